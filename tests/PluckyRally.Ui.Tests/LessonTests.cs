@@ -235,7 +235,7 @@ public sealed class LessonTests(ClassroomServer server) : ScreenTest, IClassFixt
     {
         judge.Type("Offcuts used", sheets);
         judge.ClickButton("Record: Offcuts used");
-        judge.See("Show them");
+        judge.See("Read again");
     }
 
     private static void Score(Browser judge, string sheets, params string[] heights)

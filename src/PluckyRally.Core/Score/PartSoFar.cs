@@ -5,8 +5,8 @@ namespace PluckyRally.Core;
 /// <param name="Answers">
 /// By what was asked: for a task its steps, for a leg (by its number) and for <c>time</c> the time as shown, for a
 /// fault, a counter and something bought how many, for <c>items</c> how many were brought over, for <c>heat</c> the
-/// heat that it ran in, for an item its bin, for a criterion its level (of another team: that team's id, a bar and the
-/// criterion).
+/// heat that it ran in, for an item its bin, for a level whose word it is (a team's id, nothing for the team's own,
+/// <c>by:</c> and the name of a judge), a bar and the criterion.
 /// </param>
 /// <param name="Sequence">For an order: the items' ids as the team has them.</param>
 /// <param name="Pieces">For pieces: what was counted.</param>

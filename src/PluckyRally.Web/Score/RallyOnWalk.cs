@@ -204,6 +204,7 @@ public abstract record PartOnWalk
                 Id = p.Id,
                 Name = p.Name,
                 Voice = p.Voice,
+                Judges = p.Judges,
                 Criteria =
                 [
                     .. p.Criteria.Select(c => new CriterionOnWalk(c.Id, c.Name, [.. c.Levels.Select(l => l.Name)])),
@@ -301,6 +302,9 @@ public abstract record PartOnWalk
     {
         /// <summary>Whose word counts.</summary>
         public required RubricVoice Voice { get; init; }
+
+        /// <summary>What counts where several judges judge one team.</summary>
+        public required RubricJudges Judges { get; init; }
 
         /// <summary>What is judged.</summary>
         public required IReadOnlyList<CriterionOnWalk> Criteria { get; init; }

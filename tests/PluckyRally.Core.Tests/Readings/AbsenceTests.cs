@@ -40,6 +40,12 @@ public sealed class AbsenceTests
                 false,
                 "Neatness has not been judged yet"
             },
+            {
+                new Absence.LevelsDiffer(new() { Id = "neat", Name = "Neatness" }, [("Pell", "tidy"), ("", "rough")]),
+                true,
+                false,
+                "the judges have to agree on Neatness: Pell says “tidy” and somebody says “rough”"
+            },
             { new Absence.NoTaskTicked(), true, false, "no task has been ticked yet" },
             { new Absence.TasksNotTimed(), true, false, "the time for the tasks has not been read yet" },
             { new Absence.NoneCounted(), false, true, "no attempt counted" },

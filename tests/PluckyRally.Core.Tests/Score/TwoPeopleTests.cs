@@ -182,9 +182,25 @@ public sealed class TwoPeopleTests
     }
 
     [Theory]
-    [InlineData(RubricJudges.Mean, 3)]
-    [InlineData(RubricJudges.Last, 2)]
-    public void A_level_is_the_mean_of_the_judges_or_the_last_word(RubricJudges judges, decimal points)
+    [InlineData(RubricJudges.Mean, 3, "Idea: the mean of 2 judges, (4 + 2) ÷ 2, 3 points.")]
+    [InlineData(RubricJudges.Last, 2, "Idea: fair, the last word of 2 judges, 2 points.")]
+    public void A_level_is_the_mean_of_the_judges_or_the_last_word(RubricJudges judges, decimal points, string says)
+    {
+        var rally = Judged(judges, ("Pell", 0), ("Pell", 2), ("Moss", 1));
+        rally.Points().ShouldBe(points);
+        rally.Row().Why.Select(s => s.Sentence).ShouldContain(says);
+    }
+
+    [Fact]
+    public void Judges_who_have_to_agree_are_waited_for()
+    {
+        var rally = Judged(RubricJudges.Agree, ("Pell", 2), ("Moss", 1));
+        rally.Row().Reason.ShouldContain("the judges have to agree on Idea: Pell says “strong” and Moss says “fair”");
+        Judged(RubricJudges.Agree, ("Pell", 2), ("Moss", 1), ("Moss", 2)).Points().ShouldBe(4);
+        Judged(RubricJudges.Agree, ("Pell", 2)).Points().ShouldBe(4);
+    }
+
+    private static OnePart Judged(RubricJudges judges, params (string By, int Level)[] given)
     {
         var part = new Part.Rubric
         {
@@ -202,7 +218,7 @@ public sealed class TwoPeopleTests
             ],
         };
         var rally = new OnePart(part);
-        foreach (var (by, level) in new[] { ("Pell", 0), ("Pell", 2), ("Moss", 1) })
+        foreach (var (by, level) in given)
             rally.Add(
                 new Entry.LevelGiven
                 {
@@ -214,7 +230,7 @@ public sealed class TwoPeopleTests
                     By = by,
                 }
             );
-        rally.Points().ShouldBe(points);
+        return rally;
     }
 
     [Fact]

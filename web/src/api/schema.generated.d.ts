@@ -7158,6 +7158,7 @@ export interface components {
             /** @enum {string} */
             kind: "rubric";
             voice: components["schemas"]["RubricVoice"];
+            judges: components["schemas"]["RubricJudges"];
             criteria: components["schemas"]["CriterionOnWalk"][];
             id: string;
             name: string;
@@ -7327,7 +7328,7 @@ export interface components {
             criteria: components["schemas"]["RubricCriterion"][];
             /** @description Whose word counts. */
             voice: components["schemas"]["RubricVoice"];
-            /** @description Where several judges judge one thing: their mean, or the last word. */
+            /** @description Where several judges judge one thing: their mean, what they agree on, or the last word. The words of teams are always a mean. */
             judges: components["schemas"]["RubricJudges"];
             /** @description Names the part in rules and tie-breaks. */
             id: string;
@@ -8759,7 +8760,7 @@ export interface components {
          * @description What counts where several judges judge one thing.
          * @enum {unknown}
          */
-        RubricJudges: "mean" | "last";
+        RubricJudges: "mean" | "last" | "agree";
         /** @description A level of a criterion. */
         RubricLevel: {
             /** @description What it is called, in words. */

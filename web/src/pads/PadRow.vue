@@ -1,10 +1,15 @@
 <script setup lang="ts">
 /** A line of a pad: what it is about, how it stands, and what can be touched. */
-defineProps<{ name: string; says?: string }>()
+defineProps<{
+  name: string
+  says?: string
+  /** Whether what can be touched has a line of its own: levels in words leave the name no room beside them. */
+  stacked?: boolean
+}>()
 </script>
 
 <template>
-  <li>
+  <li :class="{ stacked }">
     <p>
       {{ name }}<span v-if="says" class="small muted says">{{ says }}</span>
     </p>
@@ -24,6 +29,9 @@ li {
 }
 .says {
   display: block;
+}
+.stacked {
+  grid-template-columns: minmax(0, 1fr);
 }
 div {
   display: flex;

@@ -14,8 +14,17 @@ public abstract partial record Part
         /// <summary>Whose word counts.</summary>
         public RubricVoice Voice { get; init; }
 
-        /// <summary>Where several judges judge one thing: their mean, or the last word.</summary>
+        /// <summary>
+        /// Where several judges judge one thing: their mean, what they agree on, or the last word. The words of teams
+        /// are always a mean.
+        /// </summary>
         public RubricJudges Judges { get; init; }
+
+        /// <summary>Whether several judges have to give the same level.</summary>
+        internal bool IsAgreed => this is { Voice: RubricVoice.Teacher, Judges: RubricJudges.Agree };
+
+        /// <summary>Whether of several judges the last one alone counts.</summary>
+        internal bool IsLastWord => this is { Voice: RubricVoice.Teacher, Judges: RubricJudges.Last };
 
         /// <inheritdoc/>
         internal override IEnumerable<TierField> Inner =>
@@ -42,6 +51,9 @@ public enum RubricJudges
 
     /// <summary>The last word.</summary>
     Last,
+
+    /// <summary>What they all say; as long as they differ, the criterion waits.</summary>
+    Agree,
 }
 
 /// <summary>Whose word counts in a rubric.</summary>

@@ -30,15 +30,14 @@ internal abstract partial record PartPlan
             new([
                 .. PartEntries
                     .Of<Entry.LevelGiven>(design, Definition.Id)
-                    .Select(l =>
-                        PartAnswers.Count(
-                            l.From.Length > 0 && l.From != design.Team.Team.Id
-                                ? $"{l.From}|{l.Criterion}"
-                                : l.Criterion,
-                            l.Level
-                        )
-                    ),
+                    .Select(l => PartAnswers.Count($"{Voice(l, design.Team.Team.Id)}|{l.Criterion}", l.Level)),
             ]);
+
+        /// <summary>Whose word a level is: a team's, or a judge's by name.</summary>
+        private static string Voice(Entry.LevelGiven level, string team) =>
+            level.From.Length == 0 ? $"by:{level.By}"
+            : level.From == team ? ""
+            : level.From;
 
         public override Stretch? Values(Brief brief) => null;
 

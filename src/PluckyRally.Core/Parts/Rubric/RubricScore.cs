@@ -11,10 +11,28 @@ internal static class RubricScore
         var facts = new List<BoundedValue>(part.Criteria.Count);
         foreach (var criterion in part.Criteria)
         {
-            var words = Given(part, given.Where(g => g.Criterion == criterion.Id), design.Team.Team.Id);
+            var all = given.Where(g => g.Criterion == criterion.Id).ToList();
+            var words = Given(part, all, design.Team.Team.Id);
             if (words.Count == 0)
                 return PartValue.Without(new Absence.NotJudged(criterion)) with { Steps = steps };
-            var judged = new Working.Judged(criterion, [.. words.Select(w => w.Level)], part.Voice)
+            var levels = words.Select(w => w.Level).ToList();
+            if (part.IsAgreed)
+            {
+                levels = [.. levels.Distinct()];
+                if (levels.Count > 1)
+                    return PartValue.Without(
+                        new Absence.LevelsDiffer(
+                            criterion,
+                            [.. words.Select(w => (w.By, criterion.Levels[w.Level].Name))]
+                        )
+                    ) with
+                    {
+                        Steps = steps,
+                    };
+            }
+
+            var judges = part.IsLastWord ? all.Select(w => w.By).Distinct().Count() : 1;
+            var judged = new Working.Judged(criterion, levels, part.Voice, judges)
             {
                 Entries = [.. words.Select(w => w.Id)],
             };
@@ -29,7 +47,7 @@ internal static class RubricScore
         };
     }
 
-    /// <summary>The last word of each voice that counts, by each who judged where their mean is taken.</summary>
+    /// <summary>The last word of each voice that counts, by each who judged unless the last one alone counts.</summary>
     private static List<Entry.LevelGiven> Given(Part.Rubric part, IEnumerable<Entry.LevelGiven> given, string team) =>
         [
             .. given
@@ -41,9 +59,7 @@ internal static class RubricScore
                         RubricVoice.Self => g.From == team,
                     }
                 )
-                .GroupBy(g =>
-                    (g.From, By: part is { Voice: RubricVoice.Teacher, Judges: RubricJudges.Mean } ? g.By : "")
-                )
+                .GroupBy(g => (g.From, By: part.Voice == RubricVoice.Teacher && !part.IsLastWord ? g.By : ""))
                 .Select(g => g.Last())
                 .OrderBy(g => g.From, StringComparer.Ordinal),
         ];

@@ -6,7 +6,9 @@ internal abstract partial record Working
     /// <param name="Criterion">The criterion.</param>
     /// <param name="Levels">The level that each gave.</param>
     /// <param name="Voice">Who judged.</param>
-    public sealed record Judged(RubricCriterion Criterion, IReadOnlyList<int> Levels, RubricVoice Voice) : Working
+    /// <param name="Judges">How many people judged it, of whom perhaps the last word alone counts.</param>
+    public sealed record Judged(RubricCriterion Criterion, IReadOnlyList<int> Levels, RubricVoice Voice, int Judges)
+        : Working
     {
         public override decimal Adds => Levels.Sum(l => Criterion.Levels[l].Points) / Levels.Count;
 
@@ -14,7 +16,7 @@ internal abstract partial record Working
         {
             var how =
                 Levels.Count == 1
-                    ? Criterion.Levels[Levels[0]].Name
+                    ? Criterion.Levels[Levels[0]].Name + (Judges > 1 ? $", the last word of {Judges} judges" : "")
                     : $"the mean of {Levels.Count} {(Voice == RubricVoice.Peers ? "teams" : "judges")}, ("
                         + string.Join(" + ", Levels.Select(l => Numerals.Write(Criterion.Levels[l].Points)))
                         + $") ÷ {Levels.Count}";

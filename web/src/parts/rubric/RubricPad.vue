@@ -5,30 +5,53 @@ import type { AnswersOnWalk, RubricOnWalk } from '@/api/names'
 import { useRallyOnWalk } from '@/shared/openRally'
 import { written } from '@/shared/entries'
 import { useRecording } from '@/pads/recording'
+import { useWho } from '@/access/useWho'
 import PadRow from '@/pads/PadRow.vue'
 
 /** Levels in words; where other teams judge, whose word it is comes first. */
 const props = defineProps<{ part: RubricOnWalk; soFar: AnswersOnWalk }>()
 const { team, round, record } = useRecording()
 const { rally } = useRallyOnWalk()
-const others = computed(() => rally.value?.teams.filter((t) => t.id !== team.value) ?? [])
+const { who } = useWho()
+const teams = computed(() => rally.value?.teams.filter((t) => t.id !== team.value) ?? [])
 const chosen = ref('')
 const from = computed(() =>
   props.part.voice === 'teacher'
     ? ''
     : props.part.voice === 'self'
       ? team.value
-      : others.value.some((t) => t.id === chosen.value)
+      : teams.value.some((t) => t.id === chosen.value)
         ? chosen.value
-        : (others.value[0]?.id ?? ''),
+        : (teams.value[0]?.id ?? ''),
 )
+/** A judge's own word: what is on its way from this device has no name yet. */
+const mine = (criterion: string) =>
+  props.soFar.answers[`by:|${criterion}`] ?? props.soFar.answers[`by:${who.value?.name ?? ''}|${criterion}`]
 const given = (criterion: string) =>
-  props.soFar.answers[props.part.voice === 'peers' ? `${from.value}|${criterion}` : criterion]
+  props.part.voice === 'teacher'
+    ? mine(criterion)
+    : props.soFar.answers[`${props.part.voice === 'peers' ? from.value : ''}|${criterion}`]
+/** What other judges gave, beside one's own. */
+const others = (criterion: RubricOnWalk['criteria'][number]) =>
+  Object.entries(props.soFar.answers).flatMap(([asked, level]) => {
+    const [, by, of] = /^by:(.*)\|([^|]*)$/.exec(asked) ?? []
+    if (of !== criterion.id || by === '' || by === who.value?.name) return []
+    return `${by}: ${criterion.levels[Number(level)] ?? level}`
+  })
+const severally = {
+  mean: 'The mean of the judges counts.',
+  agree: 'It waits until the judges agree.',
+  last: 'The last word counts.',
+} as const
+const saysOf = (criterion: RubricOnWalk['criteria'][number]) => {
+  const said = others(criterion)
+  return said.length === 0 ? undefined : `${said.join(', ')}. ${severally[props.part.judges]}`
+}
 /** A device that goes round: who has said everything, and whose turn it is then. */
 const complete = (voter: string) =>
   props.part.criteria.every((c) => props.soFar.answers[`${voter}|${c.id}`] !== undefined)
-const said = computed(() => others.value.filter((t) => complete(t.id)).length)
-const next = computed(() => others.value.find((t) => t.id !== from.value && !complete(t.id)))
+const said = computed(() => teams.value.filter((t) => complete(t.id)).length)
+const next = computed(() => teams.value.find((t) => t.id !== from.value && !complete(t.id)))
 const give = (criterion: string, level: number) =>
   record(
     written(team.value, round.value, {
@@ -50,13 +73,13 @@ const give = (criterion: string, level: number) =>
       aria-label="Whose word it is"
       @change="chosen = ($event.target as HTMLSelectElement).value"
     >
-      <option v-for="t in others" :key="t.id" :value="t.id">{{ t.name }}</option>
+      <option v-for="t in teams" :key="t.id" :value="t.id">{{ t.name }}</option>
     </select>
-    <span class="small muted" role="status"> {{ said }} of {{ others.length }} teams have said all.</span>
+    <span class="small muted" role="status"> {{ said }} of {{ teams.length }} teams have said all.</span>
   </p>
   <p v-else-if="part.voice === 'self'" class="small muted">The team's own word counts.</p>
   <ul>
-    <PadRow v-for="c in part.criteria" :key="c.id" :name="c.name || c.id">
+    <PadRow v-for="c in part.criteria" :key="c.id" :name="c.name || c.id" :says="saysOf(c)" stacked>
       <Button
         v-for="(level, i) in c.levels"
         :key="i"

@@ -33,6 +33,18 @@ const fresh = () => ({
         ['self', 'the team itself'],
       ]"
     />.
+    <template v-if="part.voice === 'teacher'">
+      Where several judge one team,
+      <InlineChoice
+        v-model="part.judges"
+        label="Where several judge one team"
+        :options="[
+          ['mean', 'the mean counts'],
+          ['agree', 'they have to agree'],
+          ['last', 'the last word counts'],
+        ]"
+      />.
+    </template>
   </p>
   <ItemLines
     v-slot="{ item }"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import type { SheetAsked, SheetDesign, SheetRule } from '@/api/names'
 import { ruleChecked } from '@/shared/entries'
 import KeptOrMissed from './KeptOrMissed.vue'
@@ -16,8 +16,20 @@ const attempts = computed(() =>
     return { number, asked, open, missed: asked.filter((a) => a.state === 'missed') }
   }),
 )
-/** Once all is answered a line is enough, and the pad stays under the thumb. */
-const unfolded = ref<number>()
+/**
+ * Of what was answered before a line is enough. What is answered here stays as it is: nothing moves under a finger.
+ */
+const unfolded = ref(new Set<number>())
+watch(
+  attempts,
+  (all) => {
+    for (const a of all) if (a.open.length > 0) unfolded.value.add(a.number)
+  },
+  { immediate: true },
+)
+const fold = (attempt: number) => {
+  if (!unfolded.value.delete(attempt)) unfolded.value.add(attempt)
+}
 const text = (rule: string) => props.rules.find((r) => r.id === rule)?.text ?? ''
 const checked = ({ rule, attempt }: SheetAsked, met: boolean) =>
   ruleChecked(team.value, round.value, rule, met, { attempt, design: props.design.name })
@@ -44,13 +56,13 @@ async function allKept(open: readonly SheetAsked[]) {
         v-else-if="a.open.length === 0"
         type="button"
         class="act"
-        :aria-expanded="unfolded === a.number"
-        @click="unfolded = unfolded === a.number ? undefined : a.number"
+        :aria-expanded="unfolded.has(a.number)"
+        @click="fold(a.number)"
       >
-        {{ unfolded === a.number ? 'Fold them up' : 'Show them' }}
+        {{ unfolded.has(a.number) ? 'Fold them up' : 'Show them' }}
       </button>
     </div>
-    <p v-if="a.open.length === 0 && unfolded !== a.number" class="small">
+    <p v-if="a.open.length === 0 && !unfolded.has(a.number)" class="small">
       <b v-if="a.missed.length > 0" class="missed">Missed: {{ a.missed.map((m) => text(m.rule)).join('; ') }}</b>
       <span v-else class="met">All kept.</span>
     </p>

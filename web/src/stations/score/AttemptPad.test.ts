@@ -2,7 +2,7 @@ import { mount } from '@vue/test-utils'
 import PrimeVue from 'primevue/config'
 import { describe, expect, test } from 'vitest'
 import { computed, defineComponent, h, nextTick, provide, ref } from 'vue'
-import type { Entry, RallyOnWalk, SheetDesign, SheetRule } from '@/api/names'
+import type { Entry, RallyOnWalk, SheetDesign, SheetRule, SheetTrial } from '@/api/names'
 import { recording } from '@/pads/recording'
 import type { Sent } from '@/shared/useOutbox'
 import AttemptPad from './AttemptPad.vue'
@@ -70,6 +70,7 @@ const dry: SheetRule = {
 function open() {
   localStorage.clear()
   const team = ref('plovers')
+  const trials = ref<SheetTrial[]>([])
   const sent: Entry[] = []
   const answers: ((sent: Sent) => void)[] = []
   const record = (...together: Entry[]) => {
@@ -86,7 +87,17 @@ function open() {
           record,
           instruments: ref([]),
         })
-        return () => h(AttemptPad, { rally, design, rules: [dry], ready: false, sending: 0, done: () => undefined })
+        return () =>
+          h(AttemptPad, {
+            rally,
+            design: { ...design, open: [1, 2, 3].filter((n) => !trials.value.some((t) => t.attempt === n)) },
+            rules: [dry],
+            trials: trials.value,
+            ready: false,
+            sending: 0,
+            holding: false,
+            done: () => undefined,
+          })
       },
     }),
     { global: { plugins: [PrimeVue] } },
@@ -101,7 +112,7 @@ function open() {
     answers.shift()!(how)
     await new Promise((done) => setTimeout(done))
   }
-  return { team, sent, page, field, press, answer }
+  return { team, trials, sent, page, field, press, answer }
 }
 const refused: Sent = { kind: 'refused', refusal: { title: 'No.', detail: '', problems: [] } }
 
@@ -134,5 +145,57 @@ describe('an attempt on a slow line', () => {
     await field.setValue('13')
     await answer(refused)
     expect(field.element.value).toBe('13')
+  })
+})
+
+test('a miss with nothing read is an attempt that failed by it', async () => {
+  const { sent, page, press } = open()
+  await press('Missed')
+  await page.get('form').trigger('submit')
+  expect(sent).toMatchObject([
+    { kind: 'trialRecorded', outcome: 'failed', attempt: 1, readings: [], reason: 'missed: Stays dry' },
+    { kind: 'ruleChecked', rule: 'dry', attempt: 1, met: false },
+  ])
+})
+
+describe('an attempt that somebody else records while it is typed', () => {
+  const theirs: SheetTrial = {
+    entry: 'theirs',
+    attempt: 1,
+    outcome: 'counted',
+    shown: '12 s',
+    revision: 1,
+    readings: [],
+    by: 'Skerry',
+    design: '',
+    twice: false,
+    spread: '',
+    end: 'counts',
+    became: 'counts',
+  }
+  async function overtaken() {
+    const pad = open()
+    await pad.field.setValue('12.4')
+    pad.trials.value = [theirs]
+    await nextTick()
+    return pad
+  }
+  test('keeps what was typed, records nothing by itself and asks', async () => {
+    const { sent, page, field } = await overtaken()
+    expect(field.element.value).toBe('12.4')
+    expect(page.text()).toContain('Skerry has recorded attempt 1 meanwhile: 12 s. What is yours?')
+    await page.get('form').trigger('submit')
+    expect(sent).toEqual([])
+  })
+  test('can be a second reading of it', async () => {
+    const { sent, press } = await overtaken()
+    await press('Record it as a second reading')
+    expect(sent).toMatchObject([{ attempt: 1, again: true, readings: [{ typed: '12.4' }] }])
+  })
+  test('can be the next one', async () => {
+    const { sent, page, press } = await overtaken()
+    await press('It is attempt 2')
+    await page.get('form').trigger('submit')
+    expect(sent).toMatchObject([{ attempt: 2, again: false, readings: [{ typed: '12.4' }] }])
   })
 })

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
 import Button from 'primevue/button'
-import { computed, nextTick, onMounted, ref, useTemplateRef, watch } from 'vue'
+import { computed, nextTick, onBeforeUnmount, onMounted, ref, useTemplateRef, watch } from 'vue'
 import type { RallyOnWalk, Reading, Refusal, SheetDesign, SheetRule, SheetTrial, TrialOutcome } from '@/api/names'
 import ReadingField from '@/pads/readings/ReadingField.vue'
 import TakeReading from '@/pads/readings/TakeReading.vue'
@@ -10,6 +10,7 @@ import { partOfAnother, reading, ruleChecked, struckOut, trialRecorded } from '@
 import { purposeNames } from '@/shared/purposes'
 import { useDraft } from '@/shared/useDraft'
 import HoldClock from './HoldClock.vue'
+import MeanwhileNote from './MeanwhileNote.vue'
 import PadMusts from './PadMusts.vue'
 import WhyNot from './WhyNot.vue'
 
@@ -18,6 +19,8 @@ const props = defineProps<{
   rally: RallyOnWalk
   design: SheetDesign
   rules: readonly SheetRule[]
+  /** What is recorded of the team, so that an attempt that somebody else records meanwhile is noticed. */
+  trials: readonly SheetTrial[]
   /** An attempt that was made before: one that waited to be looked at, or one that is read a second time. */
   redo?: { trial: SheetTrial; as: 'look' | 'again' }
   /** Whether what comes before it is done, so that the pad is brought under the thumb. */
@@ -30,8 +33,9 @@ const props = defineProps<{
  * How many are on their way: until the server has taken them the pad stays, so that what is refused comes back to it.
  */
 const sending = defineModel<number>('sending', { required: true })
+/** Whether something typed is not recorded: the pad stays, also where others have made all attempts meanwhile. */
+const holding = defineModel<boolean>('holding', { default: false })
 const { team, round, record } = useRecording()
-const number = computed(() => props.redo?.trial.attempt ?? props.design.open[0])
 const measures = computed(() => props.rally.brief.measures.filter((m) => m.taken === 'eachAttempt'))
 /** What is looked at in every attempt; a second reading of one says nothing new of it. */
 const musts = computed(() =>
@@ -39,6 +43,8 @@ const musts = computed(() =>
 )
 
 interface Typed {
+  /** The attempt that it was typed for, though somebody else may record that one meanwhile. */
+  attempt?: number
   readings: Record<string, string>
   atLeast: Record<string, boolean>
   /** The reading that an instrument gave, as long as it is not typed over. */
@@ -58,6 +64,27 @@ const {
   changed,
   follow,
 } = useDraft(begun, useDraftKey(`attempt:${props.design.name}:${props.redo?.trial.entry ?? 'next'}`))
+const holds = computed(
+  () =>
+    Object.values(typed.value.readings).some((text) => text.trim() !== '') || Object.keys(typed.value.musts).length > 0,
+)
+const next = computed(() => props.design.open[0])
+const number = computed(() => props.redo?.trial.attempt ?? typed.value.attempt ?? next.value)
+watch(
+  holds,
+  (some) => {
+    if (!props.redo) typed.value.attempt = some ? number.value : undefined
+    holding.value = some && !props.redo
+  },
+  { immediate: true },
+)
+onBeforeUnmount(() => (holding.value = false))
+/** What somebody else has recorded of the attempt that is being typed here. */
+const meanwhile = computed(() =>
+  typed.value.attempt === undefined || props.design.open.includes(typed.value.attempt)
+    ? undefined
+    : props.trials.find((t) => t.design === props.design.name && t.attempt === typed.value.attempt),
+)
 /** What asks why: an attempt that failed, or one that is void. */
 const asks = ref<'failed' | 'void'>()
 const busy = ref(false)
@@ -87,8 +114,14 @@ const readings = (sure = false): Reading[] =>
       })
     })
 
-async function send(outcome: TrialOutcome, says: { reason?: string; sure?: boolean } = {}) {
-  if (busy.value) return
+/** A miss with nothing read is what it says: the attempt failed by it. */
+const missed = computed(() => musts.value.filter((r) => typed.value.musts[r.id] === false))
+const fell = computed(() => measures.value.length > 0 && readings().length === 0 && missed.value.length > 0)
+const submit = () =>
+  fell.value ? send('failed', { reason: `missed: ${missed.value.map((r) => r.text).join('; ')}` }) : send('counted')
+
+async function send(outcome: TrialOutcome, says: { reason?: string; sure?: boolean; again?: boolean } = {}) {
+  if (busy.value || (meanwhile.value && !says.again)) return
   busy.value = true
   // Whose attempt it is stays so, wherever the judge is by the time the line has answered.
   const [whose, when, attempt, redo] = [team.value, round.value, number.value, props.redo]
@@ -97,7 +130,7 @@ async function send(outcome: TrialOutcome, says: { reason?: string; sure?: boole
   const trial = trialRecorded(whose, when, {
     outcome,
     attempt: attempt ?? null,
-    again: redo?.as === 'again',
+    again: says.again ?? redo?.as === 'again',
     design,
     revision: redo?.trial.revision ?? props.design.revision,
     purpose: purpose.value,
@@ -105,7 +138,7 @@ async function send(outcome: TrialOutcome, says: { reason?: string; sure?: boole
     reason: says.reason ?? '',
   })
   const said =
-    purpose.value === 'score' && outcome !== 'void' && typeof attempt === 'number'
+    purpose.value === 'score' && outcome !== 'void' && typeof attempt === 'number' && !says.again
       ? musts.value
           .filter((r) => was.musts[r.id] !== undefined)
           .map((r) => ruleChecked(whose, when, r.id, was.musts[r.id]!, { attempt, design }))
@@ -147,7 +180,7 @@ function enter() {
   const at = fields().findIndex((f) => f === document.activeElement)
   const next = at < 0 ? undefined : fields().find((f, i) => i > at && f.value.trim() === '')
   if (next) next.focus()
-  else void send('counted')
+  else void submit()
 }
 onMounted(() => {
   focusFirst()
@@ -199,6 +232,15 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
         </select>
       </label>
     </div>
+    <MeanwhileNote
+      v-if="meanwhile"
+      :trial="meanwhile"
+      :next="next"
+      :busy="busy"
+      @again="send('counted', { again: true })"
+      @next="typed.attempt = next"
+      @clear="follow"
+    />
     <HoldClock
       v-if="rally.brief.trials.holdSeconds > 0"
       :hold="rally.brief.trials.holdSeconds"
@@ -225,7 +267,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
         @taken="(t) => ((typed.taken[m.id] = t), (typed.readings[m.id] = t.typed))"
       />
     </ReadingField>
-    <div class="touch-row">
+    <div v-if="!meanwhile" class="touch-row">
       <Button type="submit" label="Record" class="touch main" data-hint="Enter" :disabled="busy" />
       <Button
         type="button"

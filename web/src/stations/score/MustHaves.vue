@@ -9,9 +9,11 @@ import { useRecording } from '@/pads/recording'
 const props = defineProps<{ rules: readonly SheetRule[]; settled: boolean }>()
 const { team, round, record } = useRecording()
 const check = (rule: SheetRule, met: boolean) => record(ruleChecked(team.value, round.value, rule.id, met))
-/** Once they are settled, one line says how they came out and the attempts move up under the thumb. */
-const chosen = ref<boolean>()
-const open = computed(() => chosen.value ?? !(props.settled && props.rules.length > 0))
+/**
+ * On a sheet that is opened when they are settled, one line says how they came out. They do not fold while the judge
+ * answers them: nothing moves under a finger.
+ */
+const open = ref(!(props.settled && props.rules.length > 0))
 /** What is asked of each attempt has its answers beside the attempts. */
 const once = computed(() => props.rules.filter((r) => !r.asked))
 const missed = computed(() => once.value.filter((r) => r.state === 'missed'))
@@ -26,13 +28,7 @@ const states = { met: 'kept', missed: 'missed', toCheck: 'still to check', notCh
   <section aria-labelledby="musts">
     <div class="head">
       <h3 id="musts">Must-haves</h3>
-      <button
-        v-if="settled && rules.length > 0"
-        type="button"
-        class="act"
-        :aria-expanded="open"
-        @click="chosen = !open"
-      >
+      <button v-if="settled && rules.length > 0" type="button" class="act" :aria-expanded="open" @click="open = !open">
         {{ open ? 'Fold them up' : 'Show them' }}
       </button>
     </div>

@@ -5,19 +5,24 @@ import type { RallyOnWalk, Refusal, TeamSheet } from '@/api/names'
 import ReadingField from '@/pads/readings/ReadingField.vue'
 import TakeReading from '@/pads/readings/TakeReading.vue'
 import { measureRead, reading } from '@/shared/entries'
-import { useRecording } from '@/pads/recording'
+import { useDraftKey, useRecording } from '@/pads/recording'
+import { useDraft } from '@/shared/useDraft'
 
 /** Measures that are read once for the team's design. Once they are all read a line is enough. */
 const props = defineProps<{ once: TeamSheet['once']; rally: RallyOnWalk; refusal?: Refusal }>()
 const { team, round, record } = useRecording()
-const typed = ref<Record<string, string>>({})
+const { draft: typed } = useDraft<Record<string, string>>(() => ({}), useDraftKey('once'))
 /** The reading that an instrument gave, as long as it is not typed over. */
 const taken = ref<Record<string, { typed: string; instrument: string }>>({})
 const tried = ref('')
 /** The measure that is being read again. */
 const again = ref('')
-const folded = ref(true)
-const all = computed(() => props.once.every((o) => o.shown))
+const all = computed(() => props.once.every((o) => o.shown) && !props.once.some((o) => holds(o.measure)))
+/** They fold where they were all read when the sheet was opened: nothing moves under the finger that records one. */
+const folded = ref(props.once.every((o) => o.shown))
+const holds = (measure: string) => (typed.value[measure] ?? '').trim() !== ''
+/** What came from elsewhere while one was typed here. */
+const meanwhile = (o: TeamSheet['once'][number]) => o.shown !== '' && again.value !== o.measure && holds(o.measure)
 const line = computed(() => props.once.map((o) => `${measureOf(o.measure)?.name ?? ''} ${o.shown}`).join(', '))
 const measureOf = (id: string) => props.rally.brief.measures.find((m) => m.id === id)
 
@@ -25,10 +30,12 @@ async function send(measure: string, sure = false) {
   tried.value = measure
   const text = typed.value[measure] ?? ''
   const instrument = taken.value[measure]?.typed === text ? (taken.value[measure]?.instrument ?? '') : ''
-  const sent = await record(measureRead(team.value, round.value, reading(measure, text, { sure, instrument })))
-  if (sent.kind === 'refused') return
+  const entry = measureRead(team.value, round.value, reading(measure, text, { sure, instrument }))
   typed.value[measure] = ''
   again.value = ''
+  const sent = await record(entry)
+  // What is refused comes back, unless something else is typed by then.
+  if (sent.kind === 'refused' && !holds(measure)) typed.value[measure] = text
 }
 </script>
 
@@ -42,7 +49,7 @@ async function send(measure: string, sure = false) {
     </div>
     <p v-if="all && folded" class="small figures">{{ line }}</p>
     <template v-for="o in once" v-else :key="o.measure">
-      <p v-if="o.shown && again !== o.measure" class="once">
+      <p v-if="o.shown && again !== o.measure && !holds(o.measure)" class="once">
         <span>{{ measureOf(o.measure)?.name }}</span>
         <b class="figures">{{ o.shown }}</b>
         <Button
@@ -71,6 +78,10 @@ async function send(measure: string, sure = false) {
           />
         </ReadingField>
         <Button type="submit" label="Record" class="touch" :aria-label="`Record: ${measureOf(o.measure)?.name}`" />
+        <p v-if="meanwhile(o)" class="heed meanwhile" role="alert">
+          Another device has recorded <b class="figures">{{ o.shown }}</b> meanwhile. Record yours as well, or
+          <button type="button" class="act" @click="typed[o.measure] = ''">clear it</button>.
+        </p>
       </form>
     </template>
   </section>
@@ -92,6 +103,9 @@ form {
   justify-content: space-between;
   gap: 1rem;
   padding: 0.5rem 0;
+}
+.meanwhile {
+  flex: 1 0 100%;
 }
 .once {
   display: grid;

@@ -34,6 +34,7 @@ import UnsentNote from '@/log/UnsentNote.vue'
 import { struckOut } from '@/shared/entries'
 import { purposeNames } from '@/shared/purposes'
 import { recording } from '@/pads/recording'
+import { useSteady } from '@/pads/useSteady'
 import { useSheets } from './useSheets'
 import { useWho } from '@/access/useWho'
 import WhoLine from '@/access/WhoLine.vue'
@@ -123,10 +124,12 @@ const design = computed(() => {
   const designs = sheet.value?.designs ?? []
   return designs.find((d) => d.name === chosen.value) ?? designs.find((d) => d.counts) ?? designs[0]
 })
+useSteady(useTemplateRef<HTMLElement>('page'))
 const sending = ref(0)
+const holding = ref(false)
 /** The team whose changes are being noted. */
 const changesOf = ref('')
-const mayTry = computed(() => (design.value?.open.length ?? 0) > 0 || redo.value !== undefined)
+const mayTry = computed(() => (design.value?.open.length ?? 0) > 0 || redo.value !== undefined || holding.value)
 const redo = ref<{ trial: SheetTrial; as: 'look' | 'again' }>()
 watch([current, round], () => {
   chosen.value = undefined
@@ -168,7 +171,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
 </script>
 
 <template>
-  <main v-if="rally" id="main" class="score">
+  <main v-if="rally" id="main" ref="page" class="score">
     <StationHead :title="rally.name" :next="nextAt(rally.progress.route, 'score')">
       <RouterLink :to="inRound(`/rallies/${id}/together`)" class="small">All teams together</RouterLink>
       <RoundChoice :rounds="rally.progress.rounds" :round="round" may-begin />
@@ -219,7 +222,13 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
         <MendedLines :mended="rally.mended" />
       </details>
       <MustHaves :key="`musts ${current} ${round}`" :rules="sheet.rules" :settled="sheet.settled" />
-      <OnceReadings v-if="sheet.once.length" :once="sheet.once" :rally="rally" :refusal="refusal" />
+      <OnceReadings
+        v-if="sheet.once.length"
+        :key="`once ${current} ${round}`"
+        :once="sheet.once"
+        :rally="rally"
+        :refusal="refusal"
+      />
       <TargetList v-if="sheet.targets.length > 0 && !reference" :targets="sheet.targets" />
       <AnsweredTwice :sheet="sheet" />
       <PartPads :key="`parts ${current} ${round}`" :parts="sheet.parts" :rally="rally" />
@@ -236,9 +245,11 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
           v-show="mayTry"
           :key="`${current} ${round} ${design.name} ${redo?.trial.entry} ${redo?.as}`"
           v-model:sending="sending"
+          v-model:holding="holding"
           :rally="rally"
           :design="design"
           :rules="sheet.rules"
+          :trials="sheet.trials"
           :redo="redo"
           :ready="sheet.ready"
           :refusal="refusal"

@@ -1,0 +1,57 @@
+import { mount } from '@vue/test-utils'
+import { describe, expect, test } from 'vitest'
+import { defineComponent, h, nextTick, useTemplateRef } from 'vue'
+import { useSteady } from './useSteady'
+
+/** Two buttons, each where it is told to lie. */
+async function open() {
+  const pressed: string[] = []
+  const page = mount(
+    defineComponent({
+      setup() {
+        useSteady(useTemplateRef<HTMLElement>('root'))
+        const button = (name: string) => h('button', { id: name, onClick: () => pressed.push(name) }, name)
+        return () => h('div', { ref: 'root' }, [button('kept'), button('missed')])
+      },
+    }),
+    { attachTo: document.body },
+  )
+  const lay = (name: string, x: number, y: number) => {
+    page.get<HTMLElement>(`#${name}`).element.getBoundingClientRect = () => new DOMRect(x, y, 80, 48)
+  }
+  const press = (name: string, at: { x: number; y: number; after: number; keyboard?: boolean }) => {
+    const event = new MouseEvent('click', {
+      bubbles: true,
+      cancelable: true,
+      clientX: at.x,
+      clientY: at.y,
+      detail: at.keyboard ? 0 : 1,
+    })
+    Object.defineProperty(event, 'timeStamp', { value: at.after })
+    page.get(`#${name}`).element.dispatchEvent(event)
+  }
+  await nextTick()
+  lay('kept', 0, 0)
+  lay('missed', 90, 0)
+  return { pressed, lay, press }
+}
+
+describe('a press', () => {
+  test('does not reach what has just come to where the other thing lay', async () => {
+    const { pressed, lay, press } = await open()
+    press('kept', { x: 40, y: 20, after: 0 })
+    lay('missed', 0, 0)
+    press('missed', { x: 42, y: 21, after: 400 })
+    expect(pressed).toEqual(['kept'])
+    press('missed', { x: 42, y: 21, after: 1100 })
+    expect(pressed).toEqual(['kept', 'missed'])
+  })
+  test('reaches its neighbor, the same thing again, and whatever the keyboard says', async () => {
+    const { pressed, press } = await open()
+    press('kept', { x: 40, y: 20, after: 0 })
+    press('kept', { x: 40, y: 20, after: 100 })
+    press('missed', { x: 120, y: 20, after: 200 })
+    press('kept', { x: 120, y: 20, after: 300, keyboard: true })
+    expect(pressed).toEqual(['kept', 'kept', 'missed', 'kept'])
+  })
+})

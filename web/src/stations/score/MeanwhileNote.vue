@@ -1,0 +1,48 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import type { SheetTrial } from '@/api/names'
+
+/** Somebody else has recorded the attempt that is being typed here: nothing is lost, and it is asked what this is. */
+defineProps<{
+  trial: SheetTrial
+  /** The attempt that comes next, if one is left. */
+  next?: number
+  busy: boolean
+}>()
+const emit = defineEmits<{ again: []; next: []; clear: [] }>()
+</script>
+
+<template>
+  <div class="heed" role="group" :aria-label="`Attempt ${trial.attempt} was recorded meanwhile`">
+    <p role="alert">
+      <b>{{ trial.by || 'Another device' }} has recorded attempt {{ trial.attempt }} meanwhile:</b>
+      {{ trial.shown || trial.became || trial.outcome }}. What is yours?
+    </p>
+    <div class="touch-row">
+      <Button
+        v-if="trial.outcome === 'counted'"
+        type="button"
+        label="Record it as a second reading"
+        class="touch"
+        :disabled="busy"
+        @click="emit('again')"
+      />
+      <Button
+        v-if="next"
+        type="button"
+        :label="`It is attempt ${next}`"
+        variant="outlined"
+        class="touch"
+        @click="emit('next')"
+      />
+      <Button type="button" label="Clear mine" variant="outlined" class="touch" @click="emit('clear')" />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.heed {
+  display: grid;
+  gap: 0.5rem;
+}
+</style>
