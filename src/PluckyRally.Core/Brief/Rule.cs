@@ -60,6 +60,9 @@ public sealed record Rule
     /// <summary>Left out, so that a tier can bring it in (or the other way round).</summary>
     public bool Off { get; init; }
 
+    /// <summary>Whether it only wins points: a miss costs nothing.</summary>
+    internal bool IsBonus => this is { Bonus: > 0, IfMissed: Consequence.NoteOnly };
+
     /// <summary>
     /// Whether somebody must say of every attempt how the rule came out. Where a miss does no more than fail the
     /// attempt, counting the attempt says that the rule was kept.

@@ -26,6 +26,9 @@ internal abstract partial record RulePlan
 
         public override bool BeginsLater => IsDerived;
 
+        public override string SayAmount(decimal amount) =>
+            ReadingFormat.Amount(amount, Rounding.Decimals(amount), Value.Expression.Unit);
+
         public override IEnumerable<Measure> Measures => Value.Measures;
 
         public override bool KeepsAboveZero(Measure measure) =>

@@ -7,9 +7,6 @@ internal abstract partial record RuleFound
     {
         public override string SayValue() => Value.HasValue ? Plan.Value.Show(Value) : "";
 
-        public override string SayAmount(decimal amount) =>
-            ReadingFormat.Amount(amount, Rounding.Decimals(amount), Plan.Value.Expression.Unit);
-
         public override string SayLimit()
         {
             var decimals = Rounding.Decimals(Plan.Value.Plain?.Shown.Step ?? 0.1m) + (Plan.IsDerived ? 1 : 0);

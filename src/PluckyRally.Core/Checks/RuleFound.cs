@@ -13,7 +13,4 @@ internal abstract partial record RuleFound
 
     /// <summary>The limit.</summary>
     public abstract string SayLimit();
-
-    /// <summary>So much of what was held against it.</summary>
-    public virtual string SayAmount(decimal amount) => Numerals.Write(amount);
 }

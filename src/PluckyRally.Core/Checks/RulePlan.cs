@@ -31,6 +31,9 @@ internal abstract partial record RulePlan(Rule Rule)
     /// </summary>
     public virtual bool CouldDiffer(RuleOutcome outcome) => false;
 
+    /// <summary>So much of what is held against it.</summary>
+    public virtual string SayAmount(decimal amount) => Numerals.Write(amount);
+
     /// <summary>Whether pieces of a part must be measured for it.</summary>
     public virtual bool NeedsSizeOf(PartPlan.Pieces part) => false;
 

@@ -23,6 +23,8 @@ internal abstract partial record RulePlan
     /// <summary>A rule about spending no more than there is.</summary>
     public sealed record Spending(Rule Rule, Part.Budget Budget) : RulePlan(Rule)
     {
+        public override string SayAmount(decimal amount) => BudgetScore.Show(amount, Budget);
+
         public override RuleOutcome Check(DesignFacts facts, DesignFacts? before, Attempt? attempt)
         {
             var spent = BudgetScore.Spent(Budget, facts.Design);

@@ -7,8 +7,6 @@ internal abstract partial record RuleFound
     {
         public override string SayValue() => BudgetScore.Show(Spent, Budget);
 
-        public override string SayAmount(decimal amount) => BudgetScore.Show(amount, Budget);
-
         public override string SayLimit() => $"at most {BudgetScore.Show(Budget.Funds, Budget)}";
     }
 }

@@ -44,7 +44,8 @@ internal static class DecidedWords
     private static IEnumerable<string> Missed(CompiledEdition compiled, List<TeamResult> present)
     {
         var missed = compiled
-            .Rules.Select(r =>
+            .Rules.Where(r => !r.Rule.IsBonus)
+            .Select(r =>
                 (
                     r.Rule.Text,
                     Teams: present.Count(t =>

@@ -53,7 +53,7 @@ public sealed record ReferenceStanding(
             result.Reason,
             [
                 .. compiled
-                    .Rules.Where(r => r.IsFor(result.Team))
+                    .Rules.Where(r => !r.Rule.IsBonus && r.IsFor(result.Team))
                     .Select(r => MustShown.Of(r.Rule, result.Assessment.Rules)),
             ]
         );

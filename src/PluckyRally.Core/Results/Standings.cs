@@ -130,6 +130,12 @@ public sealed record Standing
     /// <summary>Whether the total is a bound.</summary>
     public Bound Bound { get; init; }
 
+    /// <summary>What bonuses changed in the total, with its sign; empty where it earned none.</summary>
+    public string BonusText { get; init; } = "";
+
+    /// <summary>What must-haves that it missed changed in the total, with its sign; empty where nothing.</summary>
+    public string DeductionText { get; init; } = "";
+
     /// <summary>The parts' points, in the method's order.</summary>
     public IReadOnlyList<PartScore> Parts { get; init; } = [];
 

@@ -29,6 +29,14 @@ internal static class StandingsWords
         };
     }
 
+    /// <summary>Points that rules won or lost, with their sign; empty where there are none.</summary>
+    private static string Sum(IEnumerable<decimal> points, Method method, bool helps)
+    {
+        var sum = points.Sum();
+        var adds = helps == (method.Wins == Wins.Highest);
+        return sum == 0 ? "" : $"{(adds ? "+" : "−")}{ReadingFormat.Points(sum, method.Precision)}";
+    }
+
     private static string NoPlace(TeamResult result, bool ranking) =>
         result.Status switch
         {
@@ -60,6 +68,8 @@ internal static class StandingsWords
                 ? ReadingFormat.WithBound(ReadingFormat.Points(total, compiled.Brief.Method.Precision), result.Bound)
                 : "",
             Bound = result.Bound,
+            BonusText = Sum(result.Design.Bonuses.Select(b => b.Points), compiled.Brief.Method, helps: true),
+            DeductionText = Sum(result.Design.Deductions.Select(d => d.Points), compiled.Brief.Method, helps: false),
             Parts =
             [
                 .. result.Parts.Select(
@@ -85,7 +95,7 @@ internal static class StandingsWords
             Musts =
             [
                 .. compiled
-                    .Rules.Where(r => r.IsFor(result.Team))
+                    .Rules.Where(r => !r.Rule.IsBonus && r.IsFor(result.Team))
                     .Select(r => MustShown.Of(r.Rule, result.Assessment.Rules)),
             ],
             Done = compiled.PassedOrNot ? AttemptFate.SayDone(result.Assessment.Design) : null,

@@ -18,7 +18,7 @@ internal static class TraceWords
         foreach (var (rule, points) in result.Design.Bonuses)
             steps.Add(Bonus(rule, points, compiled.Brief.Method));
         foreach (var deduction in result.Design.Deductions)
-            steps.Add(Deduction(deduction, compiled.Brief.Method));
+            steps.Add(Deduction(deduction, compiled));
         Total(steps, compiled.Brief.Method, result);
         if (result.PartedBy is { } by)
             steps.Add(TieBreak(compiled, result, by));
@@ -69,7 +69,8 @@ internal static class TraceWords
         var sentence = outcome.State switch
         {
             RuleState.Met => $"{outcome.Rule.Text}: kept{where}{against}.",
-            RuleState.Missed => $"{outcome.Rule.Text}: missed{where}{against}.",
+            RuleState.Missed => $"{outcome.Rule.Text}: {(outcome.Rule.IsBonus ? "not done" : "missed")}{where}{against}"
+                + (outcome.Rule.IsBonus ? ", so it earns no bonus." : "."),
             RuleState.ToCheck => $"{outcome.Rule.Text}: "
                 + (outcome.Disputed ? "one judge says kept and another missed" : "still to be checked")
                 + $"{where}.",
@@ -292,12 +293,14 @@ internal static class TraceWords
         return new(TraceKind.Bonus, rule.Id, sentence, amount, ReadingFormat.Points(amount, method.Precision), []);
     }
 
-    private static TraceStep Deduction(Deduction deduction, Method method)
+    private static TraceStep Deduction(Deduction deduction, CompiledEdition compiled)
     {
+        var method = compiled.Brief.Method;
+        var plan = compiled.Rules.First(r => r.Rule.Id == deduction.Outcome.Rule.Id);
         var adds = method.Wins == Wins.Lowest;
         var how = deduction.Outcome.Rule.IfMissed is Consequence.Deduct { Per: not DeductPer.Once } per
-            ? $" (missed by {deduction.Outcome.Found!.SayAmount(deduction.Outcome.Excess)}, "
-                + $"{MethodWords.Points(per.Points)} for each {deduction.Outcome.Found.SayAmount(per.Each)})"
+            ? $" (missed by {plan.SayAmount(deduction.Outcome.Excess)}, "
+                + $"{MethodWords.Points(per.Points)} for each {plan.SayAmount(per.Each)})"
             : "";
         var amount = adds ? deduction.Points : -deduction.Points;
         return new(

@@ -183,7 +183,10 @@ public sealed record TeamSheet
                         result.Bound
                     )
                     : "",
-            Rules = [.. compiled.Rules.Where(r => r.IsFor(result.Team)).Select(r => Rule(r, result))],
+            Rules =
+            [
+                .. compiled.Rules.Where(r => r.IsFor(result.Team)).Select(r => Rule(r, result, compiled.Brief.Method)),
+            ],
             Once = [.. compiled.Brief.Measures.Where(m => m.Taken == Taken.Once).Select(m => ReadSoFar(m, design))],
             Trials =
             [
@@ -210,7 +213,7 @@ public sealed record TeamSheet
         };
     }
 
-    private static SheetRule Rule(RulePlan plan, TeamResult result)
+    private static SheetRule Rule(RulePlan plan, TeamResult result, Method method)
     {
         var outcomes = result.Assessment.Rules.Where(o => o.Rule.Id == plan.Rule.Id).ToList();
         var worst = outcomes.FirstOrDefault(o => o.State == RuleState.Missed)
@@ -227,7 +230,8 @@ public sealed record TeamSheet
             worst?.Found?.SayValue() ?? "",
             worst?.Found?.SayLimit() ?? "",
             worst?.TooNear ?? false,
-            plan.Rule.IsAsked
+            plan.Rule.IsAsked,
+            plan.Rule.IsBonus ? RuleWords.Earns(plan.Rule, method) : ""
         );
     }
 
@@ -294,6 +298,7 @@ public sealed record TeamSheet
 /// <param name="Limit">The limit, as shown.</param>
 /// <param name="TooNear">Within half a step of the limit.</param>
 /// <param name="Asked">Whether it must be answered for every attempt by itself.</param>
+/// <param name="Bonus">What keeping it earns, where it is nothing but a bonus; empty for a must-have.</param>
 public sealed record SheetRule(
     string Id,
     RuleSort Sort,
@@ -304,7 +309,8 @@ public sealed record SheetRule(
     string Value,
     string Limit,
     bool TooNear,
-    bool Asked
+    bool Asked,
+    string Bonus
 );
 
 /// <summary>A measure that is read once, with its reading so far.</summary>

@@ -30,6 +30,44 @@ public sealed class PupilSheetTests
         sheet.Constraints.ShouldBe(["Keeps to height"]);
     }
 
+    [Fact]
+    public void A_must_have_says_what_a_miss_costs_and_a_bonus_stands_by_itself()
+    {
+        var simple = Sample.Simple();
+        var brief = simple with
+        {
+            Rules =
+            [
+                Sample.Inspection("float", new Consequence.Deduct(2)),
+                Sample.Limit(
+                    "height",
+                    "height",
+                    Comparison.AtMost,
+                    "30 cm",
+                    new Consequence.Deduct(1, DeductPer.CompletedUnit, 2)
+                ),
+                Sample.Inspection("hop", new Consequence.FailurePoints("part")) with
+                {
+                    Bonus = 1,
+                },
+                Sample.Inspection("sing", new Consequence.NoteOnly()) with
+                {
+                    Bonus = 3,
+                },
+            ],
+        };
+        var sheet = Of(brief);
+        sheet.Criteria.ShouldBe([
+            "It must float. A miss costs 2 points.",
+            "It must hop. A team that misses it has only the failure points of “part”. Keeping it: 1 point more.",
+        ]);
+        sheet.Constraints.ShouldBe(["Keeps to height. A miss costs 1 point for every full 2 cm that it is missed by."]);
+        sheet.Bonuses.ShouldBe(["It must sing: 3 points more"]);
+        var lowest = Of(brief with { Method = brief.Method with { Wins = Wins.Lowest } });
+        lowest.Criteria[0].ShouldBe("It must float. A miss adds 2 points.");
+        lowest.Bonuses.ShouldBe(["It must sing: 3 points off"]);
+    }
+
     [Theory]
     [InlineData(12, "", Per.Team, "", "12 straws")]
     [InlineData(60, "cm", Per.Team, "", "60 cm of straws")]

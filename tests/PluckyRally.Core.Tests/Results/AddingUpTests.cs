@@ -82,6 +82,55 @@ public sealed class AddingUpTests
             .ShouldBeGreaterThan(12);
     }
 
+    /// <summary>By hand: 12 cm give 12 points, the bonus 3, the miss takes 2.</summary>
+    [Fact]
+    public void Bonuses_and_misses_stand_in_columns_of_their_own_and_a_bonus_is_no_must_have()
+    {
+        var brief = Sample.Simple() with
+        {
+            Rules =
+            [
+                Sample.Inspection("float", new Consequence.Deduct(2)),
+                Sample.Inspection("sing", new Consequence.NoteOnly()) with
+                {
+                    Bonus = 3,
+                },
+            ],
+        };
+        var rally = new Parts.OnePart(brief, "A", "B");
+        foreach (var (team, sings) in new[] { ("A", true), ("B", false) })
+        {
+            rally.Add(
+                new Entry.TrialRecorded
+                {
+                    Id = rally.Id(),
+                    Team = team,
+                    Attempt = 1,
+                    Outcome = TrialOutcome.Counted,
+                    Readings = [new() { Measure = "height", Typed = "12" }],
+                }
+            );
+            rally.Add(Check(team, "float", met: false));
+            rally.Add(Check(team, "sing", sings));
+        }
+
+        var (a, b) = (rally.Row("A"), rally.Row("B"));
+        (a.BonusText, a.DeductionText, a.Total).ShouldBe(("+3.0", "−2.0", 13));
+        (b.BonusText, b.DeductionText, b.Total).ShouldBe(("", "−2.0", 10));
+        a.Musts.Select(m => m.Rule).ShouldBe(["float"]);
+        b.Why.Select(s => s.Sentence).ShouldContain("It must sing: not done, so it earns no bonus.");
+        rally.Standings.Findings.ShouldNotContain(f => f.Contains("sing"));
+
+        Entry Check(string team, string rule, bool met) =>
+            new Entry.RuleChecked
+            {
+                Id = rally.Id(),
+                Team = team,
+                Rule = rule,
+                Met = met,
+            };
+    }
+
     private static int AddsUp(OpenedRally opened, string which)
     {
         var count = 0;

@@ -107,7 +107,7 @@ public sealed class PartSoFarTests
                     """{ "kind": "levelGiven", "part": "p", "criterion": "c", "level": 0 }""",
                     """{ "kind": "levelGiven", "part": "p", "criterion": "c", "level": 1 }""",
                 ],
-                "c=1",
+                "by:|c=1",
                 "5 points"
             },
             {

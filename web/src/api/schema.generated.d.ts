@@ -8065,6 +8065,8 @@ export interface components {
         PupilSheet: {
             /** @description What the design must do. */
             criteria: string[];
+            /** @description What earns points beyond that. */
+            bonuses: string[];
             /** @description What may be used, and how. */
             constraints: string[];
             /** @description The materials with their amounts. */
@@ -9120,6 +9122,8 @@ export interface components {
             tooNear: boolean;
             /** @description Whether it must be answered for every attempt by itself. */
             asked: boolean;
+            /** @description What keeping it earns, where it is nothing but a bonus; empty for a must-have. */
+            bonus: string;
         };
         SheetTaken: {
             /** Format: int32 */
@@ -9323,6 +9327,10 @@ export interface components {
             totalText: string;
             /** @description Whether the total is a bound. */
             bound: components["schemas"]["Bound"];
+            /** @description What bonuses changed in the total, with its sign; empty where it earned none. */
+            bonusText: string;
+            /** @description What must-haves that it missed changed in the total, with its sign; empty where nothing. */
+            deductionText: string;
             /** @description The parts' points, in the method's order. */
             parts: components["schemas"]["PartScore"][];
             /** @description Rules that are too near to call and should be measured again, as sentences. */

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { ruleColumns } from '@/shared/ruleColumns'
 import TeamPennant from '@/shared/TeamPennant.vue'
 import PaperSheet from './PaperSheet.vue'
 import { useRallyPrinting } from './paper'
@@ -9,6 +10,7 @@ const { rally } = useRallyPrinting()
 const standings = computed(() => rally.papers.standings)
 const together = computed(() => rally.papers.rounds)
 const parts = computed(() => standings.value.rows[0]?.parts ?? [])
+const extras = computed(() => ruleColumns(standings.value.rows))
 const awards = computed(() => standings.value.awards.filter((a) => a.teams.length > 0))
 </script>
 
@@ -27,6 +29,7 @@ const awards = computed(() => standings.value.awards.filter((a) => a.teams.lengt
           <th v-if="standings.ranking" scope="col">Place</th>
           <th scope="col">Team</th>
           <th v-for="p in parts" :key="p.part" scope="col">{{ p.name }}</th>
+          <th v-for="[title] in extras" :key="title" scope="col">{{ title }}</th>
           <th v-if="parts.length > 0" scope="col">Total</th>
         </tr>
       </thead>
@@ -39,6 +42,7 @@ const awards = computed(() => standings.value.awards.filter((a) => a.teams.lengt
           <td v-for="p in row.parts" :key="p.part">
             {{ p.pointsText }}<template v-if="p.valueText"> ({{ p.valueText }})</template>
           </td>
+          <td v-for="[title, key] in extras" :key="title">{{ row[key] || '–' }}</td>
           <td v-if="parts.length > 0">
             <b>{{ row.totalText }}</b>
           </td>

@@ -27,6 +27,7 @@ public static partial class BriefMarkdown
         Paragraph(brief.Question);
         Section("Your goal", [brief.Goal], list: false);
         Section("Your design must", sheet.Criteria);
+        Section("Bonus points", sheet.Bonuses);
         Section("You may use, and how", [.. sheet.Materials, .. sheet.Constraints]);
         Section("What things cost", sheet.Prices);
         Section("How it is tested", sheet.Test);

@@ -2,6 +2,7 @@ namespace PluckyRally.Core;
 
 /// <summary>What of the pupils' sheet is written from the rest of the brief, line by line.</summary>
 /// <param name="Criteria">What the design must do.</param>
+/// <param name="Bonuses">What earns points beyond that.</param>
 /// <param name="Constraints">What may be used, and how.</param>
 /// <param name="Materials">The materials with their amounts.</param>
 /// <param name="Prices">What there is to spend, and what each thing costs where things are bought.</param>
@@ -15,6 +16,7 @@ namespace PluckyRally.Core;
 /// <param name="Safety">The cautions, who must be there, and the teacher's own words.</param>
 public sealed record PupilSheet(
     IReadOnlyList<string> Criteria,
+    IReadOnlyList<string> Bonuses,
     IReadOnlyList<string> Constraints,
     IReadOnlyList<string> Materials,
     IReadOnlyList<string> Prices,
@@ -42,9 +44,10 @@ public sealed record PupilSheet(
     {
         var rules = brief.Rules.Where(r => r is { Off: false, Text.Length: > 0, OnlyFor.Length: 0 }).ToList();
         return new(
-            [.. rules.Where(r => r.Sort == RuleSort.Criterion).Select(r => r.Text)],
+            [.. rules.Where(r => r is { Sort: RuleSort.Criterion, IsBonus: false }).Select(Costing)],
+            [.. rules.Where(r => r.IsBonus).Select(r => RuleWords.WithBonus(r, brief.Method))],
             [
-                .. rules.Where(r => r.Sort == RuleSort.Constraint).Select(r => r.Text),
+                .. rules.Where(r => r is { Sort: RuleSort.Constraint, IsBonus: false }).Select(Costing),
                 .. brief
                     .Deals.Where(d => !d.Off && d.Cards.Count > 0)
                     .Select(d => $"{d.Name}, dealt to each team: {string.Join(" · ", d.Cards.Select(c => c.Name))}"),
@@ -83,6 +86,9 @@ public sealed record PupilSheet(
                 .. brief.Hazards.Count > 0 ? new[] { Cautions.SchoolFirst } : [],
             ]
         );
+
+        string Costing(Rule rule) =>
+            RuleWords.WithCost(rule, brief, ready?.Rules.FirstOrDefault(p => p.Rule.Id == rule.Id));
     }
 
     /// <summary>The lines of a text that say something.</summary>

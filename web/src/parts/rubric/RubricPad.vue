@@ -32,11 +32,10 @@ const given = (criterion: string) =>
     ? mine(criterion)
     : props.soFar.answers[`${props.part.voice === 'peers' ? from.value : ''}|${criterion}`]
 /** What other judges gave, beside one's own. */
-const others = (criterion: RubricOnWalk['criteria'][number]) =>
+const others = (criterion: string) =>
   Object.entries(props.soFar.answers).flatMap(([asked, level]) => {
     const [, by, of] = /^by:(.*)\|([^|]*)$/.exec(asked) ?? []
-    if (of !== criterion.id || by === '' || by === who.value?.name) return []
-    return `${by}: ${criterion.levels[Number(level)] ?? level}`
+    return by && of === criterion && by !== who.value?.name ? [{ by, level }] : []
   })
 const severally = {
   mean: 'The mean of the judges counts.',
@@ -44,8 +43,11 @@ const severally = {
   last: 'The last word counts.',
 } as const
 const saysOf = (criterion: RubricOnWalk['criteria'][number]) => {
-  const said = others(criterion)
-  return said.length === 0 ? undefined : `${said.join(', ')}. ${severally[props.part.judges]}`
+  const said = others(criterion.id)
+  if (said.length === 0) return undefined
+  const levels = new Set([...said.map((s) => s.level), mine(criterion.id) ?? said[0]!.level])
+  const words = said.map((s) => `${s.by}: ${criterion.levels[Number(s.level)] ?? s.level}`).join(', ')
+  return levels.size > 1 ? `${words}. ${severally[props.part.judges]}` : `${words}.`
 }
 /** A device that goes round: who has said everything, and whose turn it is then. */
 const complete = (voter: string) =>

@@ -29,15 +29,20 @@ export const newMeasure = (brief: Brief, kind: MeasureKind, unit: string): Measu
   how: '',
 })
 
-export const newRule = (brief: Brief, sort: Rule['sort']): Rule => ({
-  id: freeIn(brief.rules, sort),
-  sort,
+/** Where a rule stands on the sheet: what only earns points has a section of its own. */
+export type RuleSection = Rule['sort'] | 'bonus'
+export const sectionOf = (rule: Rule): RuleSection =>
+  rule.bonus > 0 && rule.ifMissed.kind === 'noteOnly' ? 'bonus' : rule.sort
+
+export const newRule = (brief: Brief, section: RuleSection): Rule => ({
+  id: freeIn(brief.rules, section),
+  sort: section === 'constraint' ? section : 'criterion',
   text: '',
   check: { kind: 'inspection' },
   when: 'beforeTest',
-  ifMissed: { kind: 'doesNotPlace' },
+  ifMissed: { kind: section === 'bonus' ? 'noteOnly' : 'doesNotPlace' },
   onlyFor: '',
-  bonus: 0,
+  bonus: section === 'bonus' ? 1 : 0,
   off: false,
 })
 

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import type { CardShown, ReferenceStanding, Standing, Standings, Team } from '@/api/names'
 import { purposeNames } from '@/shared/purposes'
+import { ruleColumns } from '@/shared/ruleColumns'
 import TeamPennant from '@/shared/TeamPennant.vue'
 import { teamMarks } from '@/shared/teamMarks'
 
@@ -25,6 +26,8 @@ const rows = computed(() => {
   const points = (row: Standing) => sign * (row.parts[part]?.points ?? sign * Infinity)
   return props.standings.rows.toSorted((one, other) => points(one) - points(other))
 })
+/** Points that rules won or lost have columns of their own, where there are any. */
+const extras = computed(() => ruleColumns(props.standings.rows))
 /** A brief may give no points at all: then it is met or not. */
 const points = computed(() => parts.value.length > 0)
 const met = (row: Pick<Standing, 'musts'>) =>
@@ -59,6 +62,7 @@ const place = (row: Standing) =>
               <span class="out-of-sight">In order of </span>{{ p.name }}
             </button>
           </th>
+          <th v-for="[title] in extras" :key="title" scope="col" class="number">{{ title }}</th>
           <th v-if="points" scope="col" class="number">
             <button type="button" class="sort" :aria-pressed="by === undefined" @click="by = undefined">
               <span class="out-of-sight">In order of </span>Total
@@ -95,6 +99,7 @@ const place = (row: Standing) =>
             {{ p.pointsText || '–' }}
             <span v-if="p.valueText" class="small muted value">{{ p.valueText }}</span>
           </td>
+          <td v-for="[title, key] in extras" :key="title" class="number">{{ row[key] || '–' }}</td>
           <td v-if="points" class="number total">
             {{ row.status === 'didNotPlace' && row.totalText ? `(${row.totalText})` : row.totalText || '–' }}
           </td>
@@ -114,6 +119,7 @@ const place = (row: Standing) =>
             {{ of(r, p.part)?.pointsText || '–' }}
             <span v-if="of(r, p.part)?.valueText" class="small muted value">{{ of(r, p.part)?.valueText }}</span>
           </td>
+          <td v-for="[title] in extras" :key="title" class="number">–</td>
           <td v-if="points" class="number total">{{ r.totalText || '–' }}</td>
         </tr>
       </tbody>

@@ -64,6 +64,7 @@ const dry: SheetRule = {
   limit: '',
   tooNear: false,
   asked: true,
+  bonus: '',
 }
 
 /** A pad of a team on a line that answers when it is told to. */

@@ -16,11 +16,14 @@ const check = (rule: SheetRule, met: boolean) => record(ruleChecked(team.value, 
 const open = ref(!(props.settled && props.rules.length > 0))
 /** What is asked of each attempt has its answers beside the attempts. */
 const once = computed(() => props.rules.filter((r) => !r.asked))
-const missed = computed(() => once.value.filter((r) => r.state === 'missed'))
+const missed = computed(() => once.value.filter((r) => r.state === 'missed' && r.bonus === ''))
 /** Of what is settled before the attempts "all kept" is said only where each of them was. */
-const before = computed(() => props.rules.filter((r) => r.when !== 'everyAttempt' && r.state !== 'missed'))
+const before = computed(() =>
+  props.rules.filter((r) => r.when !== 'everyAttempt' && r.state !== 'missed' && r.bonus === ''),
+)
 const kept = computed(() => before.value.filter((r) => r.state === 'met'))
 const allKept = computed(() => kept.value.length > 0 && kept.value.length === before.value.length)
+const earned = computed(() => once.value.filter((r) => r.bonus !== '' && r.state === 'met'))
 const states = { met: 'kept', missed: 'missed', toCheck: 'still to check', notChecked: 'nothing to check' } as const
 </script>
 
@@ -37,6 +40,7 @@ const states = { met: 'kept', missed: 'missed', toCheck: 'still to check', notCh
       <b v-if="missed.length > 0" class="missed">Missed: {{ missed.map((r) => r.text).join('; ') }}. </b>
       <span v-if="allKept" class="met">{{ missed.length > 0 ? 'The others are kept. ' : 'All kept. ' }}</span>
       <span v-else-if="kept.length > 0" class="met">Kept: {{ kept.map((r) => r.text).join('; ') }}. </span>
+      <span v-if="earned.length > 0" class="met">Bonus: {{ earned.map((r) => r.text).join('; ') }}. </span>
       <span v-if="once.length === 0">All are asked below, of each attempt.</span>
       <span v-else-if="once.length < rules.length">{{ rules.length - once.length }} asked below, of each attempt.</span>
     </p>
@@ -44,6 +48,7 @@ const states = { met: 'kept', missed: 'missed', toCheck: 'still to check', notCh
       <li v-for="r in rules" :key="r.id" class="with-ways">
         <p>
           {{ r.text }}
+          <span v-if="r.bonus" class="small bonus">Bonus: {{ r.bonus }}</span>
           <span v-if="r.when === 'everyAttempt'" class="small muted">(in every attempt)</span>
         </p>
         <KeptOrMissed
@@ -78,6 +83,10 @@ li {
   color: var(--brick);
 }
 .met {
+  color: var(--lagoon-deep);
+}
+.bonus {
+  font-weight: 650;
   color: var(--lagoon-deep);
 }
 .toCheck,

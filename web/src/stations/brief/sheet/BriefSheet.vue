@@ -51,6 +51,10 @@ const grades = computed((): Pairs<GradeBand> => (choices.value?.grades ?? []).ma
       <RuleLines :brief="brief" sort="criterion" />
     </section>
     <section>
+      <h3>Bonus points</h3>
+      <RuleLines :brief="brief" sort="bonus" />
+    </section>
+    <section>
       <h3>You may use, and how</h3>
       <SheetMaterials :brief="brief" />
       <RuleLines :brief="brief" sort="constraint" />

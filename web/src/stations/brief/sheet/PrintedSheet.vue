@@ -8,6 +8,7 @@ const seasonName = new Map(seasons)
 const blocks = (sheet: PupilSheet) =>
   [
     ['Your design must', sheet.criteria],
+    ['Bonus points', sheet.bonuses],
     ['You may use, and how', [...sheet.materials, ...sheet.constraints]],
     ['What things cost', sheet.prices],
     ['How it is tested', sheet.test],

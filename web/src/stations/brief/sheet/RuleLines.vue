@@ -3,13 +3,12 @@ import { computed, nextTick, useTemplateRef } from 'vue'
 import type { Brief, Rule } from '@/api/names'
 import GrowText from '@/fields/GrowText.vue'
 import { useOrder } from '@/shared/useOrder'
-import { newRule } from '@/stations/brief/newItems'
+import { newRule, sectionOf, type RuleSection } from '@/stations/brief/newItems'
 import RuleSentence from './RuleSentence.vue'
 
-/** The criteria or the constraints, a line each, with how each is checked below it. */
-const props = defineProps<{ brief: Brief; sort: Rule['sort']; fixed?: boolean }>()
-const rules = computed(() => props.brief.rules.filter((r) => r.sort === props.sort && !(props.fixed && r.off)))
-const word = computed(() => (props.sort === 'criterion' ? 'criterion' : 'constraint'))
+/** The criteria, the constraints or what only earns a bonus, a line each, with how each is checked below it. */
+const props = defineProps<{ brief: Brief; sort: RuleSection; fixed?: boolean }>()
+const rules = computed(() => props.brief.rules.filter((r) => sectionOf(r) === props.sort && !(props.fixed && r.off)))
 const add = () => insert(rules.value.length)
 /** New rules behind the first so many of this sort; the cursor goes to the last of them. */
 function insert(behind: number, texts: readonly string[] = ['']) {
@@ -54,7 +53,7 @@ const { onKey } = useOrder(list, move, () => rules.value.length)
           v-if="!fixed"
           type="button"
           class="grip not-on-paper"
-          :aria-label="`Move ${word} ${i + 1}, with the arrow keys`"
+          :aria-label="`Move ${sort} ${i + 1}, with the arrow keys`"
           @keydown="onKey($event, i)"
         >
           <span aria-hidden="true"></span>
@@ -62,7 +61,7 @@ const { onKey } = useOrder(list, move, () => rules.value.length)
         <i class="flag" aria-hidden="true"></i>
         <GrowText
           v-model="rule.text"
-          :label="`The ${word} in the pupils' words`"
+          :label="`The ${sort} in the pupils' words`"
           :at="`/rules/${rule.id}/text`"
           placeholder="Write it as pupils should read it"
           :fixed="fixed"
@@ -72,7 +71,7 @@ const { onKey } = useOrder(list, move, () => rules.value.length)
           v-if="!fixed"
           type="button"
           class="act not-on-paper"
-          :aria-label="`Take out: ${rule.text || word}`"
+          :aria-label="`Take out: ${rule.text || sort}`"
           @click="remove(rule)"
         >
           Take out
@@ -81,7 +80,7 @@ const { onKey } = useOrder(list, move, () => rules.value.length)
       <RuleSentence v-if="!fixed" :rule="rule" :brief="brief" />
     </li>
   </ul>
-  <button v-if="!fixed" type="button" class="act not-on-paper" @click="add">Add a {{ word }}</button>
+  <button v-if="!fixed" type="button" class="act not-on-paper" @click="add">Add a {{ sort }}</button>
 </template>
 
 <style scoped>

@@ -9,6 +9,7 @@ import { namesOf, type Pairs } from '@/fields/pairs'
 import { whens } from '@/fields/words'
 import { checks } from '@/checks/checks'
 import PartChoice from '@/checks/PartChoice.vue'
+import { sectionOf } from '@/stations/brief/newItems'
 import { anyOf } from '@/shared/shows'
 
 /** How a rule is checked and what happens if it is missed, as a sentence with its values as fields. */
@@ -49,6 +50,7 @@ const ifMissed = computed({
           : { kind }
   },
 })
+const bonus = computed(() => sectionOf(props.rule) === 'bonus')
 const deduct = computed(() => (props.rule.ifMissed.kind === 'deduct' ? props.rule.ifMissed : undefined))
 const fails = computed(() => (props.rule.ifMissed.kind === 'failurePoints' ? props.rule.ifMissed : undefined))
 </script>
@@ -62,7 +64,11 @@ const fails = computed(() => (props.rule.ifMissed.kind === 'failurePoints' ? pro
       :key="rule.check.kind"
       :check="rule.check"
       :at="`${at}/check`"
-    />, <InlineChoice v-model="when" label="When it is checked" :at="`${at}/when`" :options="whens" />; if not,
+    />, <InlineChoice v-model="when" label="When it is checked" :at="`${at}/when`" :options="whens" />;
+    <template v-if="bonus">
+      it earns <InlineNumber v-model="rule.bonus" label="Bonus" :at="`${at}/bonus`" /> points; if not,
+    </template>
+    <template v-else>if not,</template>
     <InlineChoice
       v-model="ifMissed"
       label="What happens if it is missed"
@@ -88,7 +94,9 @@ const fails = computed(() => (props.rule.ifMissed.kind === 'failurePoints' ? pro
     >.
     <details class="more">
       <summary>More</summary>
-      Keeping it wins <InlineNumber v-model="rule.bonus" label="Bonus" :at="`${at}/bonus`" /> points.
+      <template v-if="!bonus"
+        >Keeping it wins <InlineNumber v-model="rule.bonus" label="Bonus" :at="`${at}/bonus`" /> points.
+      </template>
       <CardChoice v-model="rule.onlyFor" label="For whom the rule holds" :at="`${at}/onlyFor`" all="every team">
         It holds for
       </CardChoice>

@@ -1,0 +1,52 @@
+namespace PluckyRally.Core;
+
+/// <summary>Says what a rule is worth.</summary>
+internal static class RuleWords
+{
+    /// <summary>
+    /// The rule as pupils read it, with what a miss costs. A must-have whose miss takes a team's place says so by
+    /// being one.
+    /// </summary>
+    /// <param name="rule">The rule.</param>
+    /// <param name="brief">The brief.</param>
+    /// <param name="plan">The rule made ready; null where the brief is not sound yet.</param>
+    public static string WithCost(Rule rule, Brief brief, RulePlan? plan) =>
+        Joined(rule.Text, [Cost(rule.IfMissed, brief, plan), rule.Bonus > 0 ? Reward(rule, brief.Method) : null]);
+
+    /// <summary>A bonus as pupils read it, with what it earns.</summary>
+    public static string WithBonus(Rule rule, Method method) => $"{rule.Text.TrimEnd('.')}: {Earns(rule, method)}";
+
+    /// <summary>What a bonus earns, such as "3 points more".</summary>
+    public static string Earns(Rule rule, Method method) =>
+        $"{MethodWords.Points(rule.Bonus)} {(method.Wins == Wins.Highest ? "more" : "off")}";
+
+    private static string Reward(Rule rule, Method method) => $"Keeping it: {Earns(rule, method)}.";
+
+    private static string? Cost(Consequence ifMissed, Brief brief, RulePlan? plan) =>
+        ifMissed is Consequence.AttemptDoesNotCount ? "An attempt that misses it does not count."
+        : ifMissed is Consequence.FailurePoints of
+        && brief.Method.Parts.FirstOrDefault(p => p.Id == of.Part) is { } part
+            ? $"A team that misses it has only the failure points of “{part.Name}”."
+        : ifMissed is Consequence.Deduct deduct
+            ? $"A miss {(brief.Method.Wins == Wins.Highest ? "costs" : "adds")} "
+                + $"{MethodWords.Points(deduct.Points)}{Growing(deduct, plan)}."
+        : null;
+
+    private static string Growing(Consequence.Deduct deduct, RulePlan? plan) =>
+        deduct.Per switch
+        {
+            DeductPer.Once => "",
+            DeductPer.Unit =>
+                $" for every {plan?.SayAmount(deduct.Each) ?? Numerals.Write(deduct.Each)} that it is missed by",
+            DeductPer.CompletedUnit =>
+                $" for every full {plan?.SayAmount(deduct.Each) ?? Numerals.Write(deduct.Each)} that it is missed by",
+        };
+
+    private static string Joined(string text, IEnumerable<string?> sentences)
+    {
+        var said = sentences.OfType<string>().ToList();
+        return said.Count == 0
+            ? text
+            : $"{text}{(text.Length > 0 && char.IsLetterOrDigit(text[^1]) ? "." : "")} {string.Join(" ", said)}";
+    }
+}
