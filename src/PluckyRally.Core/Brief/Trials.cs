@@ -13,11 +13,24 @@ public enum DesignChoice
     Named,
 }
 
+/// <summary>Whose the attempts are.</summary>
+public enum AttemptsFor
+{
+    /// <summary>Each design has all of them.</summary>
+    Design,
+
+    /// <summary>A team has so many, with all its designs together.</summary>
+    Team,
+}
+
 /// <summary>How a design is tested.</summary>
 public sealed record Trials
 {
-    /// <summary>Attempts that each design has, from 1.</summary>
+    /// <summary>Attempts that each design or each team has, from 1.</summary>
     public int Attempts { get; init; } = 1;
+
+    /// <summary>Whether each design has so many attempts, or the team with all its designs.</summary>
+    public AttemptsFor AttemptsFor { get; init; }
 
     /// <summary>Attempts that must be made before there is a result; all of them where absent.</summary>
     public int? Minimum { get; init; }

@@ -22,7 +22,7 @@ public sealed record DesignShown(
         return
         [
             .. designs.Select(d => new DesignShown(
-                d.Design.Name,
+                result.Record.Called(d.Design.Name),
                 d.Design.Name == result.Assessment.Design.Name,
                 noted[d.Design.Name].LastOrDefault(n => n.Changed.Length > 0)?.SayChanged ?? "",
                 DesignLabels.Lines(result.Record.Entries, d.Design.Name),

@@ -50,11 +50,11 @@ internal static class TraceWords
             ChosenBy.Named => ", because it was named",
         };
         var better = result.Better is { Total: { } total } other
-            ? $" {Named(other.Assessment.Design.Name)} would have given "
+            ? $" {Named(result.Record.Called(other.Assessment.Design.Name))} would have given "
                 + ReadingFormat.WithBound(ReadingFormat.Points(total.Number, method.Precision), total.Bound)
                 + "."
             : "";
-        return $"The design that counts is {Within.Sentence(Named(name))}{why}.{better}";
+        return $"The design that counts is {Within.Sentence(Named(result.Record.Called(name)))}{why}.{better}";
     }
 
     private static string Named(string design) => design.Length > 0 ? $"“{design}”" : "The first design";

@@ -31,6 +31,12 @@ public abstract partial record Entry
         /// </summary>
         public IReadOnlyDictionary<string, string> Labels { get; init; } = new Dictionary<string, string>();
 
+        /// <summary>
+        /// What it is called from here on, though it goes on being recorded under the name that it has; empty where
+        /// nothing is said of that.
+        /// </summary>
+        public string Called { get; init; } = "";
+
         /// <summary>Whether the team names this design as the one that counts.</summary>
         public bool Named { get; init; }
 
@@ -42,6 +48,7 @@ public abstract partial record Entry
         internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             found.Length(Design, Limits.Name, "/design", "The design's name");
+            found.Length(Called, Limits.Name, "/called", "What the design is called");
             found.Unless(Revision is >= 1 and <= 1000, "/revision", "There is no such revision.", "Count from 1.");
             found.Length(Changed, Limits.Text, "/changed", "What has changed");
             found.Length(Also ?? "", Limits.Text, "/also", "What else has changed");
@@ -64,6 +71,7 @@ public abstract partial record Entry
             $"Design{(Design.Length > 0 ? $" “{Design}”" : "")}, revision {Revision}"
             + $"{(SayChanged.Length > 0 ? $": {SayChanged}" : "")}"
             + $"{(Labels.Count > 0 ? $" ({DesignLabels.Say(Labels)})" : "")}"
+            + $"{(Called.Length > 0 ? $", called “{Called}”" : "")}"
             + $"{(Named ? ", the one that counts" : "")}";
     }
 }

@@ -25,7 +25,9 @@ public sealed class DesignRecord
     internal TeamRecord Team { get; }
 
     /// <summary>How many attempts are used up: those that wait to be looked at are not.</summary>
-    internal int Made => Attempts.Count(a => a.Outcome is TrialOutcome.Counted or TrialOutcome.Failed);
+    internal int Made => Attempts.Count(IsMade);
+
+    private static bool IsMade(Attempt attempt) => attempt.Outcome is TrialOutcome.Counted or TrialOutcome.Failed;
 
     /// <summary>What the design's attempts still wait for; null where they are complete.</summary>
     /// <param name="trials">How the brief tests.</param>
@@ -38,8 +40,15 @@ public sealed class DesignRecord
         if (Attempts.Any(a => a.Outcome == TrialOutcome.Waiting))
             return new Absence.AttemptWaits();
         var needed = Team.Team.Reference is not null && !addedUp ? 1 : Needed ?? trials.Needed;
-        return Made >= needed ? null : new Absence.AttemptsToMake(Made, needed);
+        var made = MadeByTeam ?? Made;
+        return made >= needed ? null : new Absence.AttemptsToMake(made, needed);
     }
+
+    /// <summary>
+    /// How many attempts the team has made with all its designs, where it has so many with all of them; null where each
+    /// design has its own.
+    /// </summary>
+    private int? MadeByTeam { get; init; }
 
     /// <summary>
     /// How many attempts had to be made in its round; null as long as that is not laid down. A later round, which looks
@@ -51,18 +60,26 @@ public sealed class DesignRecord
     /// The same record by how its round tests: without attempts beyond the number that is allowed, which are shown and
     /// never read.
     /// </summary>
-    internal DesignRecord Within(Trials trials) =>
-        new(
+    internal DesignRecord Within(Trials trials)
+    {
+        var allowed = trials.AttemptsFor == AttemptsFor.Team ? Team.FirstAttempts(trials.Attempts) : null;
+        return new(
             Name,
             Team,
             Trials,
-            Attempts.Count == 0 || Attempts[^1].Number <= trials.Attempts
-                ? Attempts
+            allowed is not null ? [.. Attempts.Where(a => allowed.Contains(a))]
+                : Attempts.Count == 0 || Attempts[^1].Number <= trials.Attempts ? Attempts
                 : [.. Attempts.Where(a => a.Number <= trials.Attempts)]
         )
         {
             Needed = trials.Needed,
+            MadeByTeam = allowed?.Count(IsMade),
         };
+    }
+
+    /// <summary>The same record with other attempts.</summary>
+    private DesignRecord With(IReadOnlyList<Attempt> attempts) =>
+        new(Name, Team, Trials, attempts) { Needed = Needed, MadeByTeam = MadeByTeam };
 
     /// <summary>
     /// The same record with those attempts failed in which a rule was missed: from here on nothing reads them as
@@ -71,19 +88,10 @@ public sealed class DesignRecord
     internal DesignRecord With(IReadOnlySet<int> failedByRule) =>
         failedByRule.Count == 0
             ? this
-            : new(
-                Name,
-                Team,
-                Trials,
-                [.. Attempts.Select(a => failedByRule.Contains(a.Number) ? a with { FailedByRule = true } : a)]
-            )
-            {
-                Needed = Needed,
-            };
+            : With([.. Attempts.Select(a => failedByRule.Contains(a.Number) ? a with { FailedByRule = true } : a)]);
 
     /// <summary>The same record with its attempts marked: which did it, and of which that is not known yet.</summary>
-    internal DesignRecord Marked(Func<Attempt, Attempt> mark) =>
-        new(Name, Team, Trials, [.. Attempts.Select(mark)]) { Needed = Needed };
+    internal DesignRecord Marked(Func<Attempt, Attempt> mark) => With([.. Attempts.Select(mark)]);
 
     /// <summary>
     /// A measure that is taken once: the mean where several people read it. The same person corrects.

@@ -1,7 +1,8 @@
 namespace PluckyRally.Core;
 
 /// <summary>A design of a team as a judge goes on with it.</summary>
-/// <param name="Name">Its name; empty where the team has only one.</param>
+/// <param name="Name">The name that it is recorded under; empty where the team has only one.</param>
+/// <param name="Called">What it is called: its name, or what it was called since; empty where it has none.</param>
 /// <param name="Revision">The revision that the next trial is made with, from 1: a fresh build where the brief asks for
 /// one.</param>
 /// <param name="FreshBuild">Whether the next trial needs a fresh build, because the one before failed.</param>
@@ -12,6 +13,7 @@ namespace PluckyRally.Core;
 /// <param name="Asked">What somebody must say of its attempts, the first attempt first.</param>
 public sealed record SheetDesign(
     string Name,
+    string Called,
     int Revision,
     bool FreshBuild,
     string Changed,
@@ -25,6 +27,11 @@ public sealed record SheetDesign(
     {
         var noted = record.Entries.OfType<Entry.DesignNoted>().ToList();
         var names = record.Designs.Select(d => d.Name).Concat(noted.Select(n => n.Design)).Distinct().ToList();
+        var trials = compiled.Brief.Trials;
+        var left =
+            trials.AttemptsFor == AttemptsFor.Team
+                ? Math.Max(0, trials.Attempts - record.Designs.Sum(d => d.Attempts.Count))
+                : trials.Attempts;
         return
         [
             .. names.Select(name =>
@@ -33,7 +40,8 @@ public sealed record SheetDesign(
                     name,
                     record.Designs.FirstOrDefault(d => d.Name == name),
                     [.. noted.Where(n => n.Design == name)],
-                    name == counts
+                    name == counts,
+                    left
                 )
             ),
         ];
@@ -44,7 +52,8 @@ public sealed record SheetDesign(
         string name,
         DesignRecord? design,
         IReadOnlyList<Entry.DesignNoted> noted,
-        bool counts
+        bool counts,
+        int left
     )
     {
         var brief = compiled.Brief;
@@ -61,6 +70,7 @@ public sealed record SheetDesign(
         var fresh = brief.Trials.FreshBuildAfterFailure && failed >= last;
         return new(
             name,
+            noted.LastOrDefault(n => n.Called.Length > 0)?.Called ?? name,
             fresh ? failed + 1 : last,
             fresh,
             noted.LastOrDefault(n => n.Changed.Length > 0)?.Changed ?? "",
@@ -68,7 +78,8 @@ public sealed record SheetDesign(
             [
                 .. Enumerable
                     .Range(1, brief.Trials.Attempts)
-                    .Where(n => design is null || design.Attempts.All(a => a.Number != n)),
+                    .Where(n => design is null || design.Attempts.All(a => a.Number != n))
+                    .Take(left),
             ],
             counts,
             design is null ? [] : [.. AskedOf(compiled, design)]

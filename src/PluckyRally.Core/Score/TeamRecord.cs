@@ -35,6 +35,18 @@ public sealed class TeamRecord
     /// <summary>How much had been recorded of designs when one was tried last.</summary>
     internal int LastTrialOf(string design) => _tried.LastIndexOf(design) + 1;
 
+    /// <summary>The attempts of all designs that were recorded first, at most so many.</summary>
+    internal IReadOnlyList<Attempt> FirstAttempts(int most)
+    {
+        var at = Entries.Index().ToDictionary(e => e.Item.Id, e => e.Index);
+        return [.. Designs.SelectMany(d => d.Attempts).OrderBy(a => at[a.Trials[0].Id]).Take(most)];
+    }
+
+    /// <summary>What a design is called: its name, or what it was called since.</summary>
+    internal string Called(string design) =>
+        Entries.OfType<Entry.DesignNoted>().LastOrDefault(n => n.Design == design && n.Called.Length > 0)?.Called
+        ?? design;
+
     /// <summary>The team.</summary>
     public Team Team { get; }
 

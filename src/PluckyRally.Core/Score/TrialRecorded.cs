@@ -165,28 +165,27 @@ public abstract partial record Entry
         }
 
         private string Heading(int? attempt) =>
-            Purpose != Purpose.Score ? Reference.Word(Purpose)
-            : attempt is { } number ? $"Attempt {number}"
-            : "Attempt";
+            Purpose != Purpose.Score
+                ? Reference.Word(Purpose)
+                : (attempt is { } number ? $"Attempt {number}" : "Attempt")
+                    + (Design.Length > 0 ? $", “{Design}”" : "");
 
         private void CheckLeft(LogToJoin log, ProblemCollector found)
         {
             if (Attempt is not null)
                 return;
-            var used = DesignRecord
-                .Numbered([
-                    .. log
-                        .Stands.OfType<TrialRecorded>()
-                        .Where(t =>
-                            t.Purpose == Purpose.Score
-                            && t.Team == Team
-                            && t.Round == Round
-                            && t.Design == Design
-                            && t.Id != Id
-                        ),
-                ])
-                .Count;
-            var attempts = log.Compiled.Brief.Trials.Attempts;
+            var (attempts, whose) = (log.Compiled.Brief.Trials.Attempts, log.Compiled.Brief.Trials.AttemptsFor);
+            var used = log
+                .Stands.OfType<TrialRecorded>()
+                .Where(t =>
+                    t.Purpose == Purpose.Score
+                    && t.Team == Team
+                    && t.Round == Round
+                    && (t.Design == Design || whose == AttemptsFor.Team)
+                    && t.Id != Id
+                )
+                .GroupBy(t => t.Design)
+                .Sum(design => DesignRecord.Numbered([.. design]).Count);
             found.Unless(
                 used < attempts,
                 "/attempt",

@@ -60,6 +60,22 @@ internal static class FoldCases
             Told("what was recorded is undone before it is sent", before: [], Trial(1, number: 900), Strike(900)),
             Told("another design", before: [Trial(1)], Trial(1, design: "wide", number: 2)),
             Told(
+                "another design has what is left of the team's attempts",
+                Begin(Brief(3, fresh: false).For(team: true)),
+                before: [Trial(1), Trial(2, number: 2)],
+                [Trial(1, design: "wide", number: 3)]
+            ),
+            Told(
+                "the first design is named",
+                before: [Trial(1)],
+                new Entry.DesignNoted
+                {
+                    Id = Id(1),
+                    Called = "narrow",
+                    Team = Terns,
+                }
+            ),
+            Told(
                 "a design is changed, then what it is like is noted",
                 before: [Trial(1)],
                 new Entry.DesignNoted
@@ -163,6 +179,13 @@ internal static class FoldCases
                 }
             ),
         ];
+
+    /// <summary>The brief with attempts that are each design's, or the team's with all its designs.</summary>
+    private static Brief For(this Brief brief, bool team) =>
+        brief with
+        {
+            Trials = brief.Trials with { AttemptsFor = team ? AttemptsFor.Team : AttemptsFor.Design },
+        };
 
     private static Brief Brief(int attempts, bool fresh) =>
         new()
@@ -404,7 +427,7 @@ internal static class FoldCases
     private static FoldCase Drawn(int seed)
     {
         var random = new Random(seed);
-        var rally = Begin(random.Next(1, 5), random.Next(2) == 0);
+        var rally = Begin(Brief(random.Next(1, 5), random.Next(2) == 0).For(seed % 3 == 0));
         var before = Grow(random, rally, random.Next(0, 14), 1);
         var then = Grow(random, before, random.Next(1, 9), 100);
         // What another entry set aside after it was taken is seen on the server alone.

@@ -2107,6 +2107,11 @@ export interface components {
          * @enum {unknown}
          */
         AttemptEnd: "counts" | "doesNotCount" | "failed" | "void" | "waiting";
+        /**
+         * @description Whose the attempts are.
+         * @enum {unknown}
+         */
+        AttemptsFor: "design" | "team";
         Authority: {
             fingerprint: string;
             /** Format: date-time */
@@ -3881,6 +3886,8 @@ export interface components {
             labels: {
                 [key: string]: string;
             };
+            /** @description What it is called from here on, though it goes on being recorded under the name that it has; empty where nothing is said of that. */
+            called: string;
             /** @description Whether the team names this design as the one that counts. */
             named: boolean;
             /**
@@ -9044,8 +9051,10 @@ export interface components {
         };
         /** @description A design of a team as a judge goes on with it. */
         SheetDesign: {
-            /** @description Its name; empty where the team has only one. */
+            /** @description The name that it is recorded under; empty where the team has only one. */
             name: string;
+            /** @description What it is called: its name, or what it was called since; empty where it has none. */
+            called: string;
             /**
              * Format: int32
              * @description The revision that the next trial is made with, from 1: a fresh build where the brief asks for one.
@@ -9979,9 +9988,11 @@ export interface components {
         Trials: {
             /**
              * Format: int32
-             * @description Attempts that each design has, from 1.
+             * @description Attempts that each design or each team has, from 1.
              */
             attempts: number;
+            /** @description Whether each design has so many attempts, or the team with all its designs. */
+            attemptsFor: components["schemas"]["AttemptsFor"];
             /**
              * Format: int32
              * @description Attempts that must be made before there is a result; all of them where absent.

@@ -64,7 +64,13 @@ export const designNoted = (
   team: string,
   round: number,
   design: { name: string; revision: number },
-  says: { changed?: string; also?: string; labels?: Readonly<Record<string, string>>; named?: boolean } = {},
+  says: {
+    changed?: string
+    also?: string
+    labels?: Readonly<Record<string, string>>
+    called?: string
+    named?: boolean
+  } = {},
 ): Entry => ({
   kind: 'designNoted',
   ...begin(team, round),
@@ -72,6 +78,7 @@ export const designNoted = (
   revision: design.revision,
   changed: says.changed ?? '',
   also: says.also,
+  called: says.called ?? '',
   named: says.named ?? false,
   labels: says.labels ?? {},
 })

@@ -42,7 +42,8 @@ internal static class TestWords
         )
             yield return attempts == 1
                 ? "You have one attempt."
-                : $"You have {attempts} attempts."
+                : $"You have {attempts} attempts"
+                    + (brief.Trials.AttemptsFor == AttemptsFor.Team ? ", with all your designs together." : ".")
                     + (brief.Trials.Needed < attempts ? $" At least {brief.Trials.Needed} of them must be made." : "");
         if (parts.Any(p => p is Part.Relay))
             yield return "Your team has one run.";

@@ -99,7 +99,7 @@ internal sealed record Grouping(string Id, string Name, IReadOnlyList<DesignGrou
         select new Grouping(
             $"team:{team.Team.Id}",
             ComparedWords.DesignsOf(team.Team),
-            [.. tried.Select(d => DesignGroup.Called(ComparedWords.Design(d.Design.Name), [d]))]
+            [.. tried.Select(d => DesignGroup.Called(ComparedWords.Design(d.Design.Team.Called(d.Design.Name)), [d]))]
         )
         {
             OfAttempts = true,

@@ -27,6 +27,7 @@ const rally: RallyOnWalk = {
     measures: [measure].map((m) => ({ ...m, weights: [] })),
     trials: {
       attempts: 3,
+      attemptsFor: 'design',
       holdSeconds: 0,
       how: '',
       ifItFalls: '',
@@ -45,6 +46,7 @@ const rally: RallyOnWalk = {
 }
 const design: SheetDesign = {
   name: '',
+  called: '',
   revision: 1,
   freshBuild: false,
   changed: '',

@@ -69,6 +69,10 @@ const holds = computed(
     Object.values(typed.value.readings).some((text) => text.trim() !== '') || Object.keys(typed.value.musts).length > 0,
 )
 const next = computed(() => props.design.open[0])
+const ofHowMany = computed(() => {
+  const { attempts, attemptsFor } = props.rally.brief.trials
+  return attemptsFor === 'design' ? ` of ${attempts}` : `: ${props.design.open.length} of the team’s ${attempts} left`
+})
 const number = computed(() => props.redo?.trial.attempt ?? typed.value.attempt ?? next.value)
 watch(
   holds,
@@ -219,7 +223,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
     <div class="top">
       <h4>
         <template v-if="purpose === 'score'"
-          >Attempt {{ number }} of {{ rally.brief.trials.attempts
+          >Attempt {{ number }}{{ ofHowMany
           }}{{ redo ? (redo.as === 'again' ? ', a second reading' : ', looked at now') : '' }}</template
         >
         <template v-else>{{ purposeNames[purpose] }}: kept beside the rest, never scored</template>

@@ -26,7 +26,7 @@ const nameIt = (design: SheetDesign) => record(designNoted(team.value, round.val
         v-for="d in designs"
         :key="d.name"
         type="button"
-        :label="`${d.name || 'First design'}${d.counts ? ', counts' : ''}`"
+        :label="`${d.called || 'First design'}${d.counts ? ', counts' : ''}`"
         :aria-pressed="d.name === chosen"
         :variant="d.name === chosen ? undefined : 'outlined'"
         @click="chosen = d.name"

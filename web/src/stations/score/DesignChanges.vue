@@ -14,6 +14,7 @@ const name = ref('')
 /** What they wanted to change stands there already; it is noted only when it was done. */
 const changed = ref(props.design.changed ? '' : props.wanted)
 const also = ref('')
+const called = ref('')
 /** It stays open from one design of a team to the next; what they wanted to change opens it by itself. */
 const open = defineModel<boolean>('open')
 if (changed.value) open.value = true
@@ -33,6 +34,12 @@ async function noteChange() {
   )
   if (sent.kind !== 'refused') changed.value = also.value = ''
 }
+async function call() {
+  const says = called.value.trim()
+  if (!says) return
+  const sent = await record(designNoted(team.value, round.value, props.design, { called: says }))
+  if (sent.kind !== 'refused') called.value = ''
+}
 </script>
 
 <template>
@@ -48,6 +55,13 @@ async function noteChange() {
         <input v-model="also" class="touch-field" @keydown.enter.prevent="noteChange" />
       </label>
       <Button type="button" label="Note the change" variant="outlined" @click="noteChange" />
+    </div>
+    <div class="row">
+      <label>
+        {{ design.called ? `Call “${design.called}”` : 'Call this design' }}
+        <input v-model="called" class="touch-field" maxlength="60" @keydown.enter.prevent="call" />
+      </label>
+      <Button type="button" label="Name it" variant="outlined" @click="call" />
     </div>
     <div class="row">
       <label>

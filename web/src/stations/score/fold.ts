@@ -198,6 +198,7 @@ function designsOf(sheet: TeamSheet, whole: boolean): SheetDesign[] {
     (name) =>
       sheet.designs.find((d) => d.name === name) ?? {
         name,
+        called: name,
         revision: 1,
         freshBuild: false,
         changed: '',
@@ -221,6 +222,10 @@ const isLookedAt = (trials: readonly SheetTrial[]) => differ(trials) || trials.a
 /** Whether an attempt failed: its last trial says so, and judges do not differ on that. */
 const hasFailed = (trials: readonly SheetTrial[]) => trials.at(-1)?.outcome === 'failed' && !differ(trials)
 
+/** How many attempts a team has used with all its designs. */
+const usedOf = (trials: readonly SheetTrial[]) =>
+  new Set(trials.flatMap((t) => (typeof t.attempt === 'number' ? [`${t.attempt} ${t.design}`] : []))).size
+
 /**
  * Looks at a design's trials again: which attempts are open, whether a fresh build is due, what is asked of each
  * attempt.
@@ -231,6 +236,7 @@ function look(sheet: TeamSheet, design: SheetDesign, trials: Trials, whole: bool
   const before = whole || design.freshBuild ? 1 : design.revision
   const last = Math.max(before, ...own.map((t) => t.revision), ...notes.slice(-1).map((e) => e.revision))
   design.changed = notes.findLast((n) => n.changed)?.changed ?? (whole ? '' : design.changed)
+  design.called = notes.findLast((n) => n.called)?.called ?? (whole ? design.name : design.called)
   design.labels = notes.findLast((n) => Object.keys(n.labels).length > 0)?.labels ?? (whole ? {} : design.labels)
   const failed = Math.max(0, ...own.filter((t) => t.outcome === 'failed').map((t) => t.revision))
   design.freshBuild = trials.freshBuildAfterFailure && failed >= last
@@ -239,7 +245,10 @@ function look(sheet: TeamSheet, design: SheetDesign, trials: Trials, whole: bool
   const made = [...new Set(own.flatMap((t) => (typeof t.attempt === 'number' ? [t.attempt] : [])))].sort(
     (a, b) => a - b,
   )
-  design.open = Array.from({ length: trials.attempts }, (_, i) => i + 1).filter((n) => !made.includes(n))
+  const left = trials.attemptsFor === 'team' ? Math.max(0, trials.attempts - usedOf(sheet.trials)) : trials.attempts
+  design.open = Array.from({ length: trials.attempts }, (_, i) => i + 1)
+    .filter((n) => !made.includes(n))
+    .slice(0, left)
   const looked = made
     .map((n) => ({ n, of: own.filter((t) => t.attempt === n) }))
     .filter(({ of }) => isLookedAt(of) && !(sheet.passedOrNot && hasFailed(of)))

@@ -28,7 +28,15 @@ const fits = computed(() => checkup.value?.testFits ?? { attempts: true, letting
     />
     <p v-if="fits.attempts">
       <InlineNumber v-model="brief.trials.attempts" label="Attempts" at="/trials/attempts" />
-      {{ brief.trials.attempts === 1 ? 'attempt' : 'attempts' }} for each team.
+      {{ brief.trials.attempts === 1 ? 'attempt' : 'attempts' }} for each
+      <InlineChoice
+        v-model="brief.trials.attemptsFor"
+        label="Whose the attempts are"
+        :options="[
+          ['design', 'design'],
+          ['team', 'team, with all its designs'],
+        ]"
+      />.
       <template v-if="fits.lettingGo">
         After letting go it must stand by itself for
         <InlineNumber v-model="brief.trials.holdSeconds" label="Seconds to hold" at="/trials/holdSeconds" /> seconds.
