@@ -60,6 +60,32 @@ public sealed class PlotTests
     }
 
     [Fact]
+    public void All_designs_are_shown_and_the_one_that_counts_is_marked()
+    {
+        var rally = new Happening(Sample.Simple(2), "Terns");
+        foreach (var (design, height) in new[] { ("", "20"), ("", "21"), ("wide", "30"), ("wide", "28") })
+            rally.Keep(
+                new Entry.TrialRecorded
+                {
+                    Id = rally.NextId(),
+                    Team = "terns",
+                    Design = design,
+                    Outcome = TrialOutcome.Counted,
+                    Readings = [new() { Measure = "height", Typed = height }],
+                }
+            );
+        Plot(rally, PlotSort.DotStrip)
+            .Marks.Cast<PlotMark.Dot>()
+            .Select(d => d.Says)
+            .ShouldBe([
+                "Terns, attempt 1, first design: 20 cm",
+                "Terns, attempt 2, first design: 21 cm",
+                "Terns, attempt 1, wide, which counts: 30 cm",
+                "Terns, attempt 2, wide, which counts: 28 cm",
+            ]);
+    }
+
+    [Fact]
     public void Equal_values_stack_over_a_line_with_the_steps_of_the_ruler()
     {
         var inches = new Measure

@@ -82,8 +82,13 @@ internal sealed class PlotScene
             .SelectMany(
                 (team, row) =>
                     team.Designs.SelectMany(design =>
-                        OfAttempts(along, design, row)
-                            .Join(OfAttempts(up, design, row), v => v.Attempt, v => v.Attempt, (x, y) => (X: x, Y: y))
+                        OfAttempts(along, team, design, row)
+                            .Join(
+                                OfAttempts(up, team, design, row),
+                                v => v.Attempt,
+                                v => v.Attempt,
+                                (x, y) => (X: x, Y: y)
+                            )
                     )
             )
             .ToList();
@@ -135,7 +140,14 @@ internal sealed class PlotScene
 
     /// <summary>Every attempt that counts, of every design, as summaries over attempts read them.</summary>
     private IReadOnlyList<PlotValue> OfAttempts(Figure figure) =>
-        [.. Teams.SelectMany((team, row) => team.Designs.SelectMany(design => OfAttempts(figure, design, row)))];
+        [.. Teams.SelectMany((team, row) => team.Designs.SelectMany(design => OfAttempts(figure, team, design, row)))];
+
+    /// <summary>The same, each with its design where a team tried several.</summary>
+    private static IEnumerable<PlotValue> OfAttempts(Figure figure, TeamResult team, Assessment design, int row)
+    {
+        var name = team.Designs.Count < 2 ? "" : PlotWords.Design(team, design);
+        return OfAttempts(figure, design, row).Select(v => v with { Design = name });
+    }
 
     /// <summary>What a figure came to in every attempt of a design; none where it is not known in attempts.</summary>
     public static IEnumerable<PlotValue> OfAttempts(Figure figure, Assessment assessment, int row) =>
@@ -209,5 +221,10 @@ internal sealed record PlotValue(
 {
     public decimal Number => Value.Number;
 
-    public string Says => $"{Team.Name}{(Attempt is { } number ? $", attempt {number}" : "")}: {Text}";
+    /// <summary>The design, where the team tried several.</summary>
+    public string Design { get; init; } = "";
+
+    public string Says =>
+        $"{Team.Name}{(Attempt is { } number ? $", attempt {number}" : "")}"
+        + $"{(Design.Length > 0 ? $", {Design}" : "")}: {Text}";
 }

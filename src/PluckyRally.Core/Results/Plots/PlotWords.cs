@@ -145,4 +145,9 @@ internal static class PlotWords
                 ? value.ToString("0.###e+0", CultureInfo.InvariantCulture)
                 : ((decimal)value).ToString("G3", CultureInfo.InvariantCulture)
         );
+
+    /// <summary>A design of a team that tried several.</summary>
+    public static string Design(TeamResult team, Assessment design) =>
+        ComparedWords.Design(team.Record.Called(design.Design.Name))
+        + (design.Design.Name == team.Assessment.Design.Name ? ", which counts" : "");
 }
