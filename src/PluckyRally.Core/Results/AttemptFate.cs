@@ -39,6 +39,14 @@ internal abstract partial record AttemptFate(Attempt Attempt)
         public override AttemptEnd End => AttemptEnd.Waiting;
     }
 
+    /// <summary>It waits for what another judge reads.</summary>
+    /// <param name="Attempt">The attempt.</param>
+    public sealed partial record PartlyRead(Attempt Attempt) : AttemptFate(Attempt)
+    {
+        /// <inheritdoc/>
+        public override AttemptEnd End => AttemptEnd.Waiting;
+    }
+
     /// <summary>It waits for an answer to what must be said of every attempt.</summary>
     /// <param name="Attempt">The attempt.</param>
     /// <param name="For">What has still to be answered; at least one.</param>
@@ -69,6 +77,7 @@ internal abstract partial record AttemptFate(Attempt Attempt)
                 [.. missed.Where(o => o.Rule.IfMissed is Consequence.AttemptDoesNotCount)]
             ),
             TrialOutcome.Failed or TrialOutcome.Void => new Failed(attempt, attempt.Trials[^1].Reason),
+            TrialOutcome.Waiting when attempt is { Disputed: false, Unread.Count: > 0 } => new PartlyRead(attempt),
             TrialOutcome.Waiting => new Undecided(attempt),
             TrialOutcome.Counted when open.Count > 0 => new Unanswered(attempt, open),
             TrialOutcome.Counted => new Counts(attempt, missed),

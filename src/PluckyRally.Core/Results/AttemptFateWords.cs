@@ -5,14 +5,14 @@ internal abstract partial record AttemptFate
     /// <summary>
     /// What became of it as a clause that goes on from "attempt 2": "does not count: missed “Stays dry”".
     /// </summary>
-    /// <param name="passedOrNot">Whether attempts are only passed or not.</param>
-    public abstract string Say(bool passedOrNot);
+    /// <param name="compiled">The edition that it was made under.</param>
+    public abstract string Say(CompiledEdition compiled);
 
     public sealed partial record Counts
     {
         /// <inheritdoc/>
-        public override string Say(bool passedOrNot) =>
-            (passedOrNot, Missed.Count) switch
+        public override string Say(CompiledEdition compiled) =>
+            (compiled.PassedOrNot, Missed.Count) switch
             {
                 (true, 0) => "did it",
                 (true, _) when Missed.Any(o => o.Rule.MustInAttempt) => "missed " + Quoted(Missed),
@@ -25,26 +25,38 @@ internal abstract partial record AttemptFate
     public sealed partial record DoesNotCount
     {
         /// <inheritdoc/>
-        public override string Say(bool passedOrNot) => "does not count: missed " + Quoted(Missed);
+        public override string Say(CompiledEdition compiled) => "does not count: missed " + Quoted(Missed);
     }
 
     public sealed partial record Failed
     {
         /// <inheritdoc/>
-        public override string Say(bool passedOrNot) => Reason.Length > 0 ? $"failed: {Reason}" : "failed";
+        public override string Say(CompiledEdition compiled) => Reason.Length > 0 ? $"failed: {Reason}" : "failed";
     }
 
     public sealed partial record Undecided
     {
         /// <inheritdoc/>
-        public override string Say(bool passedOrNot) =>
+        public override string Say(CompiledEdition compiled) =>
             Attempt.Disputed ? "waiting: one judge counts it, another says that it failed" : "waiting to be looked at";
+    }
+
+    public sealed partial record PartlyRead
+    {
+        /// <inheritdoc/>
+        public override string Say(CompiledEdition compiled) =>
+            "waiting for "
+            + English.List([
+                .. Attempt.Unread.Select(id =>
+                    compiled.Brief.Measures.FirstOrDefault(m => m.Id == id)?.InSentence ?? id
+                ),
+            ]);
     }
 
     public sealed partial record Unanswered
     {
         /// <inheritdoc/>
-        public override string Say(bool passedOrNot) =>
+        public override string Say(CompiledEdition compiled) =>
             For.Any(o => o.Disputed)
                 ? "waiting: judges differ on " + Quoted([.. For.Where(o => o.Disputed)])
                 : "waiting for an answer: " + Quoted(For);

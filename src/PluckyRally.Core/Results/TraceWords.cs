@@ -7,14 +7,14 @@ internal static class TraceWords
     {
         var steps = new List<TraceStep>();
         if (compiled.PassedOrNot)
-            Passed(steps, result);
+            Passed(steps, compiled, result);
         steps.AddRange(
             result.Assessment.Rules.Where(r => r.State != RuleState.Met || r.TooNear || r.Rule.Bonus > 0).Select(Rule)
         );
         if (Design(result, compiled.Brief.Method) is { } design)
             steps.Add(Step(TraceKind.Value, "", design));
         foreach (var part in result.Parts)
-            Part(steps, part, result.Assessment, compiled.Brief.Method);
+            Part(steps, part, result.Assessment, compiled);
         foreach (var (rule, points) in result.Design.Bonuses)
             steps.Add(Bonus(rule, points, compiled.Brief.Method));
         foreach (var deduction in result.Design.Deductions)
@@ -80,14 +80,14 @@ internal static class TraceWords
     }
 
     /// <summary>What became of each attempt, and what the team did in all of them.</summary>
-    private static void Passed(List<TraceStep> steps, TeamResult result)
+    private static void Passed(List<TraceStep> steps, CompiledEdition compiled, TeamResult result)
     {
         foreach (var fate in result.Assessment.Attempts)
             steps.Add(
                 Step(
                     TraceKind.Attempt,
                     "",
-                    $"Attempt {fate.Attempt.Number}: {fate.Say(passedOrNot: true)}.",
+                    $"Attempt {fate.Attempt.Number}: {fate.Say(compiled)}.",
                     [.. fate.Attempt.Trials.Select(t => t.Id)]
                 )
             );
@@ -95,11 +95,12 @@ internal static class TraceWords
             steps.Add(Step(TraceKind.Value, "", Within.Beginning(done) + "."));
     }
 
-    private static void Part(List<TraceStep> steps, PartResult result, Assessment assessment, Method method)
+    private static void Part(List<TraceStep> steps, PartResult result, Assessment assessment, CompiledEdition compiled)
     {
+        var method = compiled.Brief.Method;
         var part = result.Plan.Part;
         if (result.Plan is PartPlan.Measured measured)
-            Measured(steps, measured, result, assessment);
+            Measured(steps, measured, result, assessment, compiled);
         steps.AddRange(result.Value.Steps.Select(step => Step(TraceKind.Value, part.Id, step.Say(), step.Entries)));
         switch (result.State)
         {
@@ -185,7 +186,8 @@ internal static class TraceWords
         List<TraceStep> steps,
         PartPlan.Measured plan,
         PartResult result,
-        Assessment assessment
+        Assessment assessment,
+        CompiledEdition compiled
     )
     {
         foreach (var attempt in result.Value.Attempts)
@@ -193,10 +195,11 @@ internal static class TraceWords
             var sentence = attempt.Outcome switch
             {
                 TrialOutcome.Failed =>
-                    $"Attempt {attempt.Number} {AttemptFate.Of(attempt.Source, assessment.ByAttempt).Say(false)}"
+                    $"Attempt {attempt.Number} {AttemptFate.Of(attempt.Source, assessment.ByAttempt).Say(compiled)}"
                         + (plan.Way.TakesFailed ? $". It enters the sum as {plan.Expression.Show(attempt.Value)}" : "")
                         + ".",
-                TrialOutcome.Waiting => $"Attempt {attempt.Number} is waiting to be looked at.",
+                TrialOutcome.Waiting => $"Attempt {attempt.Number}: "
+                    + $"{AttemptFate.Of(attempt.Source, assessment.ByAttempt).Say(compiled)}.",
                 TrialOutcome.Counted or TrialOutcome.Void when attempt.Value.Absent is { } absent =>
                     $"Attempt {attempt.Number}: no value, because {absent.Say()}.",
                 TrialOutcome.Counted or TrialOutcome.Void => $"Attempt {attempt.Number}: {Working(plan, attempt)}"

@@ -23,11 +23,17 @@ public sealed record Attempt(int Number, IReadOnlyList<Entry.TrialRecorded> Tria
     /// </summary>
     internal bool Disputed { get; } = IsDisputed(Trials);
 
-    /// <summary>How it ended: as the last reading of it says; waiting where judges differ.</summary>
+    /// <summary>The ids of measures that its judges left to each other, and that nobody has read yet.</summary>
+    internal IReadOnlyList<string> Unread { get; } = LeftOver(Trials);
+
+    /// <summary>
+    /// How it ended: as the last reading of it says; waiting where judges differ, or one has still to read.
+    /// </summary>
     public TrialOutcome Outcome =>
         Trials[^1].Outcome switch
         {
             TrialOutcome.Counted or TrialOutcome.Failed when Disputed => TrialOutcome.Waiting,
+            TrialOutcome.Counted when Unread.Count > 0 => TrialOutcome.Waiting,
             TrialOutcome.Counted when FailedByRule => TrialOutcome.Failed,
             var said => said,
         };
@@ -55,6 +61,22 @@ public sealed record Attempt(int Number, IReadOnlyList<Entry.TrialRecorded> Tria
         return count == 0
             ? BoundedValue.None(new Absence.NotRead(measure, Number))
             : new(count == 1 ? sum : sum / count, bound);
+    }
+
+    /// <summary>Whether a trial reads nothing but what the others before it left to it.</summary>
+    internal bool Completes(Entry.TrialRecorded trial)
+    {
+        var before = Trials.TakeWhile(t => t != trial).ToList();
+        var read = before.SelectMany(t => t.Readings).Select(r => r.Measure).ToHashSet(StringComparer.Ordinal);
+        return before.Any(t => t.Leaves.Count > 0) && !trial.Readings.Any(r => read.Contains(r.Measure));
+    }
+
+    private static IReadOnlyList<string> LeftOver(IReadOnlyList<Entry.TrialRecorded> trials)
+    {
+        if (trials.All(t => t.Leaves.Count == 0))
+            return [];
+        var read = trials.SelectMany(t => t.Readings).Select(r => r.Measure).ToHashSet(StringComparer.Ordinal);
+        return [.. trials.SelectMany(t => t.Leaves).Distinct().Where(m => !read.Contains(m))];
     }
 
     private static bool IsDisputed(IReadOnlyList<Entry.TrialRecorded> trials)

@@ -12,11 +12,16 @@ public abstract partial record Absence
             Made == 0 ? "no attempt has been made yet" : $"{Made} of {Needed} attempts made";
     }
 
-    /// <summary>An attempt waits to be looked at.</summary>
-    public sealed record AttemptWaits : Open
+    /// <summary>An attempt waits to be looked at, or for what another judge reads.</summary>
+    /// <param name="ForRestOf">The attempt whose other readings are waited for; absent where one waits to be looked
+    /// at.</param>
+    public sealed record AttemptWaits(int? ForRestOf = null) : Open
     {
         /// <inheritdoc/>
-        public override string Say() => "an attempt is waiting to be looked at";
+        public override string Say() =>
+            ForRestOf is { } number
+                ? $"attempt {number} is waiting for the rest of its readings"
+                : "an attempt is waiting to be looked at";
     }
 
     /// <summary>One judge counts an attempt, another says that it failed.</summary>

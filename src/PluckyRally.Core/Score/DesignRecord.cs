@@ -37,8 +37,8 @@ public sealed class DesignRecord
     {
         if (Attempts.FirstOrDefault(a => a.Disputed) is { } disputed)
             return new Absence.JudgesDiffer(disputed.Number);
-        if (Attempts.Any(a => a.Outcome == TrialOutcome.Waiting))
-            return new Absence.AttemptWaits();
+        if (Attempts.FirstOrDefault(a => a.Outcome == TrialOutcome.Waiting) is { } waiting)
+            return new Absence.AttemptWaits(waiting.Unread.Count > 0 ? waiting.Number : null);
         var needed = Team.Team.Reference is not null && !addedUp ? 1 : Needed ?? trials.Needed;
         var made = MadeByTeam ?? Made;
         return made >= needed ? null : new Absence.AttemptsToMake(made, needed);

@@ -259,11 +259,13 @@ public sealed record TeamSheet
             End = trial.Outcome == TrialOutcome.Void ? AttemptEnd.Void : fate?.End ?? AttemptEnd.DoesNotCount,
             Became = Became(compiled, trial, fate),
             Readings = trial.Readings,
+            Leaves = trial.Leaves,
             Twice =
                 attempt is { Trials: [var first, ..] }
                 && first != trial
                 && !trial.Again
-                && first.Outcome == trial.Outcome,
+                && first.Outcome == trial.Outcome
+                && !attempt.Completes(trial),
             Spread =
                 attempt?.Trials[^1] == trial
                     ? string.Join(
@@ -283,7 +285,7 @@ public sealed record TeamSheet
     /// </summary>
     private static string Became(CompiledEdition compiled, Entry.TrialRecorded trial, AttemptFate? fate) =>
         trial.Outcome == TrialOutcome.Counted || fate is AttemptFate.Undecided { Attempt.Disputed: true }
-            ? fate?.Say(compiled.PassedOrNot) ?? AttemptFate.SayTooMany(compiled.Brief.Trials)
+            ? fate?.Say(compiled) ?? AttemptFate.SayTooMany(compiled.Brief.Trials)
             : "";
 }
 
@@ -347,6 +349,9 @@ public sealed record SheetTrial(
 
     /// <summary>What was read, for a judge who writes it again as something else.</summary>
     public IReadOnlyList<Reading> Readings { get; init; } = [];
+
+    /// <summary>The ids of measures that another judge reads of the same attempt.</summary>
+    public IReadOnlyList<string> Leaves { get; init; } = [];
 
     /// <summary>
     /// Whether the same attempt was recorded before and nobody has said that this is another reading of it.

@@ -69,6 +69,12 @@ public abstract partial record Entry
         /// <summary>What was read.</summary>
         public IReadOnlyList<Reading> Readings { get; init; } = [];
 
+        /// <summary>
+        /// The ids of measures that another judge reads of the same attempt: until that is recorded under its number,
+        /// the attempt waits.
+        /// </summary>
+        public IReadOnlyList<string> Leaves { get; init; } = [];
+
         internal override bool IsTeachers => false;
 
         internal override string? ShowsDesign => Purpose == Purpose.Score ? Design : null;
@@ -93,6 +99,29 @@ public abstract partial record Entry
                 "A void trial needs a reason.",
                 "Say what went wrong that was not the team's fault."
             );
+            found.Count(Leaves, Limits.Measures, "/leaves", "measures that another judge reads");
+            found.Unless(
+                Leaves.Count == 0
+                    || (Outcome == TrialOutcome.Counted && Purpose == Purpose.Score && Attempt is not null),
+                "/leaves",
+                "Only a numbered attempt that counts can wait for another judge.",
+                "Say which attempt it is, or leave this out."
+            );
+            found.Unless(
+                Leaves.Count == 0 || Readings.Count > 0,
+                "/leaves",
+                "Nothing was read here.",
+                "Record what was read, and leave the rest to the other judge."
+            );
+            found.Unless(
+                Leaves.All(l =>
+                    Readings.All(r => r.Measure != l)
+                    && compiled.Brief.Measures.Any(m => m.Id == l && m.Taken == Taken.EachAttempt)
+                ),
+                "/leaves",
+                "What is left to another judge is no measure of an attempt, or is read here.",
+                "Name measures that are read in each attempt and have no reading here."
+            );
             found.Count(Readings, Limits.Measures, "/readings", "readings");
             var readings = Readings
                 .Select(
@@ -104,7 +133,7 @@ public abstract partial record Entry
             {
                 foreach (
                     var measure in compiled.Brief.Measures.Where(m =>
-                        m.Taken == Taken.EachAttempt && readings.All(r => r.Measure != m.Id)
+                        m.Taken == Taken.EachAttempt && readings.All(r => r.Measure != m.Id) && !Leaves.Contains(m.Id)
                     )
                 )
                     found.Add(
@@ -155,7 +184,9 @@ public abstract partial record Entry
                 TrialOutcome.Counted => string.Join(
                     ", ",
                     Readings.Select(r =>
-                        Readings.Count == 1 ? ReadingEntries.SayValue(compiled, r) : ReadingEntries.Say(compiled, r)
+                        Readings.Count == 1 && Leaves.Count == 0
+                            ? ReadingEntries.SayValue(compiled, r)
+                            : ReadingEntries.Say(compiled, r)
                     )
                 ),
                 TrialOutcome.Failed => "failed" + why,

@@ -54,5 +54,21 @@ internal sealed class OnePart
 
     public Standing Row(string team = "A") => Standings.Rows.Single(r => r.Team == team);
 
+    /// <summary>The first team's sheet as a judge has it.</summary>
+    public TeamSheet Sheet
+    {
+        get
+        {
+            var rally = new Rally
+            {
+                Name = "One part",
+                Edition = Compiled.Edition,
+                Teams = Teams,
+                Entries = _log,
+            };
+            return TeamSheet.For(OpenedRally.Open(rally).OrThrow(), Teams[0].Id, 1)!;
+        }
+    }
+
     public decimal? Points(string team = "A") => Row(team).Parts[0].Points;
 }

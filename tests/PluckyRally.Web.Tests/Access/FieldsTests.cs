@@ -157,6 +157,7 @@ public sealed class FieldsTests : IDisposable
         "trials.end",
         "trials.design",
         "trials.entry",
+        "trials.leaves.*",
         "trials.outcome",
         "trials.readings.*",
         "trials.revision",

@@ -59,6 +59,18 @@ internal static class FoldCases
             Told("a failed attempt is taken back", before: [Trial(1, TrialOutcome.Failed, number: 900)], Strike(900)),
             Told("what was recorded is undone before it is sent", before: [], Trial(1, number: 900), Strike(900)),
             Told("another design", before: [Trial(1)], Trial(1, design: "wide", number: 2)),
+            Split("one judge reads a part of an attempt", before: [], PartOf(1, "height", leaves: "line")),
+            Split(
+                "another judge reads the rest of it",
+                before: [PartOf(1, "height", leaves: "line")],
+                PartOf(2, "line", leaves: "height"),
+                Check("stands", true, attempt: 1)
+            ),
+            Split(
+                "a part of an attempt is taken back",
+                before: [PartOf(900, "height", leaves: "line"), PartOf(1, "line", leaves: "height")],
+                Strike(900)
+            ),
             Told(
                 "another design has what is left of the team's attempts",
                 Begin(Brief(3, fresh: false).For(team: true)),
@@ -398,6 +410,22 @@ internal static class FoldCases
 
     private static FoldCase Told(string called, IReadOnlyList<Entry> before, params IReadOnlyList<Entry> waiting) =>
         Told(called, Begin(3, fresh: true), before, waiting);
+
+    /// <summary>A case of a brief that measures two things in an attempt.</summary>
+    private static FoldCase Split(string called, IReadOnlyList<Entry> before, params IReadOnlyList<Entry> waiting)
+    {
+        var brief = Brief(3, fresh: false);
+        var line = brief.Measures[0] with { Id = "line", Name = "Off the line" };
+        return Told(called, Begin(brief with { Measures = [.. brief.Measures, line] }), before, waiting);
+    }
+
+    /// <summary>What one judge reads of the first attempt.</summary>
+    private static Entry.TrialRecorded PartOf(int number, string reads, string leaves) =>
+        Trial(1, number: number) with
+        {
+            Readings = [new() { Measure = reads, Typed = "30 cm" }],
+            Leaves = [leaves],
+        };
 
     /// <summary>A case of a brief that measures nothing in an attempt.</summary>
     private static FoldCase Passed(string called, IReadOnlyList<Entry> before, params IReadOnlyList<Entry> waiting)

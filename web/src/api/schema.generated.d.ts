@@ -5679,6 +5679,8 @@ export interface components {
             reason: string;
             /** @description What was read. */
             readings: components["schemas"]["Reading"][];
+            /** @description The ids of measures that another judge reads of the same attempt: until that is recorded under its number, the attempt waits. */
+            leaves: string[];
             /**
              * Format: uuid
              * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
@@ -9182,6 +9184,8 @@ export interface components {
             became: string;
             /** @description What was read, for a judge who writes it again as something else. */
             readings: components["schemas"]["Reading"][];
+            /** @description The ids of measures that another judge reads of the same attempt. */
+            leaves: string[];
             /** @description Whether the same attempt was recorded before and nobody has said that this is another reading of it. */
             twice: boolean;
             /** @description On the last of several readings of an attempt: how far they are apart; empty otherwise. */

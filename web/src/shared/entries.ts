@@ -38,6 +38,8 @@ export interface TrialSays {
   outcome: TrialOutcome
   attempt?: number | null
   readings?: Reading[]
+  /** Measures that another judge reads of the same attempt. */
+  leaves?: string[]
   reason?: string
   purpose?: Purpose
   design?: string
@@ -57,6 +59,7 @@ export const trialRecorded = (team: string, round: number, says: TrialSays): Ent
   outcome: says.outcome,
   reason: says.reason ?? '',
   readings: says.readings ?? [],
+  leaves: says.leaves ?? [],
 })
 
 /** Something of a design: what was changed on it, what it is like, or that it is the one that the team names. */

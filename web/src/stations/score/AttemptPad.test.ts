@@ -169,6 +169,7 @@ describe('an attempt that somebody else records while it is typed', () => {
     shown: '12 s',
     revision: 1,
     readings: [],
+    leaves: [],
     by: 'Skerry',
     design: '',
     twice: false,

@@ -12,6 +12,7 @@ import { useDraft } from '@/shared/useDraft'
 import HoldClock from './HoldClock.vue'
 import MeanwhileNote from './MeanwhileNote.vue'
 import PadMusts from './PadMusts.vue'
+import type { Redo } from './redo'
 import WhyNot from './WhyNot.vue'
 
 /** The pad for the next trial of a design. What was typed stays on this device until the entry is kept. */
@@ -21,8 +22,7 @@ const props = defineProps<{
   rules: readonly SheetRule[]
   /** What is recorded of the team, so that an attempt that somebody else records meanwhile is noticed. */
   trials: readonly SheetTrial[]
-  /** An attempt that was made before: one that waited to be looked at, or one that is read a second time. */
-  redo?: { trial: SheetTrial; as: 'look' | 'again' }
+  redo?: Redo
   /** Whether what comes before it is done, so that the pad is brought under the thumb. */
   ready: boolean
   refusal?: Refusal
@@ -36,10 +36,16 @@ const sending = defineModel<number>('sending', { required: true })
 /** Whether something typed is not recorded: the pad stays, also where others have made all attempts meanwhile. */
 const holding = defineModel<boolean>('holding', { default: false })
 const { team, round, record } = useRecording()
-const measures = computed(() => props.rally.brief.measures.filter((m) => m.taken === 'eachAttempt'))
-/** What is looked at in every attempt; a second reading of one says nothing new of it. */
+/** What is read in an attempt; of one of which another judge left the rest, that. */
+const all = computed(() => props.rally.brief.measures.filter((m) => m.taken === 'eachAttempt'))
+const measures = computed(() =>
+  props.redo?.as === 'rest' ? all.value.filter((m) => props.redo?.trial.leaves.includes(m.id)) : all.value,
+)
+/** What is looked at in every attempt; another reading of one says nothing new of it. */
 const musts = computed(() =>
-  props.redo?.as === 'again' ? [] : props.rules.filter((r) => r.when === 'everyAttempt' && r.inspected),
+  props.redo?.as === 'again' || props.redo?.as === 'rest'
+    ? []
+    : props.rules.filter((r) => r.when === 'everyAttempt' && r.inspected),
 )
 
 interface Typed {
@@ -69,6 +75,7 @@ const holds = computed(
     Object.values(typed.value.readings).some((text) => text.trim() !== '') || Object.keys(typed.value.musts).length > 0,
 )
 const next = computed(() => props.design.open[0])
+const redoSays = { again: ', a second reading', look: ', looked at now', rest: ', the rest of it' } as const
 const ofHowMany = computed(() => {
   const { attempts, attemptsFor } = props.rally.brief.trials
   return attemptsFor === 'design' ? ` of ${attempts}` : `: ${props.design.open.length} of the team’s ${attempts} left`
@@ -121,11 +128,25 @@ const readings = (sure = false): Reading[] =>
 /** A miss with nothing read is what it says: the attempt failed by it. */
 const missed = computed(() => musts.value.filter((r) => typed.value.musts[r.id] === false))
 const fell = computed(() => measures.value.length > 0 && readings().length === 0 && missed.value.length > 0)
+/** What another judge reads of this attempt: what is empty here, where something is read. */
+const isEmpty = (id: string) => (typed.value.readings[id] ?? '').trim() === ''
+const left = computed(() => all.value.map((m) => m.id).filter(isEmpty))
+const mayLeave = computed(() => measures.value.some((m) => isEmpty(m.id)) && measures.value.some((m) => !isEmpty(m.id)))
 const submit = () =>
-  fell.value ? send('failed', { reason: `missed: ${missed.value.map((r) => r.text).join('; ')}` }) : send('counted')
+  fell.value
+    ? send('failed', { reason: `missed: ${missed.value.map((r) => r.text).join('; ')}` })
+    : send('counted', props.redo?.as === 'rest' ? { leaves: left.value } : {})
 
-async function send(outcome: TrialOutcome, says: { reason?: string; sure?: boolean; again?: boolean } = {}) {
-  if (busy.value || (meanwhile.value && !says.again)) return
+interface Says {
+  reason?: string
+  sure?: boolean
+  /** Another reading of an attempt that somebody else recorded meanwhile. */
+  again?: boolean
+  /** What another judge reads of it. */
+  leaves?: string[]
+}
+async function send(outcome: TrialOutcome, says: Says = {}) {
+  if (busy.value || (meanwhile.value && !says.again && !says.leaves)) return
   busy.value = true
   // Whose attempt it is stays so, wherever the judge is by the time the line has answered.
   const [whose, when, attempt, redo] = [team.value, round.value, number.value, props.redo]
@@ -140,6 +161,7 @@ async function send(outcome: TrialOutcome, says: { reason?: string; sure?: boole
     purpose: purpose.value,
     readings: outcome === 'counted' || outcome === 'waiting' ? readings(says.sure) : [],
     reason: says.reason ?? '',
+    leaves: says.leaves ?? [],
   })
   const said =
     purpose.value === 'score' && outcome !== 'void' && typeof attempt === 'number' && !says.again
@@ -223,8 +245,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
     <div class="top">
       <h4>
         <template v-if="purpose === 'score'"
-          >Attempt {{ number }}{{ ofHowMany
-          }}{{ redo ? (redo.as === 'again' ? ', a second reading' : ', looked at now') : '' }}</template
+          >Attempt {{ number }}{{ ofHowMany }}{{ redo ? redoSays[redo.as] : '' }}</template
         >
         <template v-else>{{ purposeNames[purpose] }}: kept beside the rest, never scored</template>
       </h4>
@@ -242,6 +263,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
       :next="next"
       :busy="busy"
       @again="send('counted', { again: true })"
+      @rest="send('counted', { leaves: left })"
       @next="typed.attempt = next"
       @clear="follow"
     />
@@ -302,6 +324,15 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
         data-hint="Alt W"
         :disabled="busy"
         @click="send('waiting')"
+      />
+      <Button
+        v-if="all.length > 1 && redo?.as !== 'look'"
+        type="button"
+        label="Another judge reads the rest"
+        variant="outlined"
+        class="touch"
+        :disabled="busy || !mayLeave"
+        @click="send('counted', { leaves: left })"
       />
     </div>
     <WhyNot

@@ -9,7 +9,7 @@ defineProps<{
   next?: number
   busy: boolean
 }>()
-const emit = defineEmits<{ again: []; next: []; clear: [] }>()
+const emit = defineEmits<{ again: []; rest: []; next: []; clear: [] }>()
 </script>
 
 <template>
@@ -20,7 +20,15 @@ const emit = defineEmits<{ again: []; next: []; clear: [] }>()
     </p>
     <div class="touch-row">
       <Button
-        v-if="trial.outcome === 'counted'"
+        v-if="trial.leaves.length > 0"
+        type="button"
+        label="It is the rest of this attempt"
+        class="touch"
+        :disabled="busy"
+        @click="emit('rest')"
+      />
+      <Button
+        v-else-if="trial.outcome === 'counted'"
         type="button"
         label="Record it as a second reading"
         class="touch"

@@ -3,7 +3,7 @@ import { useEventListener } from '@vueuse/core'
 import Button from 'primevue/button'
 import { computed, nextTick, onBeforeUnmount, provide, ref, useTemplateRef, watch } from 'vue'
 import { onBeforeRouteLeave, onBeforeRouteUpdate, useRouter } from 'vue-router'
-import type { Entry, Refusal, SheetTrial } from '@/api/names'
+import type { Entry, Refusal } from '@/api/names'
 import AnsweredTwice from './AnsweredTwice.vue'
 import EntryLog from '@/log/EntryLog.vue'
 import LoadNote from '@/shared/LoadNote.vue'
@@ -35,6 +35,7 @@ import { struckOut } from '@/shared/entries'
 import { purposeNames } from '@/shared/purposes'
 import { recording } from '@/pads/recording'
 import { useSteady } from '@/pads/useSteady'
+import type { Redo } from './redo'
 import { useSheets } from './useSheets'
 import { useWho } from '@/access/useWho'
 import WhoLine from '@/access/WhoLine.vue'
@@ -130,7 +131,7 @@ const holding = ref(false)
 /** The team whose changes are being noted. */
 const changesOf = ref('')
 const mayTry = computed(() => (design.value?.open.length ?? 0) > 0 || redo.value !== undefined || holding.value)
-const redo = ref<{ trial: SheetTrial; as: 'look' | 'again' }>()
+const redo = ref<Redo>()
 watch([current, round], () => {
   chosen.value = undefined
   redo.value = undefined
@@ -256,7 +257,12 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
           :done="afterRecording"
         />
         <p v-if="!mayTry" class="done">All attempts have been made. Strike one out if it was recorded by mistake.</p>
-        <TrialList :sheet="sheet" :design="design.name" @redo="(trial, as) => (redo = { trial, as })" />
+        <TrialList
+          :sheet="sheet"
+          :design="design.name"
+          :measures="rally.brief.measures"
+          @redo="(trial, as) => (redo = { trial, as })"
+        />
         <AttemptMusts :design="design" :rules="sheet.rules" />
         <p v-if="rally.brief.trials.overWhen" class="muted over">{{ rally.brief.trials.overWhen }}</p>
         <DesignChanges

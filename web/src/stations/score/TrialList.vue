@@ -1,17 +1,24 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed } from 'vue'
-import type { SheetTrial, TeamSheet } from '@/api/names'
+import type { MeasureOnWalk, SheetTrial, TeamSheet } from '@/api/names'
 import { partOfAnother, struckOut, trialRecorded } from '@/shared/entries'
 import { useRecording } from '@/pads/recording'
+import { unreadOf } from './fold'
+import type { Redo } from './redo'
 
 /** The attempts of a design as they count, what waits to be looked at, and what was recorded twice. */
-const props = defineProps<{ sheet: TeamSheet; design: string }>()
-const emit = defineEmits<{ redo: [trial: SheetTrial, as: 'look' | 'again'] }>()
+const props = defineProps<{ sheet: TeamSheet; design: string; measures: readonly MeasureOnWalk[] }>()
+const emit = defineEmits<{ redo: [trial: SheetTrial, as: Redo['as']] }>()
 const { team, round, record } = useRecording()
 const trials = computed(() => props.sheet.trials.filter((t) => t.design === props.design))
 const twice = computed(() => trials.value.filter((t) => t.twice))
 const first = (t: SheetTrial) => trials.value.find((other) => other.attempt === t.attempt)
+/** What one judge left to another and nobody has read yet, said beside the trial that left it. */
+const rest = (t: SheetTrial) =>
+  t.leaves.length === 0 ? [] : unreadOf(trials.value.filter((other) => other.attempt === t.attempt))
+const names = (measures: readonly string[]) =>
+  measures.map((id) => props.measures.find((m) => m.id === id)?.name ?? id).join(', ')
 /** Where nothing is read in an attempt there is only what became of it. */
 const said = (t?: SheetTrial) => t?.shown || t?.became || 'an attempt'
 const free = computed(() => props.sheet.designs.find((d) => d.name === props.design)?.open[0])
@@ -30,6 +37,7 @@ async function settle(t: SheetTrial, as: 'again' | 'drop' | 'next') {
         revision: t.revision,
         readings: t.readings,
         again: as === 'again',
+        leaves: t.leaves,
       }),
     )
     if (written.kind === 'refused') return
@@ -54,6 +62,15 @@ async function settle(t: SheetTrial, as: 'again' | 'drop' | 'next') {
         class="touch"
         :aria-label="`Looked at: attempt ${t.attempt}`"
         @click="emit('redo', t, 'look')"
+      />
+      <Button
+        v-else-if="rest(t).length > 0"
+        type="button"
+        :label="`Read ${names(rest(t))}`"
+        variant="outlined"
+        class="touch"
+        :aria-label="`Read ${names(rest(t))}: attempt ${t.attempt}`"
+        @click="emit('redo', t, 'rest')"
       />
       <Button
         v-else-if="t.outcome === 'counted' && !sheet.passedOrNot"

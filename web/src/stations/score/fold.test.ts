@@ -19,16 +19,18 @@ const known = (sheet: TeamSheet) => ({
   settled: sheet.settled,
   ready: sheet.ready,
   once: sheet.once,
-  trials: sheet.trials.map(({ entry, attempt, outcome, design, revision, readings }) => ({
+  trials: sheet.trials.map(({ entry, attempt, outcome, design, revision, readings, leaves }) => ({
     entry,
     attempt: attempt ?? null,
     outcome,
     design,
     revision,
     readings: readings.map((r) => r.typed),
+    leaves,
   })),
-  designs: sheet.designs.map(({ name, revision, freshBuild, changed, open, asked }) => ({
+  designs: sheet.designs.map(({ name, called, revision, freshBuild, changed, open, asked }) => ({
     name,
+    called,
     revision,
     freshBuild,
     changed,

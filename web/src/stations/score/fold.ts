@@ -168,7 +168,7 @@ const endOf = { counted: 'counts', failed: 'failed', void: 'void', waiting: 'wai
 
 function addTrial(sheet: TeamSheet, entry: EntryOf<'trialRecorded'>, shown: string) {
   if (entry.purpose !== 'score') return
-  const { id, outcome, revision, readings, by, design, attempt } = entry
+  const { id, outcome, revision, readings, leaves, by, design, attempt } = entry
   sheet.trials.push({
     entry: id,
     attempt: attempt ?? null,
@@ -176,11 +176,12 @@ function addTrial(sheet: TeamSheet, entry: EntryOf<'trialRecorded'>, shown: stri
     shown,
     revision,
     readings,
+    leaves,
     by,
     design,
     twice: false,
     spread: '',
-    end: endOf[outcome],
+    end: leaves.length > 0 ? 'waiting' : endOf[outcome],
     became: '',
   })
 }
@@ -216,8 +217,16 @@ function differ(trials: readonly SheetTrial[]) {
   return words.includes('counted') && words.includes('failed')
 }
 
+/** Measures of an attempt that its judges left to each other and nobody has read. */
+export const unreadOf = (trials: readonly SheetTrial[]) => {
+  const read = new Set(trials.flatMap((t) => t.readings.map((r) => r.measure)))
+  return [...new Set(trials.flatMap((t) => t.leaves))].filter((measure) => !read.has(measure))
+}
+
 /** Whether an attempt is more than waiting: its last trial says how it ended, or judges differ on that. */
-const isLookedAt = (trials: readonly SheetTrial[]) => differ(trials) || trials.at(-1)?.outcome !== 'waiting'
+const isLookedAt = (trials: readonly SheetTrial[]) =>
+  differ(trials) ||
+  (trials.at(-1)?.outcome !== 'waiting' && !(trials.at(-1)?.outcome === 'counted' && unreadOf(trials).length > 0))
 
 /** Whether an attempt failed: its last trial says so, and judges do not differ on that. */
 const hasFailed = (trials: readonly SheetTrial[]) => trials.at(-1)?.outcome === 'failed' && !differ(trials)
