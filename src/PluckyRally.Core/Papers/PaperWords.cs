@@ -67,8 +67,8 @@ internal static class PaperWords
     public const string SortWay = "Write behind each thing where it belongs.";
     public const string TaskWay = "Tick what you have done.";
 
-    public static string OrderWay(int things) =>
-        $"Write 1 to {Numerals.Write(things)} behind the things, in their order.";
+    public static string OrderWay(int things, string ends) =>
+        $"Write 1 to {Numerals.Write(things)} behind the things, in their order{ends}.";
 
     public static string Answer(string thing, string answer) => $"{thing}: {answer}";
 

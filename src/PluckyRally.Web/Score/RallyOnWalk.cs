@@ -189,6 +189,8 @@ public abstract record PartOnWalk
                 Id = p.Id,
                 Name = p.Name,
                 Items = [.. Draws.OffTheKey(p).Select(i => new Thing(i.Id, i.Name))],
+                First = p.First,
+                Last = p.Last,
                 Key = teacher ? [.. p.Items.OrderBy(i => i.Key).Select(i => i.Id)] : null,
             },
             Part.Pieces p => new Pieces
@@ -279,6 +281,12 @@ public abstract record PartOnWalk
     {
         /// <summary>What is put in order.</summary>
         public required IReadOnlyList<Thing> Items { get; init; }
+
+        /// <summary>What the first end is called; empty where it has no name.</summary>
+        public required string First { get; init; }
+
+        /// <summary>What the last end is called; empty where it has no name.</summary>
+        public required string Last { get; init; }
 
         /// <summary>For the teacher alone: the items' ids in their order.</summary>
         public IReadOnlyList<string>? Key { get; init; }

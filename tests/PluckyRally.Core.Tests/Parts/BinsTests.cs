@@ -70,6 +70,39 @@ public sealed class BinsTests
         rally.Standing("A").Total.ShouldBe(22);
     }
 
+    /// <summary>Two teams sort alike; the one that was quicker is first.</summary>
+    [Fact]
+    public void A_watch_parts_teams_that_tie_where_time_gives_no_points()
+    {
+        var brief = new Brief
+        {
+            Title = "A brief",
+            Method = new()
+            {
+                Parts = [Strandline],
+                TieBreaks =
+                [
+                    new()
+                    {
+                        Name = "Time",
+                        Value = "bins.time",
+                        Better = Better.Less,
+                    },
+                ],
+            },
+        };
+        var rally = new OnePart(brief, "A", "B");
+        foreach (var (team, time) in new[] { ("A", "1:02.5"), ("B", "58.4 s") })
+            rally.Add(
+                Answer(rally, team, right: 16, wrong: 3) with
+                {
+                    Time = new() { Measure = "bins", Typed = time },
+                }
+            );
+        rally.Standings.Rows.Select(r => (r.Team, r.Place)).ShouldBe([("B", 1), ("A", 2)]);
+        rally.Points("A").ShouldBe(rally.Points("B"));
+    }
+
     [Fact]
     public void Right_wrong_and_left_out_are_added_up()
     {

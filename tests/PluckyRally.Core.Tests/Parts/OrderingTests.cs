@@ -37,6 +37,29 @@ public sealed class OrderingTests
     }
 
     [Fact]
+    public void Both_ends_have_names_or_neither_has()
+    {
+        var named = Pebbles(1, 2, 3) with { First = "lightest", Last = "heaviest" };
+        new OnePart(named)
+            .Compiled.Parts[0]
+            .Say()
+            .ShouldBe("3 items in order from lightest to heaviest, 2 points for each pair the right way round.");
+        CompiledEdition
+            .For(
+                new Edition
+                {
+                    Brief = new()
+                    {
+                        Title = "A brief",
+                        Method = new() { Parts = [named with { Last = "" }] },
+                    },
+                }
+            )
+            .Problems.Select(p => p.At)
+            .ShouldContain("/method/parts/order/last");
+    }
+
+    [Fact]
     public void Items_left_out_earn_nothing()
     {
         var rally = new OnePart(Pebbles(1, 2, 3, 4));

@@ -7139,6 +7139,8 @@ export interface components {
             /** @enum {string} */
             kind: "ordering";
             items: components["schemas"]["Thing"][];
+            first: string;
+            last: string;
             key?: null | string[];
             id: string;
             name: string;
@@ -7205,6 +7207,10 @@ export interface components {
              * @description Points for each item in its right place.
              */
             perPlace: number;
+            /** @description What the first end of the order is called, such as "lightest"; may be empty. */
+            first: string;
+            /** @description What the last end is called, such as "heaviest"; may be empty. */
+            last: string;
             /** @description Names the part in rules and tie-breaks. */
             id: string;
             /** @description What it is called. */

@@ -13,7 +13,9 @@ public abstract partial record Entry
         /// </summary>
         public required IReadOnlyDictionary<string, string> Placed { get; init; }
 
-        /// <summary>The time it took, where time counts.</summary>
+        /// <summary>
+        /// The time it took: read where time gives points, and elsewhere where a watch ran, for tie-breaks and awards.
+        /// </summary>
         public Reading? Time { get; init; }
 
         internal override string? Answers => "";
@@ -38,9 +40,12 @@ public abstract partial record Entry
                 );
             }
 
-            if (part.SecondsPerWrong is null)
-                return this;
-            found.Unless(Time is not null, "/time", "Time counts here, and there is none.", "Read the stopwatch.");
+            found.Unless(
+                Time is not null || part.SecondsPerWrong is null,
+                "/time",
+                "Time counts here, and there is none.",
+                "Read the stopwatch."
+            );
             return Time is null ? this : this with { Time = PartEntries.Time(Time, part.Id, BinsScore.Step, found) };
         }
 

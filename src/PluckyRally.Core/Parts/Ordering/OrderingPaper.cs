@@ -27,7 +27,7 @@ internal abstract partial record PartPlan
         public override TaskPaper TaskSheet =>
             new(
                 Definition.Name,
-                PaperWords.OrderWay(Definition.Items.Count),
+                PaperWords.OrderWay(Definition.Items.Count, OrderingWords.Ends(Definition)),
                 PaperWords.Place,
                 [.. Draws.OffTheKey(Definition).Select(i => i.Name)],
                 [],

@@ -17,6 +17,12 @@ public abstract partial record Part
         /// <summary>Points for each item in its right place.</summary>
         public decimal PerPlace { get; init; }
 
+        /// <summary>What the first end of the order is called, such as "lightest"; may be empty.</summary>
+        public string First { get; init; } = "";
+
+        /// <summary>What the last end is called, such as "heaviest"; may be empty.</summary>
+        public string Last { get; init; } = "";
+
         /// <inheritdoc/>
         internal override IEnumerable<TierField> Inner =>
             [

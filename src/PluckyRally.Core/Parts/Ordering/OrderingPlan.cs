@@ -8,7 +8,7 @@ internal abstract partial record PartPlan
         public override Part Part => Definition;
 
         public override string Say() =>
-            $"{Definition.Items.Count} items in order"
+            $"{Definition.Items.Count} items in order{OrderingWords.Ends(Definition)}"
             + (
                 Definition.PerPair != 0
                     ? $", {MethodWords.Points(Definition.PerPair)} for each pair the right way round"
@@ -51,6 +51,14 @@ internal abstract partial record PartPlan
                 "Add at least two items."
             );
             found.Count(part.Items, 200, "/items", "items");
+            found.Length(part.First, Limits.Name, "/first", "The name of the first end");
+            found.Length(part.Last, Limits.Name, "/last", "The name of the last end");
+            found.Unless(
+                part.First.Length > 0 == part.Last.Length > 0,
+                part.First.Length > 0 ? "/last" : "/first",
+                "One end of the order has a name and the other has none.",
+                "Name both, such as lightest and heaviest, or neither."
+            );
             found.Ids(part.Items.Select(i => i.Id), "/items", "item");
             foreach (var item in part.Items)
                 found.NotEmpty(item.Name, $"/items/{item.Id}/name", "The item has no name.", "Say what it is.");

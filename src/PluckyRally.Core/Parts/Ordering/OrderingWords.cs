@@ -39,3 +39,11 @@ internal abstract partial record Working
             $"Agreement with the key (Kendall's τ, from −1 to 1): {ReadingFormat.Fixed(Tau, 3)}.";
     }
 }
+
+/// <summary>Says from where to where an order goes.</summary>
+internal static class OrderingWords
+{
+    /// <summary>A clause such as " from lightest to heaviest"; empty where the ends have no names.</summary>
+    public static string Ends(Part.Ordering part) =>
+        part is { First.Length: > 0, Last.Length: > 0 } ? $" from {part.First} to {part.Last}" : "";
+}

@@ -8,6 +8,8 @@ import { useRallyOnWalk } from '@/shared/openRally'
 import { useDraftKey, useRecording } from '@/pads/recording'
 import AnswerPaste from '@/pads/AnswerPaste.vue'
 import TimeInput from '@/pads/TimeInput.vue'
+import PadRow from '@/pads/PadRow.vue'
+import { useNarrow } from '@/shared/useNarrow'
 import RefusalNote from '@/shared/RefusalNote.vue'
 
 /** Which bin each item was put in: a table to touch, and the key to look at when it is wanted. */
@@ -21,6 +23,10 @@ const refusal = ref<Refusal>()
 const inOrder = (bins: Readonly<Record<string, string>>): Record<string, string> =>
   Object.fromEntries(props.part.items.flatMap((i) => (bins[i.id] ? [[i.id, bins[i.id]!]] : [])))
 const { draft: placed, changed: moved } = useDraft(() => inOrder(props.soFar.answers), useDraftKey(props.part.id))
+const nameOf = (item: BinsOnWalk['items'][number]) => item.name || item.id
+const inKey = (item: BinsOnWalk['items'][number]) => (keyShown.value ? `(${props.part.key?.[item.id]})` : undefined)
+/** On a phone each item has its bins below it, so that none is cut off. */
+const narrow = useNarrow()
 /** What is in no bin is named, so that nothing is left out by oversight. */
 const left = computed(() => props.part.items.filter((i) => !placed.value[i.id]).map((i) => i.name))
 const begun = computed(() => left.value.length < props.part.items.length)
@@ -46,7 +52,8 @@ async function send() {
       kind: 'itemsSorted',
       part: props.part.id,
       placed: { ...placed.value },
-      time: props.part.timed ? reading(props.part.id, typed) : null,
+      // Where time gives no points a watch need not run; where one did, it can part teams that tie.
+      time: props.part.timed || typed ? reading(props.part.id, typed) : null,
     }),
   )
   refusal.value = sent.kind === 'refused' ? sent.refusal : undefined
@@ -55,7 +62,24 @@ async function send() {
 </script>
 
 <template>
-  <div class="scroll">
+  <p v-if="part.key" class="touch-row">
+    <Button label="All as the key has it" variant="outlined" @click="placed = inOrder(part.key)" />
+    <span class="small muted">Then change what the team has sorted otherwise.</span>
+  </p>
+  <ul v-if="narrow">
+    <PadRow v-for="item in part.items" :key="item.id" :name="nameOf(item)" :says="inKey(item)" stacked>
+      <Button
+        v-for="bin in part.names"
+        :key="bin"
+        :label="bin"
+        :aria-label="`${nameOf(item)} in ${bin}`"
+        :aria-pressed="placed[item.id] === bin"
+        :variant="placed[item.id] === bin ? undefined : 'outlined'"
+        @click="put(item.id, bin)"
+      />
+    </PadRow>
+  </ul>
+  <div v-else class="scroll">
     <table>
       <thead>
         <tr>
@@ -68,14 +92,14 @@ async function send() {
       <tbody>
         <tr v-for="(item, at) in part.items" :key="item.id" @keydown="onDigit($event, at)">
           <th scope="row">
-            {{ item.name || item.id }}<span v-if="keyShown" class="small muted"> ({{ part.key?.[item.id] }})</span>
+            {{ nameOf(item) }}<span v-if="inKey(item)" class="small muted"> {{ inKey(item) }}</span>
           </th>
           <td v-for="bin in part.names" :key="bin">
             <button
               type="button"
               class="cell"
               :aria-pressed="placed[item.id] === bin"
-              :aria-label="`${item.name || item.id} in ${bin}`"
+              :aria-label="`${nameOf(item)} in ${bin}`"
               @click="put(item.id, bin)"
             >
               {{ placed[item.id] === bin ? '●' : '○' }}
@@ -87,7 +111,7 @@ async function send() {
   </div>
   <p v-if="begun && left.length > 0" class="small" role="status">In no bin: {{ left.join(', ') }}.</p>
   <p class="touch-row">
-    <TimeInput v-if="part.timed" v-model="time" label="Time" :shown="soFar.answers.time" />
+    <TimeInput v-model="time" label="Time" :shown="soFar.answers.time" />
     <Button label="Record this answer" :disabled="!changed" :variant="changed ? undefined : 'outlined'" @click="send" />
     <button v-if="part.key" type="button" class="act" :aria-expanded="keyShown" @click="keyShown = !keyShown">
       {{ keyShown ? 'Hide the key' : 'Show the key' }}
@@ -103,6 +127,9 @@ async function send() {
 </template>
 
 <style scoped>
+.touch-row {
+  padding-block: 0.4rem;
+}
 th {
   text-align: left;
   font-weight: 400;

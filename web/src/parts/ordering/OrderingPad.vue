@@ -26,7 +26,13 @@ const send = () =>
 </script>
 
 <template>
-  <p class="small muted">Touch the items as the team has laid them, first to last.</p>
+  <p class="small muted">
+    Touch the items as the team has laid them, from {{ part.first || 'first' }} to {{ part.last || 'last' }}.
+  </p>
+  <p v-if="part.key" class="touch-row">
+    <Button label="All as the key has it" variant="outlined" @click="order = [...part.key]" />
+    <span class="small muted">Then move what the team has laid elsewhere.</span>
+  </p>
   <div class="left" role="group" aria-label="Not laid yet">
     <Button
       v-for="item in left"

@@ -39,6 +39,11 @@ const fresh = () => ({
     is number <InlineNumber v-model="item.key" label="Number in the key" :at="`${at}/items/${item.id}/key`" />
   </ItemLines>
   <p class="line">
+    The order goes from
+    <InlineText v-model="part.first" label="First end" :at="`${at}/first`" placeholder="lightest" /> to
+    <InlineText v-model="part.last" label="Last end" :at="`${at}/last`" placeholder="heaviest" />.
+  </p>
+  <p class="line">
     Each pair in the right order gives
     <InlineNumber v-model="part.perPair" label="Points for a pair" :at="`${at}/perPair`" />, each item in its right
     place <InlineNumber v-model="part.perPlace" label="Points for a place" :at="`${at}/perPlace`" />.

@@ -3,6 +3,6 @@ import OrderingStrip from './OrderingStrip.vue'
 
 export const ordering: WritingKind<'ordering'> = {
   says: 'Sorting into an order',
-  fresh: () => ({ kind: 'ordering', items: [], perPair: 1, perPlace: 0 }),
+  fresh: () => ({ kind: 'ordering', items: [], first: '', last: '', perPair: 1, perPlace: 0 }),
   strip: OrderingStrip,
 }
