@@ -182,6 +182,12 @@ internal static class BriefCheck
             "Only a mass can be made of counted weights.",
             "Make the measure a mass."
         );
+        found.Unless(
+            measure.Roll is >= 0 and <= 100_000 && (measure.Roll == 0 || measure.Kind == MeasureKind.Count),
+            "/roll",
+            "Only what is counted can come in rolls, of at most 100000.",
+            "Use 0 where everything is loose."
+        );
         found.Count(measure.Weights, 20, "/weights", "sorts of weights");
         for (var i = 0; i < measure.Weights.Count; i++)
         {

@@ -60,6 +60,9 @@ public sealed record Measure
     /// <summary>For a load made of counted things: what they are.</summary>
     public IReadOnlyList<Weight> Weights { get; init; } = [];
 
+    /// <summary>For a count: how many are in a roll or a bundle; 0 where they are all loose.</summary>
+    public int Roll { get; init; }
+
     /// <summary>For a length in things laid end to end: what is laid. The unit is then its name.</summary>
     public LaidOut? LaidOut { get; init; }
 

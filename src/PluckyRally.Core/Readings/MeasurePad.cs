@@ -25,7 +25,7 @@ public enum PadKind
 /// <summary>The pad that fits a measure.</summary>
 /// <param name="Kind">What is touched.</param>
 /// <param name="Fractions">The fractions that its step allows, as typed: <c>1/4</c>, <c>1/2</c>, <c>3/4</c>.</param>
-/// <param name="Placements">For one kind of weight: the load after each placement of the loading plan, in
+/// <param name="Placements">For one kind of weight, and for a count in rolls: the load after each placement of the loading plan, in
 /// pieces.</param>
 /// <param name="Shapes">For an area: the shapes that a reading may name.</param>
 public sealed record MeasurePad(
@@ -75,14 +75,20 @@ public sealed record MeasurePad(
 
     private static IReadOnlyList<int> PlacementsOf(Measure measure)
     {
+        if (measure is { Kind: MeasureKind.Count, Roll: > 0, Expected: { Largest: > 0 } most })
+            return Plan(most.Largest, measure.Roll);
         if (
             measure is not { Weights: [{ GramsEach: { } each } weight], Expected: { } expected }
             || measure.FixedUnit is not { } unit
         )
             return [];
-        var pieces = Rounding.Whole(Math.Ceiling(unit.To(Units.Find("g")!, expected.Largest) / each));
-        return LoadingPlan.Of(Math.Max(1, pieces), weight.Roll) is { IsOk: true } plan ? plan.Value.Placements : [];
+        return Plan(unit.To(Units.Find("g")!, expected.Largest) / each, weight.Roll);
     }
+
+    private static IReadOnlyList<int> Plan(decimal pieces, int roll) =>
+        LoadingPlan.Of(Math.Max(1, Rounding.Whole(Math.Ceiling(pieces))), roll) is { IsOk: true } plan
+            ? plan.Value.Placements
+            : [];
 
     private static int Common(int a, int b) => b == 0 ? a : Common(b, a % b);
 }

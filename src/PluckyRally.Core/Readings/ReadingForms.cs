@@ -26,7 +26,7 @@ public static class ReadingForms
                 "45 cm",
             ],
             MeasureKind.Length => ["184", "184 cm", "1.84 m", "50+ for at least"],
-            MeasureKind.Count => ["12", "12+ for at least"],
+            MeasureKind.Count => ["12", measure.Roll > 0 ? "2 rolls + 7" : "50 + 7", "12+ for at least"],
             MeasureKind.Money => ["4.50", $"{measure.Unit}4.50"],
             MeasureKind.Percent => ["45", "45%"],
             MeasureKind.Number => ["12", "12.5", "12+ for at least"],

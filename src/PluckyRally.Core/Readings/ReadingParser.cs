@@ -58,7 +58,10 @@ public static partial class ReadingParser
             return Refuse(measure, $"“{typed.Trim()}” is unclear: the comma could part thousands or decimals.");
         text = text.Replace(',', '.');
 
-        var value = measure.Weights.Count > 0 ? Counted(text, measure) : Plain(text, measure);
+        var value =
+            measure.Weights.Count > 0 ? Counted(text, measure)
+            : measure.Kind == MeasureKind.Count ? Summed(text, measure)
+            : Plain(text, measure);
         if (value.Problem is { } why)
             return Refuse(measure, why.Replace("{typed}", $"“{typed.Trim()}”", StringComparison.Ordinal));
         return Accept(value, bound, measure, round);
@@ -151,6 +154,36 @@ public static partial class ReadingParser
         }
 
         return new(Units.Find("g")!.To(unit, grams), Pieces: pieces);
+    }
+
+    /// <summary>A count as it is said: one number, or several joined by plus signs, rolls among them.</summary>
+    private static Parsed Summed(string text, Measure measure)
+    {
+        decimal sum = 0;
+        foreach (var term in text.Split('+', StringSplitOptions.TrimEntries))
+        {
+            if (
+                measure.Roll > 0
+                && WithUnit().Match(term) is { Success: true } match
+                && Number(match) is { } rolls
+                && Rolls().Match(match.Groups["unit"].Value) is { Success: true } of
+                && (
+                    of.Groups["of"].Value.Trim() is { Length: 0 }
+                    || SameThing(measure.Unit, of.Groups["of"].Value.Trim())
+                )
+            )
+            {
+                sum += rolls * measure.Roll;
+                continue;
+            }
+
+            var read = Plain(term, measure);
+            if (read.Problem is not null)
+                return read;
+            sum += read.Value;
+        }
+
+        return new(sum);
     }
 
     /// <summary>

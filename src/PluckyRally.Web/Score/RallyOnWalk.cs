@@ -100,7 +100,8 @@ public sealed record BriefOnWalk(
                     m.Taken,
                     m.Tare,
                     m.How,
-                    [.. m.Weights.Select(w => new WeightOnWalk(w.Name, w.GramsEach, w.Roll))]
+                    [.. m.Weights.Select(w => new WeightOnWalk(w.Name, w.GramsEach, w.Roll))],
+                    m.Roll
                 )),
             ],
             brief.Trials,
@@ -118,6 +119,7 @@ public sealed record BriefOnWalk(
 /// <param name="Tare">What the container weighs.</param>
 /// <param name="How">How it is read.</param>
 /// <param name="Weights">For counted weights: the pieces.</param>
+/// <param name="Roll">For a count: how many are in a roll; 0 where they are all loose.</param>
 public sealed record MeasureOnWalk(
     string Id,
     string Name,
@@ -127,7 +129,8 @@ public sealed record MeasureOnWalk(
     Taken Taken,
     decimal Tare,
     string How,
-    IReadOnlyList<WeightOnWalk> Weights
+    IReadOnlyList<WeightOnWalk> Weights,
+    int Roll
 );
 
 /// <summary>A sort of weights: what one weighs in grams, where that is known, and how many are in a roll.</summary>

@@ -333,4 +333,31 @@ public sealed class ReadingParserTests
                 new Weight { Name = "quarter", Grams = 5.67m },
             ],
         };
+
+    [Theory]
+    [InlineData("150+37", 187, Bound.Exact)]
+    [InlineData("3 rolls + 37", 187, Bound.Exact)]
+    [InlineData("37 + 3 rolls", 187, Bound.Exact)]
+    [InlineData("3 rolls of pennies", 150, Bound.Exact)]
+    [InlineData("2 rolls + 7+", 107, Bound.AtLeast)]
+    [InlineData("12 pennies + 1", 13, Bound.Exact)]
+    public void A_count_is_read_as_it_is_said(string typed, int count, Bound bound) =>
+        ReadingParser.Parse(typed, Pennies).OrThrow().ShouldBe(new ParsedReading(count, bound));
+
+    [Theory]
+    [InlineData("3 rolls of beads")]
+    [InlineData("1/3 rolls + 1")]
+    [InlineData("3 + + 4")]
+    [InlineData("3 boxes")]
+    public void What_is_no_sum_of_whole_numbers_is_refused(string typed) =>
+        ReadingParser.Parse(typed, Pennies).IsOk.ShouldBeFalse();
+
+    private static readonly Measure Pennies = new()
+    {
+        Id = "load",
+        Name = "Load",
+        Kind = MeasureKind.Count,
+        Unit = "pennies",
+        Roll = 50,
+    };
 }

@@ -21,6 +21,7 @@ public sealed class FieldsTests : IDisposable
         "brief.measures.id",
         "brief.measures.kind",
         "brief.measures.name",
+        "brief.measures.roll",
         "brief.measures.step",
         "brief.measures.taken",
         "brief.measures.tare",

@@ -6465,6 +6465,11 @@ export interface components {
             levels: string[];
             /** @description For a load made of counted things: what they are. */
             weights: components["schemas"]["Weight"][];
+            /**
+             * Format: int32
+             * @description For a count: how many are in a roll or a bundle; 0 where they are all loose.
+             */
+            roll: number;
             laidOut?: null | components["schemas"]["LaidOut"];
             /**
              * Format: double
@@ -6539,6 +6544,8 @@ export interface components {
             tare: number;
             how: string;
             weights: components["schemas"]["WeightOnWalk"][];
+            /** Format: int32 */
+            roll: number;
         };
         /** @description The pad that fits a measure. */
         MeasurePad: {
@@ -6546,7 +6553,7 @@ export interface components {
             kind: components["schemas"]["PadKind"];
             /** @description The fractions that its step allows, as typed: `1/4`, `1/2`, `3/4`. */
             fractions: string[];
-            /** @description For one kind of weight: the load after each placement of the loading plan, in pieces. */
+            /** @description For one kind of weight, and for a count in rolls: the load after each placement of the loading plan, in pieces. */
             placements: number[];
             /** @description For an area: the shapes that a reading may name. */
             shapes: components["schemas"]["ShapeOnPad"][];

@@ -66,7 +66,7 @@ const asksSure = () => props.problem?.at.endsWith('/sure') ?? false
       </div>
       <ShapeKeys v-if="pad.kind === 'shapes'" v-model="typed" :shapes="pad.shapes" />
       <FractionKeys v-else-if="pad.fractions.length > 0" v-model="typed" :fractions="pad.fractions" />
-      <StepKeys v-else-if="pad.kind === 'count'" v-model="typed" :measure="measure" />
+      <StepKeys v-else-if="pad.kind === 'count'" v-model="typed" :measure="measure" :placements="pad.placements" />
       <WeightKeys v-else-if="pad.kind === 'weights'" v-model="typed" :measure="measure" :placements="pad.placements" />
       <WatchKeys v-else-if="pad.kind === 'watch'" v-model="typed" :measure="measure" />
     </template>

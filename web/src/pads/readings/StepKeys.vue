@@ -1,18 +1,43 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
+import { computed } from 'vue'
 import type { MeasureOnWalk } from '@/api/names'
 import KeyRow from './KeyRow.vue'
+import PlanLine from './PlanLine.vue'
 
-/** Counting on: one more, one less. */
-defineProps<{ measure: MeasureOnWalk }>()
+/** Counting on: one more, one less, a roll more, and what comes next by the loading plan. */
+const props = defineProps<{ measure: MeasureOnWalk; placements: readonly number[] }>()
 const typed = defineModel<string>({ required: true })
-const add = (n: number) => (typed.value = String(Math.max(0, (Number.parseInt(typed.value) || 0) + n)))
+/** What is typed as one number; nothing where it is a sum, which is only added to. */
+const plain = computed(() => (/^\s*\d*\s*$/.test(typed.value) ? Number(typed.value) : undefined))
+function add(n: number) {
+  if (plain.value !== undefined) typed.value = String(Math.max(0, plain.value + n))
+  else typed.value = `${typed.value.trim()} + ${n}`
+}
 </script>
 
 <template>
   <KeyRow :label="`Count ${measure.name}`">
-    <Button type="button" label="−1" variant="outlined" :aria-label="`−1 ${measure.name}`" @click="add(-1)" />
+    <Button
+      type="button"
+      label="−1"
+      variant="outlined"
+      :aria-label="`−1 ${measure.name}`"
+      :disabled="plain === undefined"
+      @click="add(-1)"
+    />
     <Button type="button" label="+1" variant="outlined" :aria-label="`+1 ${measure.name}`" @click="add(1)" />
     <Button type="button" label="+5" variant="outlined" :aria-label="`+5 ${measure.name}`" @click="add(5)" />
+    <Button
+      v-if="measure.roll > 0"
+      type="button"
+      :label="`+roll of ${measure.roll}`"
+      variant="outlined"
+      :aria-label="`+roll of ${measure.roll} ${measure.name}`"
+      @click="add(props.measure.roll)"
+    />
   </KeyRow>
+  <p v-if="placements.length > 0 && plain !== undefined" class="figures load" role="status">
+    <PlanLine :placements="placements" :pieces="plain" />
+  </p>
 </template>

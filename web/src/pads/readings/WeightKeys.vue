@@ -3,6 +3,7 @@ import Button from 'primevue/button'
 import { computed } from 'vue'
 import type { MeasureOnWalk } from '@/api/names'
 import KeyRow from './KeyRow.vue'
+import PlanLine from './PlanLine.vue'
 
 /**
  * Weights laid on one by one, by five or by the roll: how many and how heavy at once, and what comes next by the plan.
@@ -34,7 +35,6 @@ const pieces = computed(() => Object.values(counts.value).reduce((sum, n) => sum
 const grams = computed(() =>
   props.measure.weights.reduce((sum, w) => sum + (counts.value[w.name] ?? 0) * (w.gramsEach ?? 0), 0),
 )
-const next = computed(() => props.placements.find((p) => p > pieces.value))
 function add(name: string, n: number) {
   const now = { ...counts.value, [name]: Math.max(0, (counts.value[name] ?? 0) + n) }
   const counted = props.measure.weights
@@ -61,8 +61,7 @@ function add(name: string, n: number) {
   </KeyRow>
   <p class="figures load" role="status">
     <b>{{ pieces }} on, {{ Math.round(grams * 10) / 10 }} g</b>
-    <span v-if="next" class="muted">Next by the plan: {{ next }}, so {{ next - pieces }} more.</span>
-    <span v-else-if="placements.length > 0" class="muted">The plan ends here. If it still holds, mark “at least”.</span>
+    <PlanLine :placements="placements" :pieces="pieces" />
   </p>
 </template>
 

@@ -23,6 +23,7 @@ export const newMeasure = (brief: Brief, kind: MeasureKind, unit: string): Measu
   negative: false,
   levels: [],
   weights: [],
+  roll: 0,
   tare: 0,
   loadTest: false,
   off: false,

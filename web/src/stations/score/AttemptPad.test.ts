@@ -17,6 +17,7 @@ const measure = {
   tare: 0,
   how: '',
   weights: [],
+  roll: 0,
 } as const
 const rally: RallyOnWalk = {
   id: 'rally',

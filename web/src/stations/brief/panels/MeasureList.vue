@@ -179,6 +179,10 @@ function toggle(kind: SummaryKind, on: boolean) {
           </template>
         </p>
         <p class="line">
+          <template v-if="m.kind === 'count'">
+            They come in rolls of <InlineNumber v-model="m.roll" label="In a roll" :at="`/measures/${m.id}/roll`" /> (0:
+            all loose).
+          </template>
           A container weighs <InlineNumber v-model="m.tare" label="Tare" :at="`/measures/${m.id}/tare`" />. A reading is
           good to <InlineNumber v-model="m.goodTo" label="Good to" :at="`/measures/${m.id}/goodTo`" /> (one standard
           uncertainty; empty: the step decides). By itself
