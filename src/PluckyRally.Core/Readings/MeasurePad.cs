@@ -25,8 +25,8 @@ public enum PadKind
 /// <summary>The pad that fits a measure.</summary>
 /// <param name="Kind">What is touched.</param>
 /// <param name="Fractions">The fractions that its step allows, as typed: <c>1/4</c>, <c>1/2</c>, <c>3/4</c>.</param>
-/// <param name="Placements">For one kind of weight, and for a count in rolls: the load after each placement of the loading plan, in
-/// pieces.</param>
+/// <param name="Placements">For one kind of weight, and for a count in rolls: the load after each placement of the
+/// loading plan, in pieces.</param>
 /// <param name="Shapes">For an area: the shapes that a reading may name.</param>
 public sealed record MeasurePad(
     PadKind Kind,

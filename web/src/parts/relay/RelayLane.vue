@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { RelayOnWalk, TeamSheet } from '@/api/names'
 import { useRecording } from '@/pads/recording'
 import BroughtOver from './BroughtOver.vue'
 import { relayEntries } from './relayEntries'
 import { useRelayWatch } from './useRelayWatch'
+import { struckOut } from '@/shared/entries'
 import { ofFault } from './answers'
 
 /** One lane of a heat. */
@@ -25,6 +26,17 @@ const watch = useRelayWatch(
 const soFar = computed(() => props.sheet.parts.find((p) => p.id === props.part.id))
 const entries = computed(() => relayEntries(props.part, props.sheet.team, round.value))
 const stopped = computed(() => soFar.value?.answers.stopped)
+/** Faults that were recorded on this device, the last one of each can be taken off again. */
+const faults = ref<Record<string, string[]>>({})
+function fault(id: string) {
+  const entry = entries.value.fault(id)
+  faults.value[id] = [...(faults.value[id] ?? []), entry.id]
+  return record(entry)
+}
+function takeOff(id: string) {
+  const last = faults.value[id]?.pop()
+  return last && record(struckOut(props.sheet.team, round.value, last, 'recorded by mistake'))
+}
 const legs = computed(() =>
   props.part.legs.map((name, i) => `${name || `Leg ${i + 1}`} ${soFar.value?.answers[String(i + 1)] ?? '–'}`),
 )
@@ -96,7 +108,16 @@ defineExpose({
         :aria-label="`${f.name || f.id} ${soFar?.answers[ofFault(f.id)] ?? 0}, one more: ${sheet.name}`"
         variant="outlined"
         severity="secondary"
-        @click="record(entries.fault(f.id))"
+        @click="fault(f.id)"
+      />
+      <Button
+        v-for="f in part.faults.filter((each) => (faults[each.id]?.length ?? 0) > 0)"
+        :key="`${f.id} off`"
+        :label="`${f.name || f.id} −1`"
+        :aria-label="`${f.name || f.id}, take one off: ${sheet.name}`"
+        variant="text"
+        severity="secondary"
+        @click="takeOff(f.id)"
       />
     </div>
   </li>

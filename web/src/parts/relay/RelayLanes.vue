@@ -28,6 +28,8 @@ const ranIn = computed(
 const heat = useLocalStorage(`heat:${rally}:${props.part.id}:${round.value}`, {
   number: 1,
   teams: [] as string[],
+  /** The heat before, as long as it can be gone back to. */
+  before: undefined as { number: number; teams: string[] } | undefined,
 })
 /** The heat that no device has begun yet. */
 const free = computed(() => Math.max(0, ...ranIn.value.values()) + 1)
@@ -44,9 +46,19 @@ const ran = computed(() =>
     .filter((s) => ranIn.value.has(s.team) && !heat.value.teams.includes(s.team))
     .map((s) => `${s.name} in heat ${ranIn.value.get(s.team)}`),
 )
-const enter = (team: string) => (heat.value = { number: number.value, teams: [...heat.value.teams, team] })
+const enter = (team: string) =>
+  (heat.value = { ...heat.value, number: number.value, teams: [...heat.value.teams, team] })
 const leave = (team: string) => (heat.value = { ...heat.value, teams: heat.value.teams.filter((t) => t !== team) })
-const nextHeat = () => (heat.value = { number: Math.max(free.value, number.value + 1), teams: [] })
+function nextHeat() {
+  asks.value = false
+  const before = { number: number.value, teams: heat.value.teams }
+  heat.value = { number: Math.max(free.value, number.value + 1), teams: [], before }
+}
+/** The watches of a heat run on by themselves, so that going back to it loses nothing. */
+const goBack = () => heat.value.before && (heat.value = { ...heat.value.before, before: undefined })
+/** A heat that still runs is not ended by a slip. */
+const asks = ref(false)
+const running = computed(() => shown.value.filter((l) => l.started && !l.finished).map((l) => l.name))
 
 type Lane = InstanceType<typeof RelayLane>
 const shown = ref<Lane[]>([])
@@ -112,7 +124,30 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
     </ol>
     <div class="touch-row">
       <Button label="Start all" :disabled="!mayStart" @click="startAll" />
-      <Button v-if="lanes.length > 0" label="Next heat" variant="outlined" @click="nextHeat" />
+      <Button
+        v-if="lanes.length > 0"
+        label="Next heat"
+        variant="outlined"
+        :aria-expanded="asks"
+        @click="running.length > 0 ? (asks = true) : nextHeat()"
+      />
+      <Button
+        v-if="heat.before && !shown.some((l) => l.started)"
+        :label="`Back to heat ${heat.before.number}`"
+        variant="outlined"
+        severity="secondary"
+        @click="goBack"
+      />
+    </div>
+    <div v-if="asks && running.length > 0" class="heed" role="group" aria-label="The heat is still running">
+      <p role="alert">
+        <b>{{ running.join(' and ') }} {{ running.length === 1 ? 'is' : 'are' }} still running.</b> Their clocks go on,
+        and you can come back to this heat.
+      </p>
+      <p class="touch-row">
+        <Button label="Begin the next heat" variant="outlined" @click="nextHeat" />
+        <Button label="Stay here" @click="asks = false" />
+      </p>
     </div>
     <p v-if="finished.length > 0" role="status">In: {{ finished.map((name, i) => `${i + 1}. ${name}`).join(', ') }}</p>
   </div>

@@ -50,7 +50,10 @@ export function useRelayWatch(
   async function split() {
     if (!running.value) return
     const at = Date.now()
-    const entry = timed(leg.value, `${shown(at - run.value.starts.at(-1)!)} s`)
+    // Each leg is what it adds to the time as shown, so that clock, legs and result agree to the last digit.
+    const [first, last] = [run.value.starts[0]!, run.value.starts.at(-1)!]
+    const adds = Number(shown(at - first)) - Number(shown(last - first))
+    const entry = timed(leg.value, `${adds.toFixed(decimals)} s`)
     run.value = { ...run.value, starts: [...run.value.starts, at], entries: [...run.value.entries, entry.id] }
     await record(entry)
   }
