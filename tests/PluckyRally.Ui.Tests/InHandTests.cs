@@ -34,9 +34,10 @@ public sealed class InHandTests(DemoServer server) : ScreenTest, IClassFixture<D
         }
 
         phone.ClickButton("Plan approved");
-        phone.See("All kept.");
+        phone.SeeNot("on this device");
         phone.Open(phone.Place);
         phone.See("Attempt 1 of");
+        phone.See("All kept.");
         phone.Driver.ExecuteScript("scrollTo(0, 0)");
         Bottom(phone, phone.Button("Record")).ShouldBeInRange(1, 844, "without scrolling");
         phone.Driver.ExecuteScript("scrollTo(0, document.body.scrollHeight)");

@@ -52,7 +52,7 @@ public sealed class LineCutTests(InstrumentedServer instrumented) : ScreenTest
         Record(walk, "14");
         walk.See("All attempts have been made.");
         walk.ClickButton("Kept");
-        walk.See("All kept.");
+        walk.Until(() => walk.Button("Kept").GetAttribute("aria-pressed") == "true", "the answer to be seen");
         walk.See("6 kept on this device, not sent yet.");
         walk.ShouldBeAccessible();
         walk.Offline(false);
@@ -221,7 +221,7 @@ public sealed class LineCutTests(InstrumentedServer instrumented) : ScreenTest
     {
         var (walk, rally) = await Begin("The slowest millrace");
         walk.ClickButton("Kept");
-        walk.See("All kept.");
+        walk.Until(() => walk.Button("Kept").GetAttribute("aria-pressed") == "true", "the answer to be seen");
         walk.SeeNot("not sent yet");
         walk.BeforeEachPage(
             """

@@ -42,10 +42,9 @@ public sealed record Gallery(
                         [
                             .. scene
                                 .Figures.Where(f => f != by && f is Core.Figure.OfMeasure or Core.Figure.OfName)
-                                .Select(f => (f, Value: f.Of(t.Design.Facts)))
-                                .Where(f => f.Value.HasValue)
-                                .Take(Values)
-                                .Select(f => GalleryWords.Value(f.f, f.Value)),
+                                .Select(f => Other(by, f, t))
+                                .OfType<string>()
+                                .Take(Values),
                         ],
                         DesignLabels.Lines(t.Record.Entries, t.Assessment.Design.Name),
                         [
@@ -63,6 +62,30 @@ public sealed record Gallery(
                 )),
             ]
         );
+    }
+
+    /// <summary>
+    /// Another figure of a team: of the attempt that the first one is of, where both are known in attempts; else the
+    /// team's. Null where it has none.
+    /// </summary>
+    private static string? Other(Figure? by, Figure figure, TeamResult team)
+    {
+        var design = team.Assessment.Design;
+        if (by is not null && PlotScene.IsOfAttempts(by) && PlotScene.IsOfAttempts(figure))
+        {
+            var first = by.Of(team.Design.Facts);
+            var counted = design.Attempts.Where(a => a.Outcome == TrialOutcome.Counted).ToList();
+            if (
+                first.HasValue
+                && counted.Find(a => by.InAttempt(design, a) is { HasValue: true } own && own.Number == first.Number)
+                    is { } attempt
+            )
+                return figure.InAttempt(design, attempt) is { HasValue: true } same
+                    ? GalleryWords.Value(figure, same, counted.Count > 1)
+                    : null;
+        }
+
+        return figure.Of(team.Design.Facts) is { HasValue: true } value ? GalleryWords.Value(figure, value) : null;
     }
 
     /// <summary>More values than these make a card a table.</summary>

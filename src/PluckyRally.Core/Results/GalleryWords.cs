@@ -3,8 +3,12 @@ namespace PluckyRally.Core;
 /// <summary>What stands on the cards of a gallery, and under it.</summary>
 internal static class GalleryWords
 {
-    public static string Value(Figure figure, BoundedValue value) =>
-        $"{Within.Beginning(figure.Name)}: {figure.Show(value)}";
+    /// <summary>A figure beside the one that a gallery is in order by.</summary>
+    /// <param name="figure">The figure.</param>
+    /// <param name="value">Its value.</param>
+    /// <param name="ofSame">Whether it is of the same attempt as the other, and the team made several.</param>
+    public static string Value(Figure figure, BoundedValue value, bool ofSame = false) =>
+        $"{Within.Beginning(figure.Name)}{(ofSame ? " in the same attempt" : "")}: {figure.Show(value)}";
 
     /// <summary>
     /// The figure with a tag and without it: "With triangles: 4 teams, median 41 cm; without: 3 teams, median 28 cm."

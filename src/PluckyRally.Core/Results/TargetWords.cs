@@ -3,6 +3,12 @@ namespace PluckyRally.Core;
 /// <summary>Says how a team came out against a target.</summary>
 internal static class TargetWords
 {
+    /// <summary>A target on the pupils' sheet: the class's with its amount, or one that each team sets.</summary>
+    public static string ForPupils(Target target) =>
+        target.Amount.Length == 0
+            ? $"{target.Name}: your team sets its own."
+            : $"{target.Name}: {target.Amount} or {(target.Better == Better.More ? "more" : "less")}.";
+
     public static string Say(TargetPlan plan, decimal amount, BoundedValue value, decimal ahead)
     {
         var by = plan.Value.Show(new BoundedValue(Math.Abs(ahead)));

@@ -83,6 +83,8 @@ public abstract partial record Entry
                 Hold = null,
                 PhaseAt = At,
                 Turns = [],
+                TurnAt = At,
+                StoppedAt = null,
             };
         }
 
@@ -107,6 +109,7 @@ public abstract partial record Entry
                 ? so with
                 {
                     Run = run with { Left = run.Left - (At - since).TotalSeconds, Since = null },
+                    StoppedAt = At,
                 }
                 : so;
 
@@ -119,7 +122,17 @@ public abstract partial record Entry
         private protected override void Check(CompiledEdition compiled, ProblemCollector found) { }
 
         internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) =>
-            so.Run is { Since: null } run ? so with { Run = run with { Since = At } } : so;
+            so.Run is { Since: null } run
+                ? so with
+                {
+                    Run = run with { Since = At },
+                    TurnAt =
+                        so.StoppedAt is { } stood && so.TurnAt is { } turn
+                            ? turn + (At - (stood > turn ? stood : turn))
+                            : so.TurnAt,
+                    StoppedAt = null,
+                }
+                : so;
 
         internal override string Say(CompiledEdition compiled, int? attempt) => "The clock goes on";
     }

@@ -14,8 +14,16 @@ internal sealed record ClockSoFar(DateTimeOffset? First, RunningPhase? Run, bool
     /// <summary>The phase with which the lesson was begun: a later lesson goes on where the one before ended.</summary>
     public ClockPhase? From { get; init; }
 
-    /// <summary>The turns that were begun in the phase that runs.</summary>
-    public IReadOnlyList<(IReadOnlyList<string> Teams, DateTimeOffset At)> Turns { get; init; } = [];
+    /// <summary>The teams of the turns that were begun in the phase that runs.</summary>
+    public IReadOnlyList<IReadOnlyList<string>> Turns { get; init; } = [];
+
+    /// <summary>
+    /// When the turn that runs would have begun if nobody had stopped the clock since: a pause is not the team's.
+    /// </summary>
+    public DateTimeOffset? TurnAt { get; init; }
+
+    /// <summary>Since when the clock stands; null while it goes.</summary>
+    public DateTimeOffset? StoppedAt { get; init; }
 
     /// <summary>Before anything was begun.</summary>
     public ClockSoFar()

@@ -145,7 +145,8 @@ public sealed record WallShown(WallShows Shows, int Revealed, int Question = 0)
 /// <param name="Kind">What it is for.</param>
 /// <param name="Name">What it is called.</param>
 /// <param name="Minutes">Its minutes by the plan, for so many teams.</param>
-/// <param name="Warnings">Minutes before its end at which the class is warned, the first warning first.</param>
+/// <param name="Warnings">Minutes before its end, or before the end of each turn where teams come one after the other,
+/// at which the class is warned, the first warning first.</param>
 /// <param name="Now">What is to be done now, in a sentence.</param>
 public sealed record ClockPhase(
     string Id,
@@ -165,7 +166,7 @@ public sealed record ClockPhase(
             phase.Kind,
             Core.Minutes.Name(phase.Kind),
             Core.Minutes.Of(phase, teams, brief.Trials.Attempts),
-            phase.TeamByTeam ? [] : phase.AllWarnings,
+            phase.AllWarnings,
             phase.Note.Length > 0 ? phase.Note : Usual(phase.Kind, brief)
         )
         {

@@ -28,7 +28,7 @@ public abstract partial record Entry
         }
 
         internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) =>
-            so.Run?.Phase.Id == Phase ? so with { Turns = [.. so.Turns, (Teams, At)] } : so;
+            so.Run?.Phase.Id == Phase ? so with { Turns = [.. so.Turns, Teams], TurnAt = At } : so;
 
         internal override string Say(CompiledEdition compiled, int? attempt) =>
             $"Turn begun for {English.Count(Teams.Count, "team")}";
@@ -40,7 +40,7 @@ public abstract partial record Entry
 /// <param name="Next">The teams that come next.</param>
 /// <param name="Done">How many have had their turn before, or have made their attempts.</param>
 /// <param name="All">How many there are.</param>
-/// <param name="Since">When this turn was begun.</param>
+/// <param name="Since">When this turn was begun, later by as long as the clock stood.</param>
 /// <param name="Seconds">How long a turn is planned to be.</param>
 public sealed record TurnNow(
     IReadOnlyList<string> On,
@@ -51,6 +51,9 @@ public sealed record TurnNow(
     decimal Seconds
 )
 {
+    /// <summary>Since when the clock stands in this turn; absent while it goes.</summary>
+    public DateTimeOffset? Stopped { get; init; }
+
     /// <summary>Whose turn it is now; null where the phase is for all at once.</summary>
     /// <param name="phase">The phase that runs.</param>
     /// <param name="so">The clock.</param>
@@ -65,28 +68,26 @@ public sealed record TurnNow(
         Func<IReadOnlySet<string>>? tested
     )
     {
-        if (phase is not { TeamByTeam: true } || so.PhaseAt is not { } begun || order.Count == 0)
+        if (phase is not { TeamByTeam: true } || so.TurnAt is not { } begun || order.Count == 0)
             return null;
         var places = Math.Max(1, phase.TestBays);
 
         // Before anybody touched the remote the first ones are on.
-        var turns = so.Turns.Count > 0 ? so.Turns : [(order.Take(places).ToList(), begun)];
-        var on = turns[^1].Teams.Where(order.Contains).ToList();
+        var turns = so.Turns.Count > 0 ? so.Turns : [order.Take(places).ToList()];
+        var on = turns[^1].Where(order.Contains).ToList();
         var through = tested?.Invoke() ?? new HashSet<string>();
-        var had = turns.SelectMany(t => t.Teams).Concat(through).ToHashSet();
-        var before = turns
-            .Take(turns.Count - 1)
-            .SelectMany(t => t.Teams)
-            .Concat(through)
-            .Distinct()
-            .Count(order.Contains);
+        var had = turns.SelectMany(t => t).Concat(through).ToHashSet();
+        var before = turns.Take(turns.Count - 1).SelectMany(t => t).Concat(through).Distinct().Count(order.Contains);
         return new(
             on,
             [.. order.Where(t => !had.Contains(t)).Take(places)],
             before,
             order.Count,
-            turns[^1].At,
+            begun,
             Minutes.OfTurn(phase, attempts) * 60
-        );
+        )
+        {
+            Stopped = so.StoppedAt is { } stood ? (stood > begun ? stood : begun) : null,
+        };
     }
 }

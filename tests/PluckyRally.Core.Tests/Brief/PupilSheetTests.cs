@@ -68,6 +68,44 @@ public sealed class PupilSheetTests
         lowest.Bonuses.ShouldBe(["It must sing: 3 points off"]);
     }
 
+    [Fact]
+    public void Targets_say_what_is_to_be_reached_or_that_each_team_sets_its_own()
+    {
+        var simple = Sample.Simple();
+        Of(
+            simple with
+            {
+                Method = simple.Method with
+                {
+                    Targets =
+                    [
+                        new()
+                        {
+                            Id = "tall",
+                            Name = "Height to beat",
+                            Value = "height",
+                            Amount = "40 cm",
+                        },
+                        new()
+                        {
+                            Id = "own",
+                            Name = "Our height",
+                            Value = "height",
+                        },
+                        new()
+                        {
+                            Id = "off",
+                            Name = "Left out",
+                            Value = "height",
+                            Off = true,
+                        },
+                    ],
+                },
+            }
+        )
+            .Targets.ShouldBe(["Height to beat: 40 cm or more.", "Our height: your team sets its own."]);
+    }
+
     [Theory]
     [InlineData(12, "", Per.Team, "", "12 straws")]
     [InlineData(60, "cm", Per.Team, "", "60 cm of straws")]

@@ -75,6 +75,20 @@ public sealed class GalleryTests
         Of("nix").Figure.ShouldBe("height");
     }
 
+    /// <summary>The farthest slide was 30 cm off the line; the straightest, of another attempt, 2 cm.</summary>
+    [Fact]
+    public void What_stands_beside_a_value_is_of_the_same_attempt()
+    {
+        var line = Sample.Height() with { Id = "line", Name = "Off the line", Better = Better.Less };
+        var rally = new Happening(Sample.Brief([Sample.Height(), line], [Sample.Part("height")], 2), "Terns");
+        rally.Counted("Terns", "180", "30");
+        rally.Counted("Terns", "120", "2");
+        Gallery
+            .Of(OpenedRally.Open(rally.Rally).OrThrow(), 1, "height")
+            .Cards[0]
+            .Others.ShouldBe(["Off the line in the same attempt: 30 cm"]);
+    }
+
     [Fact]
     public void A_tag_is_counted_against_the_figure()
     {

@@ -40,6 +40,52 @@ public sealed class TurnTests
     private readonly Happening _rally = new(Brief, "A", "B", "C");
 
     [Fact]
+    public void A_pause_is_not_the_teams()
+    {
+        Keep(
+            new Entry.PhaseBegun
+            {
+                Id = _rally.NextId(),
+                At = Nine,
+                Phase = "test",
+            }
+        );
+        Keep(new Entry.ClockPaused { Id = _rally.NextId(), At = Nine.AddMinutes(2) });
+        Clock()
+            .Turn!.ShouldSatisfyAllConditions(t => t.Since.ShouldBe(Nine), t => t.Stopped.ShouldBe(Nine.AddMinutes(2)));
+        Keep(new Entry.ClockResumed { Id = _rally.NextId(), At = Nine.AddMinutes(5) });
+        Clock()
+            .Turn!.ShouldSatisfyAllConditions(t => t.Since.ShouldBe(Nine.AddMinutes(3)), t => t.Stopped.ShouldBeNull());
+    }
+
+    /// <summary>A turn that is begun while the clock stands has its whole time once it goes on.</summary>
+    [Fact]
+    public void A_turn_that_is_begun_in_a_pause_loses_nothing()
+    {
+        Keep(
+            new Entry.PhaseBegun
+            {
+                Id = _rally.NextId(),
+                At = Nine,
+                Phase = "test",
+            }
+        );
+        Keep(new Entry.ClockPaused { Id = _rally.NextId(), At = Nine.AddMinutes(2) });
+        Keep(
+            new Entry.TurnBegun
+            {
+                Id = _rally.NextId(),
+                At = Nine.AddMinutes(4),
+                Phase = "test",
+                Teams = ["c"],
+            }
+        );
+        Clock().Turn!.Stopped.ShouldBe(Nine.AddMinutes(4));
+        Keep(new Entry.ClockResumed { Id = _rally.NextId(), At = Nine.AddMinutes(5) });
+        Clock().Turn!.Since.ShouldBe(Nine.AddMinutes(5));
+    }
+
+    [Fact]
     public void The_first_are_on_when_the_phase_begins_and_the_next_when_they_are_called()
     {
         Keep(

@@ -2762,7 +2762,7 @@ export interface components {
              * @description Its minutes by the plan, for so many teams.
              */
             minutes: number;
-            /** @description Minutes before its end at which the class is warned, the first warning first. */
+            /** @description Minutes before its end, or before the end of each turn where teams come one after the other, at which the class is warned, the first warning first. */
             warnings: number[];
             /** @description What is to be done now, in a sentence. */
             now: string;
@@ -8101,6 +8101,8 @@ export interface components {
             conditions: string[];
             /** @description How it is scored: in the teacher's words where there are some. */
             scoring: string[];
+            /** @description What the class or each team sets out to reach. */
+            targets: string[];
             /** @description The awards beside the places, and what each is for. */
             awards: string[];
             /** @description What is done at home, before or between the lessons. */
@@ -10100,7 +10102,7 @@ export interface components {
             all: number;
             /**
              * Format: date-time
-             * @description When this turn was begun.
+             * @description When this turn was begun, later by as long as the clock stood.
              */
             since: string;
             /**
@@ -10108,6 +10110,11 @@ export interface components {
              * @description How long a turn is planned to be.
              */
             seconds: number;
+            /**
+             * Format: date-time
+             * @description Since when the clock stands in this turn; absent while it goes.
+             */
+            stopped?: null | string;
         };
         /**
          * @description The units a class works in.

@@ -27,13 +27,15 @@ async function open() {
       clientY: at.y,
       detail: at.keyboard ? 0 : 1,
     })
-    Object.defineProperty(event, 'timeStamp', { value: at.after })
+    // The page is not scrolled here, so that a place on it is a place in the window.
+    Object.defineProperties(event, { timeStamp: { value: at.after }, pageX: { value: at.x }, pageY: { value: at.y } })
     page.get(`#${name}`).element.dispatchEvent(event)
   }
   await nextTick()
   lay('kept', 0, 0)
   lay('missed', 90, 0)
-  return { pressed, lay, press }
+  const type = () => page.get('#missed').element.dispatchEvent(new Event('input', { bubbles: true }))
+  return { pressed, lay, press, type }
 }
 
 describe('a press', () => {
@@ -53,5 +55,13 @@ describe('a press', () => {
     press('missed', { x: 120, y: 20, after: 200 })
     press('kept', { x: 120, y: 20, after: 300, keyboard: true })
     expect(pressed).toEqual(['kept', 'kept', 'missed', 'kept'])
+  })
+  test('reaches what came there while something was typed', async () => {
+    const { pressed, lay, press, type } = await open()
+    press('kept', { x: 40, y: 20, after: 0 })
+    lay('missed', 0, 0)
+    type()
+    press('missed', { x: 42, y: 21, after: 400 })
+    expect(pressed).toEqual(['kept', 'missed'])
   })
 })

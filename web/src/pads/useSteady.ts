@@ -7,12 +7,17 @@ const steadyFor = 1000
 /**
  * Holds back a press that was meant for something else. A pad grows and shrinks as it is answered, and what a judge
  * presses twice, or a moment too late, may lie elsewhere by then: for a second after each press, nothing is pressed
- * that has come to where the other thing lay.
+ * that has come to where the other thing lay on the page. Who has typed or scrolled since means what is there now.
  */
 export function useSteady(root: Readonly<Ref<HTMLElement | null | undefined>>) {
-  let last: { control: Element; box: DOMRect; at: number } | undefined
-  const within = (box: DOMRect, { clientX: x, clientY: y }: MouseEvent) =>
-    x >= box.left && x <= box.right && y >= box.top && y <= box.bottom
+  let last: { control: Element; left: number; top: number; width: number; height: number; at: number } | undefined
+  const within = ({ pageX, pageY }: MouseEvent) =>
+    last !== undefined &&
+    pageX >= last.left &&
+    pageX <= last.left + last.width &&
+    pageY >= last.top &&
+    pageY <= last.top + last.height
+  useEventListener(root, 'input', () => (last = undefined), { capture: true })
   useEventListener(
     root,
     'click',
@@ -21,18 +26,13 @@ export function useSteady(root: Readonly<Ref<HTMLElement | null | undefined>>) {
       if (event.detail === 0) return
       const control = (event.target as Element).closest('button, a, input, select, summary, label')
       if (!control) return
-      const before = last
-      if (
-        before &&
-        control !== before.control &&
-        event.timeStamp - before.at < steadyFor &&
-        within(before.box, event)
-      ) {
+      if (last && control !== last.control && event.timeStamp - last.at < steadyFor && within(event)) {
         event.preventDefault()
         event.stopImmediatePropagation()
         return
       }
-      last = { control, box: control.getBoundingClientRect(), at: event.timeStamp }
+      const { left, top, width, height } = control.getBoundingClientRect()
+      last = { control, left: left + scrollX, top: top + scrollY, width, height, at: event.timeStamp }
     },
     { capture: true },
   )

@@ -112,6 +112,15 @@ function useToldClock<T extends Told>(
     if (!c?.phase) return undefined
     return c.ends ? (new Date(c.ends).getTime() - now.value) / 1000 : (c.left ?? 0)
   })
+  /** Seconds that are left of the turn, in a phase that goes team by team. */
+  const turnLeft = computed(() => {
+    const turn = clock.value?.turn
+    if (!turn) return undefined
+    const at = turn.stopped ? new Date(turn.stopped).getTime() : now.value
+    return turn.seconds - (at - new Date(turn.since).getTime()) / 1000
+  })
+  /** What the class works by: its turn where teams come one after the other, else the phase. */
+  const works = computed(() => turnLeft.value ?? left.value)
   /** Minutes that the lesson is behind its plan; below 0 when it is ahead. */
   const behind = computed(() => {
     const c = clock.value
@@ -142,6 +151,8 @@ function useToldClock<T extends Told>(
     boards,
     log,
     left,
+    turnLeft,
+    works,
     behind,
     end,
     held,

@@ -8,15 +8,15 @@ import { useSignal } from '@/stations/run/useSignal'
 
 /** The clock on the wall: read from eight metres, nothing to touch. */
 const props = defineProps<{ rally: RallyOnWall; live: WallClock }>()
-const { clock, left, teams, held, last, now } = props.live
-const { shown, minutesLeft } = useSignal(clock, left)
+const { clock, left, turnLeft, works, teams, held, last } = props.live
+const { shown, minutesLeft } = useSignal(clock, works)
 const next = computed(() => {
   const c = clock.value
   return c?.phases[c.phases.findIndex((p) => p.id === c.phase?.id) + 1]
 })
 const warning = computed(() => {
-  const next = clock.value?.phase?.warnings.find((w) => (left.value ?? 0) > w * 60)
-  return next === undefined ? '' : `warning in ${asClock((left.value ?? 0) - next * 60)}`
+  const next = clock.value?.phase?.warnings.find((w) => (works.value ?? 0) > w * 60)
+  return next === undefined ? '' : `warning in ${asClock((works.value ?? 0) - next * 60)}`
 })
 const minutes = (n: number) => (n === 1 ? '1 minute' : `${n} minutes`)
 const phaseIs = (...kinds: string[]) => kinds.includes(clock.value?.phase?.kind ?? '')
@@ -26,11 +26,8 @@ const caution = computed(() => (phaseIs('build', 'rebuild', 'test') ? props.rall
 const marks = computed(() => teamMarks(props.rally.teams))
 const cleared = computed(() => (phaseIs('plan', 'collect', 'build') ? teams.value.filter((t) => t.cleared) : []))
 const late = computed(() => teams.value.filter((t) => t.late))
-/** Whose turn it is, and how long it still is. */
+/** Whose turn it is: its clock is the large one, and the phase's stands below. */
 const turn = computed(() => clock.value?.turn)
-const turnLeft = computed(() =>
-  turn.value ? turn.value.seconds - (now.value - new Date(turn.value.since).getTime()) / 1000 : 0,
-)
 /** What each team was dealt, while hands are at work. */
 const dealt = computed(() =>
   phaseIs('plan', 'collect', 'build', 'rebuild') ? props.rally.teams.filter((t) => !t.away && t.cards.length > 0) : [],
@@ -40,7 +37,7 @@ const nameOf = (id: string) => props.rally.teams.find((t) => t.id === id)?.name 
 
 <template>
   <main id="main" class="wall">
-    <template v-if="clock?.phase && left !== undefined">
+    <template v-if="clock?.phase && left !== undefined && works !== undefined">
       <header>
         <h1>{{ clock.phase.name }}</h1>
         <p>{{ rally.name }}</p>
@@ -49,7 +46,7 @@ const nameOf = (id: string) => props.rally.teams.find((t) => t.id === id)?.name 
         <template v-if="held < clock.hold.seconds">{{ Math.ceil(clock.hold.seconds - held) }}</template>
         <template v-else>it holds</template>
       </p>
-      <p v-else class="clock figures" :class="{ over: left < 0 }" role="timer" aria-live="off">{{ asClock(left) }}</p>
+      <p v-else class="clock figures" :class="{ over: works < 0 }" role="timer" aria-live="off">{{ asClock(works) }}</p>
       <p class="do">{{ held !== undefined ? 'Hands off. It must stand by itself.' : clock.phase.now }}</p>
       <div class="more">
         <p v-if="turn" class="turn">
@@ -57,7 +54,6 @@ const nameOf = (id: string) => props.rally.teams.find((t) => t.id === id)?.name 
             <TeamPennant :mark="marks.get(t)!" :width="92" /> {{ nameOf(t)
             }}<template v-if="turn.on.length > 1">: place {{ i + 1 }}</template>
           </span>
-          <span class="figures" role="timer" aria-live="off">{{ asClock(turnLeft) }}</span>
         </p>
         <p v-if="turn && turn.next.length > 0">next: {{ turn.next.map(nameOf).join(', ') }}</p>
         <ul v-if="last.length > 0">
@@ -82,9 +78,12 @@ const nameOf = (id: string) => props.rally.teams.find((t) => t.id === id)?.name 
       </div>
       <footer>
         <span v-if="!clock.ends">the clock stands</span>
-        <span v-else-if="left < 0">time is up</span>
+        <span v-else-if="works < 0">time is up</span>
         <span v-else-if="warning">{{ warning }}</span>
         <span v-else></span>
+        <span v-if="turnLeft !== undefined" class="figures" role="timer" aria-live="off">
+          all teams: {{ asClock(left) }}
+        </span>
         <span v-if="next">then: {{ next.name.toLowerCase() }}</span>
       </footer>
       <div v-if="shown" class="signal" role="alert">

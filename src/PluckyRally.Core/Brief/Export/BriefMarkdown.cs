@@ -33,6 +33,7 @@ public static partial class BriefMarkdown
         Section("How it is tested", sheet.Test);
         Section("The same for everyone", sheet.Conditions);
         Section("How it is scored", sheet.Scoring);
+        Section("Targets", sheet.Targets);
         Section("Awards", sheet.Awards);
         Section("At home", sheet.AtHome);
         Section("Time", sheet.Time);

@@ -9,6 +9,7 @@ namespace PluckyRally.Core;
 /// <param name="Test">How it is tested.</param>
 /// <param name="Conditions">What is the same for everyone.</param>
 /// <param name="Scoring">How it is scored: in the teacher's words where there are some.</param>
+/// <param name="Targets">What the class or each team sets out to reach.</param>
 /// <param name="Awards">The awards beside the places, and what each is for.</param>
 /// <param name="AtHome">What is done at home, before or between the lessons.</param>
 /// <param name="Time">The phases with their minutes.</param>
@@ -23,6 +24,7 @@ public sealed record PupilSheet(
     IReadOnlyList<string> Test,
     IReadOnlyList<string> Conditions,
     IReadOnlyList<string> Scoring,
+    IReadOnlyList<string> Targets,
     IReadOnlyList<string> Awards,
     IReadOnlyList<string> AtHome,
     IReadOnlyList<string> Time,
@@ -63,6 +65,7 @@ public sealed record PupilSheet(
             brief.ScoringWords.Trim().Length > 0 ? [.. Lines(brief.ScoringWords)]
                 : ready is null ? []
                 : MethodWords.Say(ready),
+            [.. brief.Method.Targets.Where(t => t is { Off: false, Name.Length: > 0 }).Select(TargetWords.ForPupils)],
             ready is null ? [] : [.. ready.Awards.Select(a => AwardWords.For(a, ready.Parts))],
             [
                 .. brief

@@ -167,7 +167,7 @@ internal sealed class PlotScene
             );
 
     /// <summary>Whether a figure is known in each attempt.</summary>
-    private static bool IsOfAttempts(Figure figure) =>
+    internal static bool IsOfAttempts(Figure figure) =>
         figure
             is Figure.OfMeasure { Measure.Taken: Taken.EachAttempt }
                 or Figure.OfName { Definition.Work: Work.EachAttempt };

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed, useTemplateRef } from 'vue'
+import { useTemplateRef } from 'vue'
 import type { AnswersOnWalk, OrderingOnWalk } from '@/api/names'
 import { written } from '@/shared/entries'
 import { useDraft } from '@/shared/useDraft'
@@ -9,12 +9,14 @@ import { useRallyOnWalk } from '@/shared/openRally'
 import { useDraftKey, useRecording } from '@/pads/recording'
 import AnswerPaste from '@/pads/AnswerPaste.vue'
 
-/** A team's order: touched one after the other, then dragged or moved with the arrow keys where it was misread. */
+/**
+ * A team's order: touched one after the other, then dragged or moved with the arrow keys where it was misread. What is
+ * touched stays where it lies, so that nothing else comes under the finger.
+ */
 const props = defineProps<{ part: OrderingOnWalk; soFar: AnswersOnWalk }>()
 const { rally } = useRallyOnWalk()
 const { team, round, record } = useRecording()
 const { draft: order, changed } = useDraft(() => props.soFar.sequence, useDraftKey(props.part.id))
-const left = computed(() => props.part.items.filter((i) => !order.value.includes(i.id)))
 const nameOf = (id: string) => props.part.items.find((i) => i.id === id)?.name || id
 function move(from: number, to: number) {
   const [item] = order.value.splice(from, 1)
@@ -33,12 +35,13 @@ const send = () =>
     <Button label="All as the key has it" variant="outlined" @click="order = [...part.key]" />
     <span class="small muted">Then move what the team has laid elsewhere.</span>
   </p>
-  <div class="left" role="group" aria-label="Not laid yet">
+  <div class="left" role="group" aria-label="What the team has laid">
     <Button
-      v-for="item in left"
+      v-for="item in part.items"
       :key="item.id"
       :label="item.name || item.id"
       variant="outlined"
+      :disabled="order.includes(item.id)"
       @click="order.push(item.id)"
     />
   </div>

@@ -24,7 +24,7 @@ const id = String(useRoute().params.rally)
 const live = useClock(id, round, tick)
 const { clock, left, behind, end, touch, refusal, cuts, held, log } = live
 const outbox = useOutbox(id, news)
-const { sound, silent, ring, shown, minutesLeft } = useSignal(clock, left)
+const { sound, silent, ring, shown, minutesLeft } = useSignal(clock, live.works)
 const at = computed(() => clock.value?.phases.findIndex((p) => p.id === clock.value?.phase?.id) ?? -1)
 const next = computed(() => clock.value?.phases[at.value + 1])
 const minutes = (n: number) => (Math.abs(n) === 1 ? '1 minute' : `${Math.round(Math.abs(n) * 10) / 10} minutes`)
@@ -122,7 +122,7 @@ const ends = computed(() => end.value && timeOfDay(end.value))
         v-if="clock.turn && clock.phase"
         :turn="clock.turn"
         :phase="clock.phase"
-        :now="live.now.value"
+        :left="live.turnLeft.value ?? 0"
         :teams="rally.teams"
         :touch="touch"
       />

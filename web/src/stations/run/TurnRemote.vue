@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed } from 'vue'
 import type { ClockPhase, ClockTouch, Team, TurnNow } from '@/api/names'
 import { asClock } from '@/shared/useClock'
 
@@ -8,12 +7,12 @@ import { asClock } from '@/shared/useClock'
 const props = defineProps<{
   turn: TurnNow
   phase: ClockPhase
-  now: number
+  /** Seconds that are left of it. */
+  left: number
   teams: readonly Team[]
   touch: (body: Partial<ClockTouch> & Pick<ClockTouch, 'does'>) => Promise<void>
 }>()
 const nameOf = (id: string) => props.teams.find((t) => t.id === id)?.name ?? id
-const left = computed(() => props.turn.seconds - (props.now - new Date(props.turn.since).getTime()) / 1000)
 const begin = (teams: readonly string[]) => props.touch({ does: 'turn', phase: props.phase.id, teams: [...teams] })
 </script>
 

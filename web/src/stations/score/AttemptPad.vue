@@ -128,8 +128,8 @@ const readings = (sure = false): Reading[] =>
 /** A miss with nothing read is what it says: the attempt failed by it. */
 const missed = computed(() => musts.value.filter((r) => typed.value.musts[r.id] === false))
 const fell = computed(() => measures.value.length > 0 && readings().length === 0 && missed.value.length > 0)
-/** What another judge reads of this attempt: what is empty here, where something is read. */
 const isEmpty = (id: string) => (typed.value.readings[id] ?? '').trim() === ''
+/** What another judge reads of this attempt: what is empty here, where something is read. */
 const left = computed(() => all.value.map((m) => m.id).filter(isEmpty))
 const mayLeave = computed(() => measures.value.some((m) => isEmpty(m.id)) && measures.value.some((m) => !isEmpty(m.id)))
 const submit = () =>
@@ -145,7 +145,10 @@ interface Says {
   /** What another judge reads of it. */
   leaves?: string[]
 }
+/** How it was sent last: a judge who says that an unlikely reading is right means the same. */
+let saysLast: Says = {}
 async function send(outcome: TrialOutcome, says: Says = {}) {
+  saysLast = says
   if (busy.value || (meanwhile.value && !says.again && !says.leaves)) return
   busy.value = true
   // Whose attempt it is stays so, wherever the judge is by the time the line has answered.
@@ -191,6 +194,8 @@ async function send(outcome: TrialOutcome, says: Says = {}) {
   }
   props.done()
 }
+
+const sure = () => send('counted', { ...saysLast, sure: true })
 
 /** As soon as the attempt is on its way the next one can be recorded; nobody waits for a slow line. */
 watch(number, () => (busy.value = false))
@@ -285,7 +290,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
       may-bound
       @update:model-value="typed.readings[m.id] = $event"
       @update:at-least="typed.atLeast[m.id] = $event"
-      @sure="send('counted', { sure: true })"
+      @sure="sure"
     >
       <TakeReading
         :rally="rally.id"

@@ -14,6 +14,7 @@ const blocks = (sheet: PupilSheet) =>
     ['How it is tested', sheet.test],
     ['The same for everyone', sheet.conditions],
     ['How it is scored', sheet.scoring],
+    ['Targets', sheet.targets],
     ['Awards', sheet.awards],
     ['At home', sheet.atHome],
     ['Time', sheet.time],

@@ -33,8 +33,8 @@ const next = () => newPhase(props.brief, props.brief.timing.phases.length === 0 
       >
       warning
       <InlineNumber v-model="item.warning" label="Warning" :at="`/timing/phases/${item.id}/warning`" /> and
-      <InlineNumbers v-model="item.warnings" label="More warnings" :at="`/timing/phases/${item.id}/warnings`" /> before
-      the end,
+      <InlineNumbers v-model="item.warnings" label="More warnings" :at="`/timing/phases/${item.id}/warnings`" />
+      {{ item.teamByTeam ? 'before the end of each turn' : 'before the end' }},
       <InlineCheck v-model="item.teamByTeam" label="team by team" />
       <template v-if="item.teamByTeam">
         at <InlineNumber v-model="item.stations" label="Places at once" :at="`/timing/phases/${item.id}/stations`" />
