@@ -179,7 +179,8 @@ public sealed class InHandTests(DemoServer server) : ScreenTest, IClassFixture<D
         walk.ClickButton("Strike out: Attempt 1: 12.4 s");
         walk.ClickButton("Strike it out");
         walk.See("Attempt 1 of 3");
-        walk.ClickButton("Take back, so that it counts again: Attempt 1: 12.4 s");
+        // It comes to where the finger has just been, and is not pressed by it for a second: the keyboard means it.
+        walk.Button("Take back, so that it counts again: Attempt 1: 12.4 s").SendKeys(Keys.Enter);
         walk.See("Attempt 2 of 3");
         walk.Offline(false);
         walk.SeeNot("on this device");

@@ -92,7 +92,7 @@ async function send() {
       <tbody>
         <tr v-for="(item, at) in part.items" :key="item.id" @keydown="onDigit($event, at)">
           <th scope="row">
-            {{ nameOf(item) }}<span v-if="inKey(item)" class="small muted"> {{ inKey(item) }}</span>
+            {{ nameOf(item) }}{{ ' ' }}<span v-if="inKey(item)" class="small muted">{{ inKey(item) }}</span>
           </th>
           <td v-for="bin in part.names" :key="bin">
             <button
