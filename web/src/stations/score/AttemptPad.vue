@@ -90,18 +90,18 @@ watch(
   { immediate: true },
 )
 onBeforeUnmount(() => (holding.value = false))
-/** What somebody else has recorded of the attempt that is being typed here. */
-const meanwhile = computed(() =>
-  typed.value.attempt === undefined || props.design.open.includes(typed.value.attempt)
-    ? undefined
-    : props.trials.find((t) => t.design === props.design.name && t.attempt === typed.value.attempt),
-)
 /** What asks why: an attempt that failed, or one that is void. */
 const asks = ref<'failed' | 'void'>()
 const busy = ref(false)
 /** What teams are held against has sheets of its own. */
 const purposes = ['score', 'practice'] as const
 const purpose = ref<(typeof purposes)[number]>('score')
+/** What somebody else has recorded of the attempt that is being typed here; practice takes no attempt. */
+const meanwhile = computed(() =>
+  purpose.value !== 'score' || typed.value.attempt === undefined || props.design.open.includes(typed.value.attempt)
+    ? undefined
+    : props.trials.find((t) => t.design === props.design.name && t.attempt === typed.value.attempt),
+)
 
 const wrongWith = (measure: string) => {
   const i = readings().findIndex((r) => r.measure === measure)
