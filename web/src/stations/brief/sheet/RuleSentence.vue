@@ -65,10 +65,10 @@ const fails = computed(() => (props.rule.ifMissed.kind === 'failurePoints' ? pro
       :check="rule.check"
       :at="`${at}/check`"
     />, <InlineChoice v-model="when" label="When it is checked" :at="`${at}/when`" :options="whens" />;
-    <template v-if="bonus">
-      it earns <InlineNumber v-model="rule.bonus" label="Bonus" :at="`${at}/bonus`" /> points; if not,
-    </template>
-    <template v-else>if not,</template>
+    <template v-if="bonus"
+      >it earns <InlineNumber v-model="rule.bonus" label="Bonus" :at="`${at}/bonus`" /> points;</template
+    >
+    if not,
     <InlineChoice
       v-model="ifMissed"
       label="What happens if it is missed"
