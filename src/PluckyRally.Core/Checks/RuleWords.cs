@@ -32,21 +32,23 @@ internal static class RuleWords
                 + $"{MethodWords.Points(deduct.Points)}{Growing(deduct, plan)}."
         : null;
 
-    private static string Growing(Consequence.Deduct deduct, RulePlan? plan) =>
-        deduct.Per switch
+    private static string Growing(Consequence.Deduct deduct, RulePlan? plan)
+    {
+        var step = plan?.SayAmount(deduct.Each) ?? Numerals.Write(deduct.Each);
+        return deduct.Per switch
         {
             DeductPer.Once => "",
-            DeductPer.Unit =>
-                $" for every {plan?.SayAmount(deduct.Each) ?? Numerals.Write(deduct.Each)} that it is missed by",
-            DeductPer.CompletedUnit =>
-                $" for every full {plan?.SayAmount(deduct.Each) ?? Numerals.Write(deduct.Each)} that it is missed by",
+            DeductPer.Unit => $" for every {step} that it is missed by",
+            DeductPer.CompletedUnit => $" for every full {step} that it is missed by",
         };
+    }
 
     private static string Joined(string text, IEnumerable<string?> sentences)
     {
         var said = sentences.OfType<string>().ToList();
         return said.Count == 0
             ? text
-            : $"{text}{(text.Length > 0 && char.IsLetterOrDigit(text[^1]) ? "." : "")} {string.Join(" ", said)}";
+            : $"{text}{(text.EndsWith('.') || text.EndsWith('!') || text.EndsWith('?') ? "" : ".")} "
+                + string.Join(" ", said);
     }
 }

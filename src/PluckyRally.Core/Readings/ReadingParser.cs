@@ -162,22 +162,7 @@ public static partial class ReadingParser
         decimal sum = 0;
         foreach (var term in text.Split('+', StringSplitOptions.TrimEntries))
         {
-            if (
-                measure.Roll > 0
-                && WithUnit().Match(term) is { Success: true } match
-                && Number(match) is { } rolls
-                && Rolls().Match(match.Groups["unit"].Value) is { Success: true } of
-                && (
-                    of.Groups["of"].Value.Trim() is { Length: 0 }
-                    || SameThing(measure.Unit, of.Groups["of"].Value.Trim())
-                )
-            )
-            {
-                sum += rolls * measure.Roll;
-                continue;
-            }
-
-            var read = Plain(term, measure);
+            var read = InRolls(term, measure) is { } rolls ? new Parsed(rolls * measure.Roll) : Plain(term, measure);
             if (read.Problem is not null)
                 return read;
             sum += read.Value;
@@ -185,6 +170,16 @@ public static partial class ReadingParser
 
         return new(sum);
     }
+
+    /// <summary>How many rolls of what is counted; null where the term is no rolls of it.</summary>
+    private static decimal? InRolls(string term, Measure measure) =>
+        measure.Roll > 0
+        && WithUnit().Match(term) is { Success: true } match
+        && Rolls().Match(match.Groups["unit"].Value) is { Success: true } roll
+        && roll.Groups["of"].Value.Trim() is var of
+        && (of.Length == 0 || SameThing(measure.Unit, of))
+            ? Number(match)
+            : null;
 
     /// <summary>
     /// The weight whose rolls are meant: "rolls" where only one comes in rolls, else "rolls of beads" or "bead rolls".

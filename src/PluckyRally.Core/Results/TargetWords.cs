@@ -1,6 +1,6 @@
 namespace PluckyRally.Core;
 
-/// <summary>Says how a team came out against a target.</summary>
+/// <summary>Says what a target is, and how a team came out against it.</summary>
 internal static class TargetWords
 {
     /// <summary>A target on the pupils' sheet: the class's with its amount, or one that each team sets.</summary>

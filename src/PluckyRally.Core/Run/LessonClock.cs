@@ -55,7 +55,7 @@ public sealed record LessonClock
         return run.Compiled.TakesAttempts
             ? TeamRecord
                 .Of(run.Present, opened.Stands, round)
-                .Where(r => r.Designs.Any(d => d.Waits(trials) is null))
+                .Where(r => r.Designs.Any(d => d.Within(trials).Waits(trials) is null))
                 .Select(r => r.Team.Id)
                 .ToHashSet()
             : new HashSet<string>();

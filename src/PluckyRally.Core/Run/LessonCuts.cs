@@ -31,7 +31,7 @@ public static class LessonCuts
         var run = opened.In(round);
         var made = TeamRecord
             .Of(run.Present, opened.Stands, round)
-            .ToDictionary(r => r.Team.Id, r => r.Designs.Max(d => d.Attempts.Count));
+            .ToDictionary(r => r.Team.Id, r => r.Used(run.Compiled.Brief.Trials));
         return Offers(
             run.Compiled.Brief,
             [.. ClassState.Of(run.Present, opened.Stands, round).Select(t => made[t.Team])]

@@ -30,7 +30,7 @@ public sealed record SheetDesign(
         var trials = compiled.Brief.Trials;
         var left =
             trials.AttemptsFor == AttemptsFor.Team
-                ? Math.Max(0, trials.Attempts - record.Designs.Sum(d => d.Attempts.Count))
+                ? Math.Max(0, trials.Attempts - record.Used(trials))
                 : trials.Attempts;
         return
         [
@@ -38,6 +38,7 @@ public sealed record SheetDesign(
                 Of(
                     compiled,
                     name,
+                    record.Called(name),
                     record.Designs.FirstOrDefault(d => d.Name == name),
                     [.. noted.Where(n => n.Design == name)],
                     name == counts,
@@ -50,6 +51,7 @@ public sealed record SheetDesign(
     private static SheetDesign Of(
         CompiledEdition compiled,
         string name,
+        string called,
         DesignRecord? design,
         IReadOnlyList<Entry.DesignNoted> noted,
         bool counts,
@@ -70,7 +72,7 @@ public sealed record SheetDesign(
         var fresh = brief.Trials.FreshBuildAfterFailure && failed >= last;
         return new(
             name,
-            noted.LastOrDefault(n => n.Called.Length > 0)?.Called ?? name,
+            called,
             fresh ? failed + 1 : last,
             fresh,
             noted.LastOrDefault(n => n.Changed.Length > 0)?.Changed ?? "",

@@ -42,6 +42,14 @@ public sealed class TeamRecord
         return [.. Designs.SelectMany(d => d.Attempts).OrderBy(a => at[a.Trials[0].Id]).Take(most)];
     }
 
+    /// <summary>
+    /// How many attempts are used up: of all designs where they are the team's, else of the design that has most.
+    /// </summary>
+    internal int Used(Trials trials) =>
+        trials.AttemptsFor == AttemptsFor.Team
+            ? Designs.Sum(d => d.Attempts.Count)
+            : Designs.Max(d => d.Attempts.Count);
+
     /// <summary>What a design is called: its name, or what it was called since.</summary>
     internal string Called(string design) =>
         Entries.OfType<Entry.DesignNoted>().LastOrDefault(n => n.Design == design && n.Called.Length > 0)?.Called

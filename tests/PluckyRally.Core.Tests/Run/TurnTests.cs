@@ -42,14 +42,7 @@ public sealed class TurnTests
     [Fact]
     public void A_pause_is_not_the_teams()
     {
-        Keep(
-            new Entry.PhaseBegun
-            {
-                Id = _rally.NextId(),
-                At = Nine,
-                Phase = "test",
-            }
-        );
+        Begin(Nine, "test");
         Keep(new Entry.ClockPaused { Id = _rally.NextId(), At = Nine.AddMinutes(2) });
         Clock()
             .Turn!.ShouldSatisfyAllConditions(t => t.Since.ShouldBe(Nine), t => t.Stopped.ShouldBe(Nine.AddMinutes(2)));
@@ -62,24 +55,9 @@ public sealed class TurnTests
     [Fact]
     public void A_turn_that_is_begun_in_a_pause_loses_nothing()
     {
-        Keep(
-            new Entry.PhaseBegun
-            {
-                Id = _rally.NextId(),
-                At = Nine,
-                Phase = "test",
-            }
-        );
+        Begin(Nine, "test");
         Keep(new Entry.ClockPaused { Id = _rally.NextId(), At = Nine.AddMinutes(2) });
-        Keep(
-            new Entry.TurnBegun
-            {
-                Id = _rally.NextId(),
-                At = Nine.AddMinutes(4),
-                Phase = "test",
-                Teams = ["c"],
-            }
-        );
+        Turn(Nine.AddMinutes(4), ["c"]);
         Clock().Turn!.Stopped.ShouldBe(Nine.AddMinutes(4));
         Keep(new Entry.ClockResumed { Id = _rally.NextId(), At = Nine.AddMinutes(5) });
         Clock().Turn!.Since.ShouldBe(Nine.AddMinutes(5));
@@ -88,23 +66,9 @@ public sealed class TurnTests
     [Fact]
     public void The_first_are_on_when_the_phase_begins_and_the_next_when_they_are_called()
     {
-        Keep(
-            new Entry.PhaseBegun
-            {
-                Id = _rally.NextId(),
-                At = Nine,
-                Phase = "build",
-            }
-        );
+        Begin(Nine, "build");
         Clock().Turn.ShouldBeNull();
-        Keep(
-            new Entry.PhaseBegun
-            {
-                Id = _rally.NextId(),
-                At = Nine.AddMinutes(20),
-                Phase = "test",
-            }
-        );
+        Begin(Nine.AddMinutes(20), "test");
 
         // Two attempts of 2 minutes and 1 between: a turn is 5 minutes.
         Clock()
@@ -113,44 +77,21 @@ public sealed class TurnTests
                 t => t.Next.ShouldBe(["c"]),
                 t => (t.Done, t.All, t.Seconds, t.Since).ShouldBe((0, 3, 300m, Nine.AddMinutes(20)))
             );
-        Keep(
-            new Entry.TurnBegun
-            {
-                Id = _rally.NextId(),
-                At = Nine.AddMinutes(26),
-                Phase = "test",
-                Teams = ["c"],
-            }
-        );
+        Turn(Nine.AddMinutes(26), ["c"]);
         Clock()
             .Turn!.ShouldSatisfyAllConditions(
                 t => t.On.ShouldBe(["c"]),
                 t => t.Next.ShouldBe(["a", "b"]),
                 t => t.Done.ShouldBe(0)
             );
-        Keep(
-            new Entry.TurnBegun
-            {
-                Id = _rally.NextId(),
-                At = Nine.AddMinutes(31),
-                Phase = "test",
-                Teams = ["a", "b"],
-            }
-        );
+        Turn(Nine.AddMinutes(31), ["a", "b"]);
         Clock().Turn!.ShouldSatisfyAllConditions(t => t.Next.ShouldBeEmpty(), t => t.Done.ShouldBe(1));
     }
 
     [Fact]
     public void A_team_that_has_made_its_attempts_is_tested_whether_or_not_the_remote_was_touched()
     {
-        Keep(
-            new Entry.PhaseBegun
-            {
-                Id = _rally.NextId(),
-                At = Nine,
-                Phase = "test",
-            }
-        );
+        Begin(Nine, "test");
         _rally.Counted("C", "20");
         _rally.Counted("C", "21");
         LessonClock
@@ -201,31 +142,10 @@ public sealed class TurnTests
     [Fact]
     public void A_lesson_that_goes_on_another_day_is_reckoned_from_its_own_beginning()
     {
-        Keep(
-            new Entry.PhaseBegun
-            {
-                Id = _rally.NextId(),
-                At = Nine,
-                Phase = "build",
-            }
-        );
-        Keep(
-            new Entry.PhaseBegun
-            {
-                Id = _rally.NextId(),
-                At = Nine.AddMinutes(25),
-                Phase = "",
-            }
-        );
+        Begin(Nine, "build");
+        Begin(Nine.AddMinutes(25), "");
         Clock().Over.ShouldBeTrue();
-        Keep(
-            new Entry.PhaseBegun
-            {
-                Id = _rally.NextId(),
-                At = Nine.AddDays(7),
-                Phase = "test",
-            }
-        );
+        Begin(Nine.AddDays(7), "test");
         Clock().PlannedEnd.ShouldBe(Nine.AddDays(7).AddMinutes(10));
     }
 
@@ -280,4 +200,25 @@ public sealed class TurnTests
     private void Keep(Entry entry) => _rally.Keep(entry);
 
     private LessonClock Clock() => LessonClock.Of(Brief, ["a", "b", "c"], _rally.Stands);
+
+    private void Begin(DateTimeOffset at, string phase) =>
+        Keep(
+            new Entry.PhaseBegun
+            {
+                Id = _rally.NextId(),
+                At = at,
+                Phase = phase,
+            }
+        );
+
+    private void Turn(DateTimeOffset at, params IReadOnlyList<string> teams) =>
+        Keep(
+            new Entry.TurnBegun
+            {
+                Id = _rally.NextId(),
+                At = at,
+                Phase = "test",
+                Teams = teams,
+            }
+        );
 }

@@ -65,6 +65,40 @@ public sealed class AttemptsOfTheTeamTests
         rally.Standings.Rows[0].Designs.Select(d => d.Name).ShouldBe(["", "wide"]);
     }
 
+    /// <summary>Two attempts of one design and one of another are all that A has; B has made one.</summary>
+    [Fact]
+    public void Who_has_used_all_of_them_is_tested()
+    {
+        var simple = Sample.Simple(attempts: 3);
+        var rally = new Happening(
+            simple with
+            {
+                Trials = simple.Trials with { AttemptsFor = AttemptsFor.Team },
+                Timing = new()
+                {
+                    Phases =
+                    [
+                        new()
+                        {
+                            Id = "test",
+                            Kind = PhaseKind.Test,
+                            Minutes = 2,
+                            TeamByTeam = true,
+                        },
+                    ],
+                },
+            },
+            "A",
+            "B"
+        );
+        foreach (var (team, design) in new[] { ("A", ""), ("A", ""), ("A", "wide"), ("B", "") })
+            rally.Trial(team, TrialOutcome.Counted, ["20"], design);
+        rally.Keep(new Entry.PhaseBegun { Id = rally.NextId(), Phase = "test" });
+        var turn = LessonClock.Of(OpenedRally.Open(rally.Rally).OrThrow(), 1).Turn!;
+        turn.Done.ShouldBe(1);
+        turn.Next.ShouldBe(["b"]);
+    }
+
     [Fact]
     public void The_first_design_can_be_named()
     {

@@ -77,7 +77,7 @@ const asksSure = () => props.problem?.at.endsWith('/sure') ?? false
     <p :id="`${id}-hint`" class="small" :class="problem ? 'wrong' : 'muted'" :role="problem ? 'alert' : undefined">
       <template v-if="problem">{{ problem.what }} {{ problem.remedy }}</template>
       <template v-else-if="measure.how">{{ measure.how }}</template>
-      <template v-else>{{ forms.join('   ') }}</template>
+      <template v-else>{{ forms.join(' · ') }}</template>
     </p>
     <Button v-if="asksSure()" type="button" label="It is right, record it" class="touch" @click="emit('sure')" />
   </div>

@@ -6,7 +6,7 @@ import KeyRow from './KeyRow.vue'
 import PlanLine from './PlanLine.vue'
 
 /** Counting on: one more, one less, a roll more, and what comes next by the loading plan. */
-const props = defineProps<{ measure: MeasureOnWalk; placements: readonly number[] }>()
+defineProps<{ measure: MeasureOnWalk; placements: readonly number[] }>()
 const typed = defineModel<string>({ required: true })
 /** What is typed as one number; nothing where it is a sum, which is only added to. */
 const plain = computed(() => (/^\s*\d*\s*$/.test(typed.value) ? Number(typed.value) : undefined))
@@ -34,10 +34,10 @@ function add(n: number) {
       :label="`+roll of ${measure.roll}`"
       variant="outlined"
       :aria-label="`+roll of ${measure.roll} ${measure.name}`"
-      @click="add(props.measure.roll)"
+      @click="add(measure.roll)"
     />
   </KeyRow>
-  <p v-if="placements.length > 0 && plain !== undefined" class="figures load" role="status">
+  <p v-if="placements.length > 0 && plain !== undefined" class="figures" role="status">
     <PlanLine :placements="placements" :pieces="plain" />
   </p>
 </template>

@@ -101,24 +101,23 @@ defineExpose({
         variant="outlined"
         @click="record(entries.gaveUp())"
       />
-      <Button
-        v-for="f in part.faults"
-        :key="f.id"
-        :label="`${f.name || f.id} ${soFar?.answers[ofFault(f.id)] ?? 0}`"
-        :aria-label="`${f.name || f.id} ${soFar?.answers[ofFault(f.id)] ?? 0}, one more: ${sheet.name}`"
-        variant="outlined"
-        severity="secondary"
-        @click="fault(f.id)"
-      />
-      <Button
-        v-for="f in part.faults.filter((each) => (faults[each.id]?.length ?? 0) > 0)"
-        :key="`${f.id} off`"
-        :label="`${f.name || f.id} −1`"
-        :aria-label="`${f.name || f.id}, take one off: ${sheet.name}`"
-        variant="text"
-        severity="secondary"
-        @click="takeOff(f.id)"
-      />
+      <template v-for="f in part.faults" :key="f.id">
+        <Button
+          :label="`${f.name || f.id} ${soFar?.answers[ofFault(f.id)] ?? 0}`"
+          :aria-label="`${f.name || f.id} ${soFar?.answers[ofFault(f.id)] ?? 0}, one more: ${sheet.name}`"
+          variant="outlined"
+          severity="secondary"
+          @click="fault(f.id)"
+        />
+        <Button
+          v-if="faults[f.id]?.length"
+          label="−1"
+          :aria-label="`−1 ${f.name || f.id}: ${sheet.name}`"
+          variant="text"
+          severity="secondary"
+          @click="takeOff(f.id)"
+        />
+      </template>
     </div>
   </li>
 </template>

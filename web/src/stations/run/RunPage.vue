@@ -141,7 +141,8 @@ const ends = computed(() => end.value && timeOfDay(end.value))
             <span>
               {{ p.name }}
               <span v-if="p.warnings.length > 0" class="small muted"
-                >warning {{ p.warnings.map(minutes).join(', ') }} before its end</span
+                >warning {{ p.warnings.map(minutes).join(', ') }} before
+                {{ p.teamByTeam ? 'the end of each turn' : 'its end' }}</span
               >
             </span>
             <span v-if="i === at" class="small">now</span>

@@ -10,6 +10,7 @@ import { partOfAnother, reading, ruleChecked, struckOut, trialRecorded } from '@
 import { purposeNames } from '@/shared/purposes'
 import { useDraft } from '@/shared/useDraft'
 import HoldClock from './HoldClock.vue'
+import { unreadOf } from './fold'
 import MeanwhileNote from './MeanwhileNote.vue'
 import PadMusts from './PadMusts.vue'
 import type { Redo } from './redo'
@@ -99,8 +100,8 @@ const purpose = ref<(typeof purposes)[number]>('score')
 /** What somebody else has recorded of the attempt that is being typed here; practice takes no attempt. */
 const meanwhile = computed(() =>
   purpose.value !== 'score' || typed.value.attempt === undefined || props.design.open.includes(typed.value.attempt)
-    ? undefined
-    : props.trials.find((t) => t.design === props.design.name && t.attempt === typed.value.attempt),
+    ? []
+    : props.trials.filter((t) => t.design === props.design.name && t.attempt === typed.value.attempt),
 )
 
 const wrongWith = (measure: string) => {
@@ -149,7 +150,7 @@ interface Says {
 let saysLast: Says = {}
 async function send(outcome: TrialOutcome, says: Says = {}) {
   saysLast = says
-  if (busy.value || (meanwhile.value && !says.again && !says.leaves)) return
+  if (busy.value || (meanwhile.value.length > 0 && !says.again && !says.leaves)) return
   busy.value = true
   // Whose attempt it is stays so, wherever the judge is by the time the line has answered.
   const [whose, when, attempt, redo] = [team.value, round.value, number.value, props.redo]
@@ -263,8 +264,9 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
       </label>
     </div>
     <MeanwhileNote
-      v-if="meanwhile"
-      :trial="meanwhile"
+      v-if="meanwhile.length > 0"
+      :trial="meanwhile[0]!"
+      :waits="unreadOf(meanwhile).length > 0"
       :next="next"
       :busy="busy"
       @again="send('counted', { again: true })"
@@ -298,7 +300,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
         @taken="(t) => ((typed.taken[m.id] = t), (typed.readings[m.id] = t.typed))"
       />
     </ReadingField>
-    <div v-if="!meanwhile" class="touch-row">
+    <div v-if="meanwhile.length === 0" class="touch-row">
       <Button type="submit" label="Record" class="touch main" data-hint="Enter" :disabled="busy" />
       <Button
         type="button"

@@ -58,7 +58,7 @@ async function call() {
     </div>
     <div class="row">
       <label>
-        {{ design.called ? `Call “${design.called}”` : 'Call this design' }}
+        {{ design.called ? `Another name for “${design.called}”` : 'A name for this design' }}
         <input v-model="called" class="touch-field" maxlength="60" @keydown.enter.prevent="call" />
       </label>
       <Button type="button" label="Name it" variant="outlined" @click="call" />

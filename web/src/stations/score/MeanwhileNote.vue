@@ -5,6 +5,8 @@ import type { SheetTrial } from '@/api/names'
 /** Somebody else has recorded the attempt that is being typed here: nothing is lost, and it is asked what this is. */
 defineProps<{
   trial: SheetTrial
+  /** Whether something of it was left to another judge, and nobody has read it. */
+  waits: boolean
   /** The attempt that comes next, if one is left. */
   next?: number
   busy: boolean
@@ -20,7 +22,7 @@ const emit = defineEmits<{ again: []; rest: []; next: []; clear: [] }>()
     </p>
     <div class="touch-row">
       <Button
-        v-if="trial.leaves.length > 0"
+        v-if="waits"
         type="button"
         label="It is the rest of this attempt"
         class="touch"

@@ -13,7 +13,8 @@ const check = (rule: SheetRule, met: boolean) => record(ruleChecked(team.value, 
  * On a sheet that is opened when they are settled, one line says how they came out. They do not fold while the judge
  * answers them: nothing moves under a finger.
  */
-const open = ref(!(props.settled && props.rules.length > 0))
+const folded = ref(props.settled)
+const open = computed(() => !(folded.value && props.settled && props.rules.length > 0))
 /** What is asked of each attempt has its answers beside the attempts. */
 const once = computed(() => props.rules.filter((r) => !r.asked))
 const missed = computed(() => once.value.filter((r) => r.state === 'missed' && r.bonus === ''))
@@ -31,7 +32,7 @@ const states = { met: 'kept', missed: 'missed', toCheck: 'still to check', notCh
   <section aria-labelledby="musts">
     <div class="head">
       <h3 id="musts">Must-haves</h3>
-      <button v-if="settled && rules.length > 0" type="button" class="act" :aria-expanded="open" @click="open = !open">
+      <button v-if="settled && rules.length > 0" type="button" class="act" :aria-expanded="open" @click="folded = open">
         {{ open ? 'Fold them up' : 'Show them' }}
       </button>
     </div>
