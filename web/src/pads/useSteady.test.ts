@@ -9,9 +9,9 @@ async function open() {
   const page = mount(
     defineComponent({
       setup() {
-        useSteady(useTemplateRef<HTMLElement>('root'))
+        const heldBack = useSteady(useTemplateRef<HTMLElement>('root'))
         const button = (name: string) => h('button', { id: name, onClick: () => pressed.push(name) }, name)
-        return () => h('div', { ref: 'root' }, [button('kept'), button('missed')])
+        return () => h('div', { ref: 'root' }, [button('kept'), button('missed'), heldBack.value ? 'held back' : ''])
       },
     }),
     { attachTo: document.body },
@@ -35,16 +35,18 @@ async function open() {
   lay('kept', 0, 0)
   lay('missed', 90, 0)
   const type = () => page.get('#missed').element.dispatchEvent(new Event('input', { bubbles: true }))
-  return { pressed, lay, press, type }
+  return { page, pressed, lay, press, type }
 }
 
 describe('a press', () => {
   test('does not reach what has just come to where the other thing lay', async () => {
-    const { pressed, lay, press } = await open()
+    const { page, pressed, lay, press } = await open()
     press('kept', { x: 40, y: 20, after: 0 })
     lay('missed', 0, 0)
     press('missed', { x: 42, y: 21, after: 400 })
     expect(pressed).toEqual(['kept'])
+    await nextTick()
+    expect(page.text()).toContain('held back')
     press('missed', { x: 42, y: 21, after: 1100 })
     expect(pressed).toEqual(['kept', 'missed'])
   })

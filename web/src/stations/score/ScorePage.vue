@@ -125,7 +125,7 @@ const design = computed(() => {
   const designs = sheet.value?.designs ?? []
   return designs.find((d) => d.name === chosen.value) ?? designs.find((d) => d.counts) ?? designs[0]
 })
-useSteady(useTemplateRef<HTMLElement>('page'))
+const heldBack = useSteady(useTemplateRef<HTMLElement>('page'))
 const sending = ref(0)
 const holding = ref(false)
 /** The team whose changes are being noted. */
@@ -281,6 +281,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
       <EntryLog ref="log" :log="sheet.log" :strike="strike" :became="became" />
       <RoundDoor v-if="isTeacher" :closed="sheet.closed" />
     </div>
+    <p v-if="heldBack" class="held-back" role="status">The page moved just as you pressed. Press again.</p>
     <AddReference :round="round" :teams="teams" :record="outbox.record" @added="opening = $event" />
     <WhoLine />
   </main>
@@ -334,6 +335,18 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
 }
 h3 {
   color: var(--lagoon-deep);
+}
+/* It lies over the page, so that it moves nothing, and lets every press through. */
+.held-back {
+  position: fixed;
+  inset: auto 0 0;
+  z-index: 3;
+  padding: 0.75rem 1rem;
+  text-align: center;
+  font-weight: 650;
+  color: var(--sheet);
+  background: var(--ink);
+  pointer-events: none;
 }
 @media (max-width: 700px) {
   .score {
