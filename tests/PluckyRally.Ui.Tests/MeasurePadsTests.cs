@@ -206,6 +206,7 @@ public sealed class MeasurePadsTests(InstrumentedServer instrumented) : ScreenTe
         var walk = await Begin(await PreparedRally.OnShelf(_server, "The slowest millrace"), "Photos");
         var file = Path.Combine(Path.GetTempPath(), $"{Guid.NewGuid()}.png");
         walk.Picture(file);
+        walk.Until(() => walk.Driver.FindElements(By.CssSelector("input[type=file]")).Count == 1, "the photo's field");
         walk.Driver.FindElement(By.CssSelector("input[type=file]")).SendKeys(file);
         walk.See("Take away");
         File.Delete(file);

@@ -51,6 +51,50 @@ public sealed class RunTests : IDisposable
         (await _app.Get<Rally>($"/api/rallies/{id}/file")).Entries.Count.ShouldBe(5, "a record of each touch");
     }
 
+    /// <summary>All four cards of a pile come before one comes again, and a card for all needs no team.</summary>
+    [Fact]
+    public async Task Cards_are_drawn_in_the_lesson_by_chance_or_by_name()
+    {
+        var id = await _app.Begin(
+            WithPhases with
+            {
+                Deals =
+                [
+                    new()
+                    {
+                        Id = "news",
+                        Name = "News",
+                        Drawn = DealtWhen.InLesson,
+                        Cards =
+                        [
+                            .. new[] { "rain", "wind", "sun" }.Select(card => new DealCard { Id = card, Name = card }),
+                            new()
+                            {
+                                Id = "calm",
+                                Name = "calm",
+                                For = CardFor.All,
+                            },
+                        ],
+                    },
+                ],
+            },
+            "Able"
+        );
+        var drawn = new List<string>();
+        for (var i = 0; i < 4; i++)
+            drawn.Add((await Drawn(new("news", "t1"))).GetProperty("name").GetString()!);
+        drawn.Order().ShouldBe(["calm", "rain", "sun", "wind"]);
+        (await Drawn(new("news", "", "calm"))).GetProperty("name").GetString().ShouldBe("calm");
+        (await RunningApp.Places(await Draw(new("news", "", "sun")))).ShouldBe(["/team"]);
+        (await Draw(new("lost", "t1"))).StatusCode.ShouldBe(HttpStatusCode.NotFound);
+        (await Draw(new("news", "t1", "lost"))).StatusCode.ShouldBe(HttpStatusCode.NotFound);
+
+        Task<HttpResponseMessage> Draw(CardWanted wanted) => _app.Post($"/api/rallies/{id}/draws/card", wanted);
+
+        async Task<System.Text.Json.JsonElement> Drawn(CardWanted wanted) =>
+            await RunningApp.Read((await Draw(wanted)).EnsureSuccessStatusCode());
+    }
+
     [Fact]
     public async Task What_was_revealed_of_a_round_reveals_nothing_of_the_next()
     {

@@ -54,7 +54,7 @@ internal static partial class PathWords
             at = DocumentPaths.Child(at, steps[i]);
             // A part is often called as what it gives points for.
             var word =
-                inList ? Item(at, steps[i])
+                inList ? Item(root, at, steps[i])
                 : steps is ["measures", _, "off"] && i == 2 ? "not measured"
                 : Known.TryGetValue(steps[i], out var known) ? known
                 : Spaced().Replace(steps[i], m => " " + m.Value.ToLowerInvariant());
@@ -66,12 +66,14 @@ internal static partial class PathWords
         return text.Length > 0 ? Within.Beginning(text) : "The brief";
     }
 
-    private static string Item(JsonNode? item, string step)
+    private static string Item(JsonNode root, JsonNode? item, string step)
     {
         if (item is not JsonObject known)
             return int.TryParse(step, out var index) ? $"{index + 1}" : step;
         if (known["name"]?.GetValue<string>() is { Length: > 0 } name)
             return name;
+        if (known["material"]?.GetValue<string>() is { Length: > 0 } sold)
+            return Item(root, DocumentPaths.Child(root["materials"], sold), sold);
         if (known["text"]?.GetValue<string>() is { Length: > 0 } text)
             return $"“{ProblemCollector.Short(text)}”";
         if (

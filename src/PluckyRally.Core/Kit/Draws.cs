@@ -132,6 +132,24 @@ public static class Draws
         return teams.Select((team, i) => (team, Card: drawn[i])).ToDictionary(t => t.team, t => t.Card);
     }
 
+    /// <summary>The next card of a pile; none comes again before all have come.</summary>
+    /// <param name="deal">The deal, with at least one card; one without a number is there once.</param>
+    /// <param name="drawn">The ids of the cards that were drawn so far.</param>
+    /// <param name="seed">Any whole number.</param>
+    public static DealCard Next(Deal deal, IReadOnlyList<string> drawn, int seed)
+    {
+        var all = deal.Cards.SelectMany(c => Enumerable.Repeat(c, c.Count ?? 1)).ToList();
+        List<DealCard> pile = [.. all];
+        foreach (var card in drawn)
+        {
+            pile.Remove(pile.Find(c => c.Id == card)!);
+            if (pile.Count == 0)
+                pile.AddRange(all);
+        }
+
+        return Shuffled(pile, new MersenneTwister(seed))[0];
+    }
+
     /// <summary>A card for each team by number; no card comes again before all have come.</summary>
     public static IReadOnlyList<int> Cards(int cards, int teams, int seed)
     {

@@ -113,9 +113,14 @@ public sealed record KitList(IReadOnlyList<KitLine> Lines, decimal Cost, decimal
             Per.Lane => amount * Lanes(brief),
             Per.Heat => amount * ((teams.Count + Lanes(brief) - 1) / Lanes(brief)),
             Per.Team or Per.Member or Per.Attempt or Per.FreshBuild => Dealt(material, brief, teams) is { } expected
-                ? Math.Min(expected, teams.Count) * each.DefaultIfEmpty(0).Max()
+                ? Math.Min(expected, teams.Count)
+                    * teams
+                        .Select(t => Each(material, amount, brief, Holder(material, brief, t)))
+                        .DefaultIfEmpty(0)
+                        .Max()
                 : each.Sum(),
         };
+        all += FromCards(material, brief, teams);
         var withSpares = material.SparesInPercent ? all * (1 + (material.Spares / 100)) : all + material.Spares;
         var total = material.Unit.Length == 0 ? Math.Ceiling(withSpares) : withSpares;
         var buying = Buying.Of(total, stock, material.Pack, material.Price);
@@ -138,22 +143,17 @@ public sealed record KitList(IReadOnlyList<KitLine> Lines, decimal Cost, decimal
     }
 
     /// <summary>
-    /// How many a team can buy at most of what a part sells under the material's id or name; null where none does, or
-    /// for nothing.
+    /// How much of it a team can buy at most where a part sells it; null where none does, or for nothing.
     /// </summary>
     private static decimal? ForFunds(Material material, Brief brief) =>
         brief
             .Method.Parts.OfType<Part.Budget>()
             .Where(p => !p.Off)
             .SelectMany(p =>
-                p.Prices.Where(sold => sold.Each > 0 && Sells(sold, material))
-                    .Select(sold => (decimal?)Math.Floor(p.Funds / sold.Each))
+                p.Prices.Where(sold => sold.Each > 0 && sold.Material == material.Id)
+                    .Select(sold => (decimal?)(Math.Floor(p.Funds / sold.Each) * sold.Amount))
             )
             .Max();
-
-    /// <summary>Whether it is this material that is sold: under its id or its name.</summary>
-    internal static bool Sells(Price price, Material material) =>
-        price.Id == material.Id || Key(price.Name, "") == Key(material.Name, "");
 
     /// <summary>What one team gets of a material.</summary>
     private static decimal Each(Material material, decimal amount, Brief brief, Team team)
@@ -161,23 +161,24 @@ public sealed record KitList(IReadOnlyList<KitLine> Lines, decimal Cost, decimal
         if (team.Bag is { } bag && material.IsForBags)
             return bag.Where(b => b.Material == material.Id).Sum(b => b.Amount);
         if (
-            material.OnlyFor.Length > 0
-            && team.Dealt.Any(d => d.Deal == DealOf(material, brief)?.Id)
+            DealOf(material, brief) is { } deal
+            && (deal.Drawn == DealtWhen.InLesson || team.Dealt.Any(d => d.Deal == deal.Id))
             && !team.Has(material.OnlyFor)
         )
             return 0;
-        return amount
-            * material.Per switch
-            {
-                Per.Member => team.Members > 0 ? team.Members : brief.Timing.TeamSize,
-                Per.Attempt => brief.Trials.Attempts,
-                Per.FreshBuild => 1
-                    + (
-                        brief.Trials.FreshBuilds
-                        ?? (brief.Trials.FreshBuildAfterFailure ? brief.Trials.Attempts - 1 : 0)
-                    ),
-                Per.Team or Per.Class or Per.Lane or Per.Heat or Per.Round => 1,
-            };
+        return HeldCard.Of(brief, team).Sum(c => c.Gives(material))
+            + amount
+                * material.Per switch
+                {
+                    Per.Member => team.Members > 0 ? team.Members : brief.Timing.TeamSize,
+                    Per.Attempt => brief.Trials.Attempts,
+                    Per.FreshBuild => 1
+                        + (
+                            brief.Trials.FreshBuilds
+                            ?? (brief.Trials.FreshBuildAfterFailure ? brief.Trials.Attempts - 1 : 0)
+                        ),
+                    Per.Team or Per.Class or Per.Lane or Per.Heat or Per.Round => 1,
+                };
     }
 
     /// <summary>
@@ -186,11 +187,30 @@ public sealed record KitList(IReadOnlyList<KitLine> Lines, decimal Cost, decimal
     /// </summary>
     private static int? Dealt(Material material, Brief brief, IReadOnlyList<Team> teams)
     {
-        if (DealOf(material, brief) is not { } deal || teams.Any(t => t.Dealt.Any(d => d.Deal == deal.Id)))
+        if (DealOf(material, brief) is not { } deal)
+            return null;
+        if (deal.Drawn == DealtWhen.BeforeLesson && teams.Any(t => t.Dealt.Any(d => d.Deal == deal.Id)))
             return null;
         return deal.Cards.First(c => c.Id == material.OnlyFor).Count
             ?? ((teams.Count + deal.Cards.Count - 1) / deal.Cards.Count);
     }
+
+    /// <summary>A team as if it had the material's card.</summary>
+    private static Team Holder(Material material, Brief brief, Team team) =>
+        DealOf(material, brief) is { } deal && !team.Has(material.OnlyFor)
+            ? team with
+            {
+                Dealt = [.. team.Dealt, new DealtCard(deal.Id, material.OnlyFor)],
+            }
+            : team;
+
+    /// <summary>What cards give of it that can still be drawn in the lesson.</summary>
+    private static decimal FromCards(Material material, Brief brief, IReadOnlyList<Team> teams) =>
+        brief
+            .Deals.Where(d => d is { Off: false, Drawn: DealtWhen.InLesson })
+            .SelectMany(d => d.Cards)
+            .Where(c => !teams.Any(t => t.Has(c.Id)))
+            .Sum(c => new HeldCard(c, null).Gives(material) * (c.For == CardFor.All ? teams.Count : c.Count ?? 1));
 
     private static Deal? DealOf(Material material, Brief brief) =>
         material.OnlyFor.Length == 0

@@ -16,6 +16,9 @@ public sealed record BriefPapers(
     bool LargePrint
 )
 {
+    /// <summary>The cards to cut out, each as often as there are of it.</summary>
+    public IReadOnlyList<CardShown> Cards { get; init; } = [];
+
     /// <summary>The papers of an edition.</summary>
     public static BriefPapers Of(CompiledEdition compiled) =>
         new(
@@ -25,7 +28,17 @@ public sealed record BriefPapers(
             Timetable.Lay(compiled.Brief),
             RigPaper.Of(compiled.Brief),
             GradeBands.ReadsLargePrint(compiled.Brief.Grades)
-        );
+        )
+        {
+            Cards =
+            [
+                .. from deal in compiled.Brief.Deals
+                where !deal.Off
+                from card in deal.Cards
+                from shown in Enumerable.Repeat(CardShown.Of(compiled.Brief, deal, card), card.Count ?? 1)
+                select shown,
+            ],
+        };
 }
 
 /// <summary>What a worksheet has to hold beside room for ideas.</summary>

@@ -16,6 +16,13 @@ internal sealed record DesignResult(
     BoundedValue? Total
 )
 {
+    /// <summary>Cards that the team holds and that give points, with the points at the shown precision: above 0 they
+    /// help.</summary>
+    public IReadOnlyList<(DealCard Card, decimal Points)> Cards { get; init; } = [];
+
+    /// <summary>What is added beside the parts; above 0 it helps, whichever total wins.</summary>
+    public decimal Beside => Bonuses.Sum(b => b.Points) + Cards.Sum(c => c.Points) - Deductions.Sum(d => d.Points);
+
     /// <summary>
     /// Why it has no place; null where it has one. A part that turned out to have no value can leave a team unfinished
     /// even where nothing is left to record.

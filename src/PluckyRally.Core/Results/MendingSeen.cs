@@ -11,6 +11,9 @@ public sealed record MendingSeen(
     IReadOnlyList<LogLine> Aside
 )
 {
+    /// <summary>Whether a price changes of something that was bought already, so that it is asked from when.</summary>
+    public bool ChangesPrices { get; init; }
+
     /// <summary>What the brief on the shelf is called; absent where there is none.</summary>
     public string? Shelf { get; init; }
 
@@ -51,7 +54,7 @@ public sealed record MendingSeen(
         var rounds = Enumerable
             .Range(1, opened.Rounds)
             .Where(r => opened.Stands.Any(e => e.Round == r && e.BeginsRound))
-            .Select(r => RoundMended.Of(r, opened.Result(r).Standings, after.Value.Result(r).Standings));
+            .Select(r => RoundMended.Of(opened.Result(r), after.Value.Result(r)));
         var aside = after.Value.Aside.Where(a => !a.Struck && !had.Contains(a.Entry.Id)).ToDictionary(a => a.Entry.Id);
         return Result<MendingSeen>.Ok(
             new(
@@ -59,7 +62,21 @@ public sealed record MendingSeen(
                 [.. rounds.Where(r => r.Rows.Count > 0)],
                 LogLine.Of(opened, e => aside.ContainsKey(e.Id), [])
             )
+            {
+                ChangesPrices = ChangesPricesOf(opened, (Entry.BriefMended)accepted.Value),
+            }
         );
+    }
+
+    /// <summary>Whether something was bought that would cost another price if that held from the beginning.</summary>
+    private static bool ChangesPricesOf(OpenedRally opened, Entry.BriefMended mended)
+    {
+        var after = opened.With(mended with { PricesFromNow = false });
+        return after.IsOk
+            && Enumerable.Range(1, opened.Rounds).Any(r => !Spent(opened, r).SetEquals(Spent(after.Value, r)));
+
+        static HashSet<(string, string)> Spent(OpenedRally of, int round) =>
+            [.. of.Result(round).Teams.Select(t => (t.Team.Id, BudgetWords.SaySpent(t)))];
     }
 }
 
@@ -68,17 +85,26 @@ public sealed record MendingSeen(
 /// <param name="Rows">The teams whose place or total would change, in the order in which they would stand.</param>
 public sealed record RoundMended(int Round, IReadOnlyList<TeamMended> Rows)
 {
-    internal static RoundMended Of(int round, Standings before, Standings after)
+    internal static RoundMended Of(RoundResult before, RoundResult after)
     {
-        var had = before.Rows.ToDictionary(r => r.Team);
+        var (had, now) = (Says(before), Says(after));
         return new(
-            round,
+            after.Run.Number,
             [
                 .. after
-                    .Rows.Select(now => (Had: had[now.Team], Now: now))
-                    .Where(r => Says(r.Had) != Says(r.Now))
-                    .Select(r => new TeamMended(r.Now.Team, r.Now.Name, Says(r.Had), Says(r.Now))),
+                    .Standings.Rows.Where(r => had[r.Team] != now[r.Team])
+                    .Select(r => new TeamMended(r.Team, r.Name, had[r.Team], now[r.Team])),
             ]
+        );
+    }
+
+    /// <summary>Place and total of each team, by its id, with what it spent where things are sold.</summary>
+    private static Dictionary<string, string> Says(RoundResult came)
+    {
+        var spent = came.Teams.ToDictionary(t => t.Team.Id, BudgetWords.SaySpent);
+        return came.Standings.Rows.ToDictionary(
+            r => r.Team,
+            r => spent[r.Team].Length > 0 ? $"{Says(r)}; {spent[r.Team]}" : Says(r)
         );
     }
 

@@ -84,8 +84,7 @@ internal sealed class QuickRedraw : IRedraw
             var draw = new TeamDraw();
             var design = result.Assessment.Design;
             var sign = compiled.Brief.Method.Wins == Wins.Highest ? 1 : -1;
-            draw._always =
-                sign * (result.Design.Bonuses.Sum(b => b.Points) - result.Design.Deductions.Sum(d => d.Points));
+            draw._always = sign * result.Design.Beside;
             draw._fails = new bool[design.Attempts.Count];
             var rules = compiled
                 .Rules.Where(r => FailsByReadings(r) && r.IsFor(result.Team))

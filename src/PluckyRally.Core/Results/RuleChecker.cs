@@ -62,7 +62,9 @@ internal sealed class RuleChecker(RunRound run, Func<string, DesignFacts?> lastR
             .Attempts.Where(a => a.Outcome != TrialOutcome.Failed)
             .Select(a => (a.Outcome, Came: byAttempt.First(o => o.Rule == rule && o.Attempt == a.Number)))
             .ToList();
-        return tried.Find(t => t is { Outcome: TrialOutcome.Counted, Came.State: RuleState.Met }).Came
+        return tried
+            .Find(t => t is { Outcome: TrialOutcome.Counted, Came.State: RuleState.Met or RuleState.NotChecked })
+            .Came
             ?? tried.Find(t => t.Came.State == RuleState.ToCheck).Came
             ?? (tried.Select(t => t.Came).MinBy(o => o.Excess) ?? new(rule, RuleState.Missed)) with
             {
@@ -70,6 +72,14 @@ internal sealed class RuleChecker(RunRound run, Func<string, DesignFacts?> lastR
                 State = design.Waits(compiled.Brief.Trials) is null ? RuleState.Missed : RuleState.ToCheck,
             };
     }
+
+    /// <summary>
+    /// Whether a rule that came with a card held already when an attempt was recorded, as far as the judge knew.
+    /// </summary>
+    private bool HeldThen(RulePlan plan, Team team, Attempt attempt) =>
+        plan.Rule.OnlyFor.Length == 0
+        || HeldCard.Of(compiled.Brief, team).FirstOrDefault(h => h.Card.Id == plan.Rule.OnlyFor) is not { } held
+        || attempt.Trials.Any(t => held.WasKnown(t));
 
     private IReadOnlyList<RuleOutcome> Check(RulePlan plan, DesignFacts facts)
     {
@@ -80,7 +90,14 @@ internal sealed class RuleChecker(RunRound run, Func<string, DesignFacts?> lastR
             return [new(plan.Rule, RuleState.NotChecked)];
         var before = lastRoundOf(team.Id);
         return plan.Rule.When == When.EveryAttempt
-            ? [.. facts.Design.Attempts.Select(a => plan.Check(facts, before, a))]
+            ?
+            [
+                .. facts.Design.Attempts.Select(a =>
+                    HeldThen(plan, team, a)
+                        ? plan.Check(facts, before, a)
+                        : new(plan.Rule, RuleState.NotChecked, a.Number)
+                ),
+            ]
             : [plan.Check(facts, before, null)];
     }
 }

@@ -54,6 +54,7 @@ internal static class StandingsWords
     )
     {
         var compiled = run.Compiled;
+        var cards = result.Design.Cards.Select(c => c.Points).ToList();
         return new()
         {
             Team = result.Team.Id,
@@ -68,8 +69,16 @@ internal static class StandingsWords
                 ? ReadingFormat.WithBound(ReadingFormat.Points(total, compiled.Brief.Method.Precision), result.Bound)
                 : "",
             Bound = result.Bound,
-            BonusText = Sum(result.Design.Bonuses.Select(b => b.Points), compiled.Brief.Method, helps: true),
-            DeductionText = Sum(result.Design.Deductions.Select(d => d.Points), compiled.Brief.Method, helps: false),
+            BonusText = Sum(
+                result.Design.Bonuses.Select(b => b.Points).Concat(cards.Where(c => c > 0)),
+                compiled.Brief.Method,
+                helps: true
+            ),
+            DeductionText = Sum(
+                result.Design.Deductions.Select(d => d.Points).Concat(cards.Where(c => c < 0).Select(c => -c)),
+                compiled.Brief.Method,
+                helps: false
+            ),
             Parts =
             [
                 .. result.Parts.Select(

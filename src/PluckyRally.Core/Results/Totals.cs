@@ -15,8 +15,18 @@ internal static class Totals
                 .Where(g => g.Key.Bonus > 0 && g.All(o => o.State == RuleState.Met))
                 .Select(g => (g.Key, Rounding.ToStep(g.Key.Bonus, method.Precision))),
         ];
-        if (parts.Any(p => p.Points is null) || (parts.Count == 0 && bonuses.Count == 0 && deductions.Count == 0))
-            return new(assessment, parts, deductions, bonuses, null, null);
+        IReadOnlyList<(DealCard Card, decimal Points)> cards =
+        [
+            .. HeldCard
+                .Of(compiled.Brief, assessment.Design.Team.Team)
+                .Where(held => held.Points != 0)
+                .Select(held => (held.Card, Rounding.ToStep(held.Points, method.Precision))),
+        ];
+        if (
+            parts.Any(p => p.Points is null)
+            || (parts.Count == 0 && bonuses.Count == 0 && deductions.Count == 0 && cards.Count == 0)
+        )
+            return new(assessment, parts, deductions, bonuses, null, null) { Cards = cards };
 
         decimal sum = 0;
         var bound = Bound.Exact;
@@ -28,6 +38,8 @@ internal static class Totals
 
         var sign = method.Wins == Wins.Highest ? -1 : 1;
         foreach (var (_, points) in bonuses)
+            sum -= sign * points;
+        foreach (var (_, points) in cards)
             sum -= sign * points;
         foreach (var deduction in deductions)
         {
@@ -42,7 +54,10 @@ internal static class Totals
             bonuses,
             sum,
             Arithmetic.Clamp(new BoundedValue(sum, bound), method.Floor, null)
-        );
+        )
+        {
+            Cards = cards,
+        };
     }
 
     private static IEnumerable<Deduction> Deductions(CompiledEdition compiled, Assessment assessment)

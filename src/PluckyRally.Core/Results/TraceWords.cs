@@ -17,6 +17,8 @@ internal static class TraceWords
             Part(steps, part, result.Assessment, compiled);
         foreach (var (rule, points) in result.Design.Bonuses)
             steps.Add(Bonus(rule, points, compiled.Brief.Method));
+        foreach (var (card, points) in result.Design.Cards)
+            steps.Add(Card(card, points, compiled.Brief.Method));
         foreach (var deduction in result.Design.Deductions)
             steps.Add(Deduction(deduction, compiled));
         Total(steps, compiled.Brief.Method, result);
@@ -33,6 +35,19 @@ internal static class TraceWords
         string sentence,
         IReadOnlyList<Guid>? entries = null
     ) => new(kind, subject, sentence, null, "", entries ?? []);
+
+    private static TraceStep Card(DealCard card, decimal points, Method method)
+    {
+        var amount = method.Wins == Wins.Highest ? points : -points;
+        return new(
+            TraceKind.Bonus,
+            card.Id,
+            CardWords.SayInTotal(card, points, method.Wins),
+            amount,
+            ReadingFormat.Points(amount, method.Precision),
+            []
+        );
+    }
 
     /// <summary>
     /// Which design counts, why, and whether another would have given more; nothing where there is only a nameless one.

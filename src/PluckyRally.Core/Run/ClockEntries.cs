@@ -37,12 +37,6 @@ public abstract partial record Entry
         /// <summary>Collects what is wrong with what it says.</summary>
         private protected abstract void Check(CompiledEdition compiled, ProblemCollector found);
 
-        /// <summary>The clock after this entry.</summary>
-        /// <param name="so">The clock before it.</param>
-        /// <param name="phases">The phases of the lesson.</param>
-        /// <param name="brief">The brief as it is run.</param>
-        internal virtual ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) => so;
-
         /// <summary>The brief with what this entry cuts laid over it.</summary>
         /// <param name="brief">The brief with what was cut before.</param>
         /// <param name="whole">The brief before any cut.</param>
@@ -152,7 +146,7 @@ public abstract partial record Entry
             );
 
         internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) =>
-            so.Run is { } run ? so with { Run = run with { Left = run.Left + ((double)Minutes * 60) } } : so;
+            so.WithMinutes(Minutes);
 
         internal override string Say(CompiledEdition compiled, int? attempt) =>
             $"{(Minutes > 0 ? "Added" : "Taken away")}: {English.Count(Math.Abs(Minutes), "minute")}";

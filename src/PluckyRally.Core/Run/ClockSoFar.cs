@@ -25,6 +25,10 @@ internal sealed record ClockSoFar(DateTimeOffset? First, RunningPhase? Run, bool
     /// <summary>Since when the clock stands; null while it goes.</summary>
     public DateTimeOffset? StoppedAt { get; init; }
 
+    /// <summary>The same with so many minutes more in the phase that runs; fewer where they are below 0.</summary>
+    public ClockSoFar WithMinutes(decimal minutes) =>
+        Run is { } run ? this with { Run = run with { Left = run.Left + ((double)minutes * 60) } } : this;
+
     /// <summary>Before anything was begun.</summary>
     public ClockSoFar()
         : this(null, null, false, null, new(WallShows.Clock, 0)) { }

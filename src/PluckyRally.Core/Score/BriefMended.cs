@@ -20,6 +20,12 @@ public abstract partial record Entry
         /// <summary>Whether it holds in its round alone, and no longer in the next.</summary>
         public bool OnlyThisRound { get; init; }
 
+        /// <summary>
+        /// Whether prices that it changes hold from here on, and what was bought before keeps its price; otherwise they
+        /// hold for everything that was bought.
+        /// </summary>
+        public bool PricesFromNow { get; init; }
+
         /// <summary>Why.</summary>
         public required string Reason { get; init; }
 

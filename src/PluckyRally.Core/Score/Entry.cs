@@ -117,6 +117,12 @@ public abstract partial record Entry
     /// <summary>For what is the whole class's: whether teams' sheets show it, or something that hangs on it.</summary>
     internal virtual bool TouchesSheets(Trials trials) => true;
 
+    /// <summary>The clock of the lesson after this entry.</summary>
+    /// <param name="so">The clock before it.</param>
+    /// <param name="phases">The phases of the lesson.</param>
+    /// <param name="brief">The brief as it is run.</param>
+    internal virtual ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) => so;
+
     /// <summary>What it records, in a line that a judge reads at a glance: "Attempt 2: 227 cm".</summary>
     /// <param name="compiled">The edition.</param>
     /// <param name="attempt">The attempt's number where the log gave it one.</param>
@@ -129,6 +135,9 @@ public abstract partial record Entry
 /// <param name="Received">All that is in it: what can be struck out.</param>
 internal sealed record LogToJoin(RunRound Round, StandingLog Stands, IReadOnlyList<Entry> Received)
 {
+    /// <summary>How many entries are in it.</summary>
+    public int Count => Received.Count;
+
     /// <summary>The edition.</summary>
     public CompiledEdition Compiled => Round.Compiled;
 }

@@ -62,6 +62,34 @@ internal sealed class MendedEditions
     public CompiledEdition When(Entry entry, int at) =>
         State(Math.Clamp(entry.EditionAsOf ?? at, 0, at), entry.Round).Edition;
 
+    /// <summary>
+    /// A price of the brief for what was bought when the log had so many entries: what was mended later holds for it
+    /// too, unless that is said to hold from then on.
+    /// </summary>
+    public decimal? Price(int asOf, int round, Func<CompiledEdition, decimal?> price)
+    {
+        var held = price(State(asOf, round).Edition);
+        foreach (var change in _changes.Where(c => c > asOf))
+        {
+            if (Mended(_received[change - 1]) is { PricesFromNow: true })
+                continue;
+            var after = price(State(change, round).Edition);
+            if (after != price(State(change - 1, round).Edition))
+                held = after;
+        }
+
+        return held;
+    }
+
+    /// <summary>What an entry mended, or took back that was mended.</summary>
+    private Entry.BriefMended? Mended(Entry entry) =>
+        entry as Entry.BriefMended
+        ?? (
+            entry is Entry.StruckOut strike && _received.FirstOrDefault(e => e.Id == strike.Entry) is { } struck
+                ? Mended(struck)
+                : null
+        );
+
     private (CompiledEdition Edition, IReadOnlyList<Entry.BriefMended> Laid) State(int asOf, int round)
     {
         var epoch = _changes.FindLastIndex(c => c <= asOf);

@@ -31,6 +31,19 @@ public sealed record OpenedRally(Rally Rally)
 
     private MendedEditions? _editions;
 
+    /// <summary>How many entries the log had before each of them, by their ids.</summary>
+    internal IReadOnlyDictionary<Guid, int> Places => _places ??= PlacesIn(Received);
+
+    private IReadOnlyDictionary<Guid, int>? _places;
+
+    private static Dictionary<Guid, int> PlacesIn(IReadOnlyList<Entry> received)
+    {
+        var places = new Dictionary<Guid, int>(received.Count);
+        foreach (var (at, entry) in received.Index())
+            places.TryAdd(entry.Id, at);
+        return places;
+    }
+
     /// <summary>The brief of a round as it was mended, before any cut in the lesson: what is mended further.</summary>
     public Brief Mended(int round) => Editions.Now(round).Edition.Brief;
 
@@ -134,7 +147,8 @@ public sealed record OpenedRally(Rally Rally)
             rally.Entries
         );
         var stands = StandingLog.Of(entries);
-        var roster = new Roster(rally, stands);
+        var places = PlacesIn(rally.Entries);
+        var roster = new Roster(rally, stands, places);
         var references = stands.OfType<Entry.ReferenceAdded>().ToList();
         var standing = stands.Where(e => e.ChangesEdition).ToLookup(e => e.Round);
         var differing = new[]
@@ -163,13 +177,24 @@ public sealed record OpenedRally(Rally Rally)
             );
         }
 
+        var forbidden = Charges.Forbidden(stands, places, runs).ToList();
+        if (forbidden.Count > 0)
+        {
+            var gone = forbidden.Select(f => f.Entry.Id).ToHashSet();
+            (stands, entries) = (
+                stands.Where(e => !gone.Contains(e.Id)),
+                [.. entries.Where(e => !gone.Contains(e.Id))]
+            );
+            aside = SetAside.With(aside, forbidden);
+        }
+
         return Result<OpenedRally>.Ok(
             new(rally with { Teams = roster.All, Entries = entries })
             {
                 Joined = rally.Teams,
                 Begun = begun,
                 Received = received,
-                Stands = stands,
+                Stands = Charges.Lay(stands, places, runs, editions),
                 Aside = aside,
                 Runs = runs,
                 _editions = editions,
@@ -201,7 +226,10 @@ public sealed record OpenedRally(Rally Rally)
                 {
                     Rally = Rally with { Entries = [.. Rally.Entries, accepted] },
                     Received = received,
-                    Stands = Stands.With(accepted),
+                    Stands = accepted is Entry.Purchased bought
+                        ? Charges.Lay(Stands, bought, Places, In(accepted.Round), Editions)
+                        : Stands.With(accepted),
+                    _places = null,
                 }
             );
     }

@@ -32,8 +32,15 @@ public sealed record PartSoFar(
     /// </summary>
     public IReadOnlyList<IReadOnlyList<GivenAnswer>> Twice { get; init; } = [];
 
-    internal static PartSoFar Of(CompiledEdition compiled, PartPlan plan, TeamResult result, int at)
+    /// <summary>For a budget: what the team pays for each thing now.</summary>
+    public IReadOnlyList<PriceNow> Prices { get; init; } = [];
+
+    /// <summary>For a budget: what is left to spend, or what was overspent, as it is shown; empty elsewhere.</summary>
+    public string Left { get; init; } = "";
+
+    internal static PartSoFar Of(OpenedRally opened, int round, PartPlan plan, TeamResult result, int at)
     {
+        var compiled = opened.In(round).Compiled;
         var part = plan.Part;
         var design = result.Assessment.Design;
         var value = result.Assessment.Values[at];
@@ -53,6 +60,8 @@ public sealed record PartSoFar(
             Measured =
                 plan is PartPlan.Pieces pieces
                 && (pieces.PointsNeedSize || compiled.Rules.Any(r => r.NeedsSizeOf(pieces))),
+            Prices = plan is PartPlan.Budget budget ? Charges.Now(opened, round, result.Team, budget.Definition) : [],
+            Left = plan is PartPlan.Budget ? BudgetWords.SayLeft(value.Facts[1].Number, (Part.Budget)part) : "",
             Twice = TwoAnswers.Differing(compiled, part, design),
         };
     }

@@ -73,8 +73,17 @@ public sealed record SetAside(int At, Entry Entry, IReadOnlyList<Problem> Proble
                 .SelectMany(round => DesignEntries.OnOldBuilds(editions.Now(round.Key).Brief.Trials, round))
                 .Concat(BudgetEntries.BeyondWhatWasBought(standing))
         )
-            aside.Add(new(at, entry, [problem.Under($"/entries/{at}")], Struck: false));
+            aside.Add(For(at, entry, problem));
         var gone = aside.Select(a => a.At).ToHashSet();
         return ([.. taken.Where(e => !gone.Contains(e.At)).Select(e => e.Entry)], [.. aside.OrderBy(a => a.At)], each);
     }
+
+    /// <summary>The same with what the teams' cards forbid.</summary>
+    internal static IReadOnlyList<SetAside> With(
+        IReadOnlyList<SetAside> aside,
+        IEnumerable<(int At, Entry Entry, Problem Problem)> more
+    ) => [.. aside.Concat(more.Select(m => For(m.At, m.Entry, m.Problem))).OrderBy(a => a.At)];
+
+    private static SetAside For(int at, Entry entry, Problem problem) =>
+        new(at, entry, [problem.Under($"/entries/{at}")], Struck: false);
 }

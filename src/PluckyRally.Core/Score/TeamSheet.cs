@@ -96,7 +96,7 @@ public sealed record TeamSheet
             .. ClassState
                 .Of(run.Teams, entries, round)
                 .Select(t =>
-                    Of(opened, run.Compiled, results[t.Team], t, references) with
+                    Of(opened, run, results[t.Team], t, references) with
                     {
                         Closed = closed,
                         Wanted = wanted.GetValueOrDefault(t.Team, ""),
@@ -143,7 +143,7 @@ public sealed record TeamSheet
         var result = RoundResult.Of(run, own).Teams[0];
         return Of(
             opened,
-            run.Compiled,
+            run,
             result,
             ClassState.Of([team], own, round)[0],
             ReferenceTrial.Of(run.Compiled, own, team.Id, round)
@@ -156,12 +156,13 @@ public sealed record TeamSheet
 
     private static TeamSheet Of(
         OpenedRally opened,
-        CompiledEdition compiled,
+        RunRound run,
         TeamResult result,
         TeamInLesson inLesson,
         IReadOnlyList<ReferenceTrial> references
     )
     {
+        var compiled = run.Compiled;
         var team = result.Team.Id;
         var numbers = result
             .Record.Designs.SelectMany(d => d.Attempts.SelectMany(a => a.Trials.Select(t => (t.Id, a.Number))))
@@ -207,7 +208,7 @@ public sealed record TeamSheet
                 .. compiled
                     .Parts.Select((p, i) => (Plan: p, At: i))
                     .Where(p => p.Plan.IsRecorded)
-                    .Select(p => PartSoFar.Of(compiled, p.Plan, result, p.At)),
+                    .Select(p => PartSoFar.Of(opened, run.Number, p.Plan, result, p.At)),
             ],
             Log = [],
         };

@@ -1,3 +1,5 @@
+using System.Text.Json.Serialization;
+
 namespace PluckyRally.Core;
 
 /// <summary>
@@ -11,6 +13,9 @@ public sealed record Deal
 
     /// <summary>What it is about, e.g. "Machine".</summary>
     public string Name { get; init; } = "";
+
+    /// <summary>When its cards come to the teams.</summary>
+    public DealtWhen Drawn { get; init; }
 
     /// <summary>The cards.</summary>
     public IReadOnlyList<DealCard> Cards { get; init; } = [];
@@ -63,6 +68,19 @@ public sealed record Deal
                     "There cannot be fewer than one of a card.",
                     "Write how many there are, or leave it open."
                 );
+                found.Unless(
+                    card.For == CardFor.Holder || deal.Drawn == DealtWhen.InLesson,
+                    $"{at}/cards/{card.Id}/for",
+                    "A card that is dealt before the lesson is its team's.",
+                    "Draw this deal in the lesson, or let the card hold for the team that has it."
+                );
+                found.Count(card.Effects, Limits.Items, $"{at}/cards/{card.Id}/effects", "effects");
+                foreach (var (i, effect) in card.Effects.Index())
+                {
+                    var inner = new ProblemCollector($"{at}/cards/{card.Id}/effects/{i}");
+                    effect.Check(brief, deal, card, inner);
+                    found.Under("", inner);
+                }
             }
         }
 
@@ -94,28 +112,52 @@ public sealed record DealCard
 
     /// <summary>How many there are of it; as many as are needed where absent.</summary>
     public int? Count { get; init; }
+
+    /// <summary>Whom it holds for.</summary>
+    public CardFor For { get; init; }
+
+    /// <summary>How long it holds.</summary>
+    public CardLasts Lasts { get; init; }
+
+    /// <summary>What it changes, beside the rules, materials and awards that only its holders have.</summary>
+    public IReadOnlyList<CardEffect> Effects { get; init; } = [];
 }
 
 /// <summary>The card that a team was dealt.</summary>
 /// <param name="Deal">The deal's id.</param>
 /// <param name="Card">The card's id.</param>
-public sealed record DealtCard(string Deal, string Card);
+public sealed record DealtCard(string Deal, string Card)
+{
+    /// <summary>When it was drawn in the lesson; null where it was dealt before.</summary>
+    [JsonIgnore]
+    public DrawnWhen? Drawn { get; init; }
+}
+
+/// <summary>When a card was drawn.</summary>
+/// <param name="Entries">How many entries the log had before.</param>
+/// <param name="At">The server's time.</param>
+public sealed record DrawnWhen(int Entries, DateTimeOffset At);
 
 /// <summary>A card as it is read: what it is about, what it is called, what stands on it.</summary>
 /// <param name="Deal">What it is about.</param>
 /// <param name="Name">What it is called.</param>
 /// <param name="Text">What stands on it.</param>
-public sealed record CardShown(string Deal, string Name, string Text)
+/// <param name="Does">What it changes, as sentences.</param>
+public sealed record CardShown(string Deal, string Name, string Text, IReadOnlyList<string> Does)
 {
     /// <summary>The cards of a team, in the brief's order.</summary>
     public static IReadOnlyList<CardShown> Of(Brief brief, Team team) =>
         [
             .. from deal in brief.Deals
             where !deal.Off
-            let has = team.Dealt.FirstOrDefault(d => d.Deal == deal.Id)
-            where has is not null
+            from has in team.Dealt
+            where has.Deal == deal.Id
             let card = deal.Cards.FirstOrDefault(c => c.Id == has.Card)
             where card is not null
-            select new CardShown(deal.Name, card.Name, card.Text),
+            select Of(brief, deal, card),
         ];
+
+    /// <summary>A card of a deal.</summary>
+    public static CardShown Of(Brief brief, Deal deal, DealCard card) =>
+        new(deal.Name, card.Name, card.Text, CardWords.Say(brief, deal, card));
 }

@@ -7,27 +7,34 @@ internal sealed class Roster
     private readonly IReadOnlyList<Entry.OfTeams> _changes;
     private readonly Dictionary<string, string> _names;
 
+    private readonly IReadOnlyDictionary<Guid, int> _at;
+
     /// <param name="rally">The rally with the teams that it was begun with.</param>
     /// <param name="entries">What stands of its log.</param>
-    public Roster(Rally rally, StandingLog entries)
+    /// <param name="at">How many entries the log had before each of them.</param>
+    public Roster(Rally rally, StandingLog entries, IReadOnlyDictionary<Guid, int> at)
     {
         _begun = rally.Teams;
+        _at = at;
         _changes = [.. entries.OfType<Entry.OfTeams>()];
         _names = rally.Latecomers.GroupBy(p => p.Id).ToDictionary(g => g.Key, g => g.First().Name);
     }
 
     /// <summary>So many rounds can have other teams than the round after.</summary>
-    public int Rounds => _changes.Select(c => c.Round).DefaultIfEmpty(0).Max();
+    public int Rounds => _changes.Select(c => c.HoldsIn(c.Round + 1) ? c.Round : c.Round + 1).DefaultIfEmpty(0).Max();
 
     /// <summary>The teams in a round: what was said for an earlier one holds on.</summary>
     public IReadOnlyList<Team> In(int round) =>
         _changes
-            .Where(c => c.Round <= round)
+            .Where(c => c.HoldsIn(round))
             .OrderBy(c => c.Round)
             .Aggregate(_begun, (teams, change) => change.Turn(teams, this));
 
     /// <summary>Every team that there ever was, as it is called last.</summary>
     public IReadOnlyList<Team> All => In(int.MaxValue);
+
+    /// <summary>How many entries the log had before this one.</summary>
+    public int At(Entry.OfTeams entry) => _at[entry.Id];
 
     /// <summary>What a pupil is called who was in none of the teams at first.</summary>
     public string NameOf(string pupil) => _names.GetValueOrDefault(pupil, "A pupil");

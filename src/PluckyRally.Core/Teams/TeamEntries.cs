@@ -24,6 +24,9 @@ public abstract partial record Entry
 
         internal sealed override bool ChangesOthers(Trials trials) => true;
 
+        /// <summary>Whether it holds in a round: from its own on.</summary>
+        internal virtual bool HoldsIn(int round) => Round <= round;
+
         /// <summary>The teams after it.</summary>
         internal abstract IReadOnlyList<Team> Turn(IReadOnlyList<Team> teams, Roster roster);
 

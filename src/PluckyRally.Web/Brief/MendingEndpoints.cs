@@ -192,13 +192,15 @@ public sealed record MendingOpened(Core.Brief Brief, IReadOnlyList<MendedSince> 
 /// <param name="OnlyThisRound">Whether it holds for that round alone.</param>
 /// <param name="Reason">Why.</param>
 /// <param name="ShelfToo">Whether the brief on the shelf is mended too.</param>
+/// <param name="PricesFromNow">Whether prices that change hold for what is bought from now on alone.</param>
 public sealed record BriefToMend(
     Core.Brief Was,
     Core.Brief Brief,
     int Round = 1,
     bool OnlyThisRound = false,
     string Reason = "",
-    bool ShelfToo = false
+    bool ShelfToo = false,
+    bool PricesFromNow = false
 )
 {
     /// <summary>
@@ -218,6 +220,7 @@ public sealed record BriefToMend(
             By = Caller.Teacher,
             Round = Round,
             OnlyThisRound = OnlyThisRound,
+            PricesFromNow = PricesFromNow,
             Reason = Reason.Trim(),
             Changes = Mending.Between(opened.Mended(Round), Brief with { Tiers = [] }),
         };

@@ -105,7 +105,7 @@ public sealed record BriefOnWalk(
                 )),
             ],
             brief.Trials,
-            [.. brief.Method.Parts.Where(p => !p.Off).Select(p => PartOnWalk.Of(p, teacher))]
+            [.. brief.Method.Parts.Where(p => !p.Off).Select(p => PartOnWalk.Of(p, brief, teacher))]
         );
 }
 
@@ -157,7 +157,7 @@ public abstract record PartOnWalk
     /// <summary>What it is called.</summary>
     public required string Name { get; init; }
 
-    internal static PartOnWalk Of(Part part, bool teacher) =>
+    internal static PartOnWalk Of(Part part, Core.Brief brief, bool teacher) =>
         part switch
         {
             Part.Measured p => new Measured { Id = p.Id, Name = p.Name },
@@ -219,7 +219,7 @@ public abstract record PartOnWalk
             {
                 Id = p.Id,
                 Name = p.Name,
-                Prices = [.. p.Prices.Select(x => new PriceOnWalk(x.Id, x.Name, x.Each))],
+                Prices = [.. p.Named(brief).Prices.Select(x => new PriceOnWalk(x.Id, x.Name, x.Each))],
                 Money = p.Money,
             },
             Part.Tally p => new Tally

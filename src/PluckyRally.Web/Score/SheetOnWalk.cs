@@ -163,10 +163,18 @@ public sealed record AnswersOnWalk(
     /// <summary>What several people answered differently, as long as it is not settled.</summary>
     public required IReadOnlyList<IReadOnlyList<GivenAnswer>> Twice { get; init; }
 
+    /// <summary>For a budget: what the team pays for each thing now.</summary>
+    public required IReadOnlyList<PriceNow> Prices { get; init; }
+
+    /// <summary>For a budget: what is left to spend, as it is shown; empty elsewhere.</summary>
+    public required string Left { get; init; }
+
     internal static AnswersOnWalk Of(PartSoFar part, bool teacher) =>
         new(part.Id, part.Answers, part.Sequence, part.Pieces, part.Measured)
         {
             Twice = part.Twice,
+            Prices = part.Prices,
+            Left = part.Left,
             Working = teacher ? part.Working : null,
             Points = teacher ? part.Points : null,
         };

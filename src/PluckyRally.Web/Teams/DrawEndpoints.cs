@@ -1,3 +1,4 @@
+using System.Security.Cryptography;
 using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core;
 using PluckyRally.Data.Kit;
@@ -12,6 +13,7 @@ internal static class DrawEndpoints
     {
         var draws = api.MapGroup("/rallies/{id:guid}/draws").WithTags("Teams");
         draws.MapPost("/cards", Cards).WithName("dealCards").Accepts<CardsWanted>("application/json");
+        draws.MapPost("/card", Card).WithName("drawCard").Accepts<CardWanted>("application/json");
         draws.MapPost("/bags", Bags).WithName("drawBagsForTeams").Accepts<BagsWanted>("application/json");
     }
 
@@ -60,6 +62,64 @@ internal static class DrawEndpoints
             live,
             stop
         );
+    }
+
+    /// <summary>Draws the next card of a deal in the lesson, or takes the one that is named.</summary>
+    private static async Task<Results<Ok<CardShown>, Missing, Refused>> Card(
+        Guid id,
+        SentJson sent,
+        RallyLog log,
+        LiveTeller live,
+        TimeProvider time,
+        CancellationToken stop
+    )
+    {
+        var request = DocumentReader.Request<CardWanted>(sent.Text);
+        if (!request.IsOk)
+            return new Refused(request.Problems);
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        if (!found.Opened.IsOk)
+            return new Refused(found.Opened.Problems);
+        var (wanted, opened) = (request.Value.Value, found.Opened.Value);
+        var run = opened.In(wanted.Round);
+        if (
+            run.Compiled.Brief.Deals.FirstOrDefault(d => d.Id == wanted.Deal && !d.Off)
+            is not { Drawn: DealtWhen.InLesson, Cards.Count: > 0 } deal
+        )
+            return new Missing("deal");
+        var seed = RandomNumberGenerator.GetInt32(1, 10_000);
+        var drawn = opened.Stands.OfType<Entry.CardDrawn>().Where(d => d.Deal == deal.Id).Select(d => d.Card);
+        var card =
+            wanted.Card.Length > 0
+                ? deal.Cards.FirstOrDefault(c => c.Id == wanted.Card)
+                : Draws.Next(deal, [.. drawn], seed);
+        if (card is null)
+            return new Missing("card");
+        var now = time.GetUtcNow();
+        var kept = await Keep(
+            id,
+            new Entry.CardDrawn
+            {
+                Id = Guid.CreateVersion7(now),
+                At = now,
+                By = Caller.Teacher,
+                Round = run.Number,
+                Team = card.For == CardFor.All ? "" : wanted.Team,
+                Deal = deal.Id,
+                Card = card.Id,
+                Seed = wanted.Card.Length > 0 ? null : seed,
+            },
+            log,
+            live,
+            stop
+        );
+        return kept.Result switch
+        {
+            Missing missing => missing,
+            Refused refused => refused,
+            _ => TypedResults.Ok(CardShown.Of(run.Compiled.Brief, deal, card)),
+        };
     }
 
     private static async Task<Results<NoContent, Missing, Refused>> Bags(
@@ -145,6 +205,13 @@ internal static class DrawEndpoints
 /// <param name="Reason">Why it is drawn again.</param>
 /// <param name="Round">From which round on.</param>
 public sealed record CardsWanted(string Deal, int Seed, string Reason = "", int Round = 1);
+
+/// <summary>A card to be drawn in the lesson.</summary>
+/// <param name="Deal">The deal's id.</param>
+/// <param name="Team">The team that draws; a card for all holds for all whoever draws it.</param>
+/// <param name="Card">The card's id where it is chosen; empty to draw one.</param>
+/// <param name="Round">The round.</param>
+public sealed record CardWanted(string Deal, string Team, string Card = "", int Round = 1);
 
 /// <summary>Bags to be drawn for all teams.</summary>
 /// <param name="Shares">What goes into a bag.</param>

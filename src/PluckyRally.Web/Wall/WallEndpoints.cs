@@ -209,6 +209,9 @@ public sealed record RallyOnWall(
     string? Caution
 )
 {
+    /// <summary>The cards that were drawn in the round and hold in it, the last one first.</summary>
+    public IReadOnlyList<DrawnOnWall> Drawn { get; init; } = [];
+
     /// <summary>More than three lines are not read from eight metres.</summary>
     private const int Lines = 3;
 
@@ -226,9 +229,24 @@ public sealed record RallyOnWall(
             [.. run.Teams.Select(t => TeamNamed.Of(run, t))],
             [.. sheet.Constraints.Take(Lines)],
             sheet.Safety is [var first, ..] ? first : null
-        );
+        )
+        {
+            Drawn =
+            [
+                .. from drawn in opened.Stands.In(round).OfType<Entry.CardDrawn>().Reverse()
+                let deal = brief.Deals.FirstOrDefault(d => d.Id == drawn.Deal)
+                let card = deal?.Cards.FirstOrDefault(c => c.Id == drawn.Card)
+                where card is not null
+                select new DrawnOnWall(drawn.Team, CardShown.Of(brief, deal, card)),
+            ],
+        };
     }
 }
+
+/// <summary>A card that was drawn, as the wall shows it.</summary>
+/// <param name="Team">The team that holds it; empty where it is for all.</param>
+/// <param name="Card">The card.</param>
+public sealed record DrawnOnWall(string Team, CardShown Card);
 
 /// <summary>The clock as a wall shows it.</summary>
 /// <param name="Clock">The clock.</param>

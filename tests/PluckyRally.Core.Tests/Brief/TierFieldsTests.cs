@@ -76,7 +76,7 @@ public sealed class TierFieldsTests
             "Bucket chain: faults: spill: seconds",
             "Bucket chain: points",
         }.ShouldBeSubsetOf(Offered("bucket-chain.brief.json"));
-        new[] { "Tokens left: funds", "Tokens left: prices: sheet of foil: each" }.ShouldBeSubsetOf(
+        new[] { "Tokens left: funds", "Tokens left: prices: sheets of foil: each" }.ShouldBeSubsetOf(
             Offered("cold-box.brief.json")
         );
         new[]

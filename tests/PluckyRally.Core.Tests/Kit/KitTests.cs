@@ -168,19 +168,19 @@ public sealed class KitTests
                 new()
                 {
                     Id = "wool",
-                    Name = "ball of wool",
+                    Material = "a",
                     Each = 5,
                 },
                 new()
                 {
                     Id = "w",
-                    Name = "water",
+                    Material = "w",
                     Each = 0,
                 },
                 new()
                 {
                     Id = "foil",
-                    Name = "foil",
+                    Material = "foil",
                     Each = 4,
                 },
             ],

@@ -174,6 +174,7 @@ public sealed class GrowingLogTests
         typeof(Entry.TargetSet),
         typeof(Entry.KitCounted),
         typeof(Entry.BagsDrawn),
+        typeof(Entry.CardDrawn),
     ];
 
     /// <summary>What may happen next: a kind and a number that the kind makes something of.</summary>

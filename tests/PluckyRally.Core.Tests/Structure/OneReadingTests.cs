@@ -12,6 +12,7 @@ public sealed class OneReadingTests
     private static readonly string[] OfTheLog =
     [
         "Papers/JudgeSheet.cs",
+        "Score/Entry.cs",
         "Score/LastTouched.cs",
         "Score/LogLine.cs",
         "Score/OnSheets.cs",

@@ -188,8 +188,8 @@ public sealed class DealTests
             .ShouldBe(["6 straw", "2 rope + 6 straw", "2 rope + 6 straw"]);
         CardShown
             .Of(Brief, _rally.In(1).Teams[0])
-            .ShouldHaveSingleItem()
-            .ShouldBe(new("Machine", "A crank", "Turn it."));
+            .Select(c => $"{c.Deal}: {c.Name}. {c.Text} {string.Join(" ", c.Does)}")
+            .ShouldBe(["Machine: A crank. Turn it. Rule: Keeps to low."]);
         KitList
             .Of(Brief, _rally.In(1).Teams, [])
             .Lines.Select(l => $"{l.Material.Name} {l.Total}")

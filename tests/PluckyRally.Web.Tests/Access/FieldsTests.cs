@@ -133,6 +133,11 @@ public sealed class FieldsTests : IDisposable
         "parts.pieces.second",
         "parts.pieces.width",
         "parts.sequence",
+        "parts.left",
+        "parts.prices.by",
+        "parts.prices.each",
+        "parts.prices.forbiddenBy",
+        "parts.prices.item",
         "parts.twice.by",
         "parts.twice.entries",
         "parts.twice.says",
@@ -187,6 +192,8 @@ public sealed class FieldsTests : IDisposable
     private static readonly string[] Wall =
     [
         "caution",
+        "drawn.card.*",
+        "drawn.team",
         "goal",
         "id",
         "ifLate",

@@ -1220,6 +1220,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rallies/{id}/draws/card": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["drawCard"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rallies/{id}/draws/bags": {
         parameters: {
             query?: never;
@@ -2098,6 +2114,8 @@ export interface components {
             working?: null | string[];
             points?: null | string;
             twice: components["schemas"]["GivenAnswer"][][];
+            prices: components["schemas"]["PriceNow"][];
+            left: string;
         };
         Archived: {
             away: boolean;
@@ -2479,6 +2497,8 @@ export interface components {
             rig: components["schemas"]["RigPaper"];
             /** @description Whether its readers get large letters, unless somebody says otherwise. */
             largePrint: boolean;
+            /** @description The cards to cut out, each as often as there are of it. */
+            cards: components["schemas"]["CardShown"][];
         };
         /** @description A brief that has its place in the year before any team exists. */
         BriefPlan: {
@@ -2511,6 +2531,8 @@ export interface components {
             reason: string;
             /** @default false */
             shelfToo: boolean;
+            /** @default false */
+            pricesFromNow: boolean;
         };
         /**
          * @description What a budget is worth points for.
@@ -2563,6 +2585,72 @@ export interface components {
          * @enum {unknown}
          */
         CallerRole: "nobody" | "wall" | "team" | "judge" | "teacher";
+        /** @description What a card changes for whoever holds it, from when it is drawn. A rule, a material or an award that only holders have names the card itself. */
+        CardEffect: components["schemas"]["CardEffectPrice"] | components["schemas"]["CardEffectForbids"] | components["schemas"]["CardEffectGives"] | components["schemas"]["CardEffectMinutes"] | components["schemas"]["CardEffectPoints"];
+        /** @description Something may be used and bought no longer. */
+        CardEffectForbids: {
+            /** @enum {string} */
+            kind: "forbids";
+            /** @description The id of a material, or of the price of what is none. */
+            thing: string;
+        };
+        /** @description More of a material. */
+        CardEffectGives: {
+            /** @enum {string} */
+            kind: "gives";
+            /** @description The material's id. */
+            material: string;
+            /**
+             * Format: double
+             * @description How much, in its unit; above 0.
+             */
+            amount: number;
+        };
+        /** @description The phase that runs gets longer, or shorter. */
+        CardEffectMinutes: {
+            /** @enum {string} */
+            kind: "minutes";
+            /**
+             * Format: double
+             * @description How many minutes; below 0 to take some away.
+             */
+            amount: number;
+        };
+        /** @description Points beside those of the parts. */
+        CardEffectPoints: {
+            /** @enum {string} */
+            kind: "points";
+            /**
+             * Format: double
+             * @description How many: above 0 they help and below 0 they hurt, whichever total wins.
+             */
+            amount: number;
+        };
+        /** @description Something costs another price. */
+        CardEffectPrice: {
+            /** @enum {string} */
+            kind: "price";
+            /** @description The id of the budget that sells it. */
+            part: string;
+            item: string;
+            /** @description How the price changes. */
+            how: components["schemas"]["PriceChange"];
+            /**
+             * Format: double
+             * @description To or by how much, or times what.
+             */
+            amount: number;
+        };
+        /**
+         * @description Whom a card holds for.
+         * @enum {unknown}
+         */
+        CardFor: "holder" | "all";
+        /**
+         * @description How long a card holds.
+         * @enum {unknown}
+         */
+        CardLasts: "fromNowOn" | "once";
         CardOnWall: {
             team: string;
             name: string;
@@ -2580,6 +2668,19 @@ export interface components {
             name: string;
             /** @description What stands on it. */
             text: string;
+            /** @description What it changes, as sentences. */
+            does: string[];
+        };
+        CardWanted: {
+            deal: string;
+            team: string;
+            /** @default  */
+            card: string;
+            /**
+             * Format: int32
+             * @default 1
+             */
+            round: number;
         };
         CardsWanted: {
             deal: string;
@@ -3225,6 +3326,8 @@ export interface components {
             id: string;
             /** @description What it is about, e.g. "Machine". */
             name: string;
+            /** @description When its cards come to the teams. */
+            drawn: components["schemas"]["DealtWhen"];
             /** @description The cards. */
             cards: components["schemas"]["DealCard"][];
             /** @description Left out, so that a tier can bring it in (or the other way round). */
@@ -3243,6 +3346,12 @@ export interface components {
              * @description How many there are of it; as many as are needed where absent.
              */
             count?: null | number;
+            /** @description Whom it holds for. */
+            for: components["schemas"]["CardFor"];
+            /** @description How long it holds. */
+            lasts: components["schemas"]["CardLasts"];
+            /** @description What it changes, beside the rules, materials and awards that only its holders have. */
+            effects: components["schemas"]["CardEffect"][];
         };
         /** @description The card that a team was dealt. */
         DealtCard: {
@@ -3251,6 +3360,11 @@ export interface components {
             /** @description The card's id. */
             card: string;
         };
+        /**
+         * @description When the cards of a deal come to the teams.
+         * @enum {unknown}
+         */
+        DealtWhen: "beforeLesson" | "inLesson";
         /** @description The talk after a round: what was asked and answered, and what each team takes along. */
         Debrief: {
             /** @description The brief's questions, with what was answered. */
@@ -3368,6 +3482,10 @@ export interface components {
             tier: string;
             teams: components["schemas"]["PretendTeam"][];
         };
+        DrawnOnWall: {
+            team: string;
+            card: components["schemas"]["CardShown"];
+        };
         /** @description Two pupils who have been in one team. */
         EarlierPair: {
             /** @description A pupil's id. */
@@ -3409,7 +3527,7 @@ export interface components {
             largePrint: boolean;
         };
         /** @description One thing that happened in a rally, as the device that saw it wrote it down. Nothing is ever changed: a correction is another entry. */
-        Entry: components["schemas"]["EntryAwardGiven"] | components["schemas"]["EntryAwardVoted"] | components["schemas"]["EntryAnswerGiven"] | components["schemas"]["EntryLookedBack"] | components["schemas"]["EntryMarkGiven"] | components["schemas"]["EntryTagSeen"] | components["schemas"]["EntryKitCounted"] | components["schemas"]["EntryItemsSorted"] | components["schemas"]["EntryPurchased"] | components["schemas"]["EntryReturned"] | components["schemas"]["EntryOrderGiven"] | components["schemas"]["EntryPiecesCounted"] | components["schemas"]["EntryLegTimed"] | components["schemas"]["EntryRelayFaulted"] | components["schemas"]["EntryItemsCarried"] | components["schemas"]["EntryRelayStopped"] | components["schemas"]["EntryLevelGiven"] | components["schemas"]["EntryTallied"] | components["schemas"]["EntryTaskTicked"] | components["schemas"]["EntryTasksTimed"] | components["schemas"]["EntryOverRoundsSet"] | components["schemas"]["EntryPlanCleared"] | components["schemas"]["EntryCameLate"] | components["schemas"]["EntryTestOrderSet"] | components["schemas"]["EntryHoldBegun"] | components["schemas"]["EntryAttemptsCut"] | components["schemas"]["EntryPlacesOpened"] | components["schemas"]["EntryWallSet"] | components["schemas"]["EntryPhaseBegun"] | components["schemas"]["EntryClockPaused"] | components["schemas"]["EntryClockResumed"] | components["schemas"]["EntryMinutesAdded"] | components["schemas"]["EntryTurnBegun"] | components["schemas"]["EntryBriefMended"] | components["schemas"]["EntryDesignNoted"] | components["schemas"]["EntryInstrumentChecked"] | components["schemas"]["EntryNoteMade"] | components["schemas"]["EntryMeasureRead"] | components["schemas"]["EntryReferenceAdded"] | components["schemas"]["EntryRoundClosed"] | components["schemas"]["EntryRoundReopened"] | components["schemas"]["EntryRuleChecked"] | components["schemas"]["EntryStruckOut"] | components["schemas"]["EntryTargetSet"] | components["schemas"]["EntryTrialRecorded"] | components["schemas"]["EntryCardsDealt"] | components["schemas"]["EntryBagsDrawn"] | components["schemas"]["EntryTeamJoined"] | components["schemas"]["EntryTeamChanged"] | components["schemas"]["EntryTeamAway"] | components["schemas"]["EntryTeamBack"] | components["schemas"]["EntryPupilPlaced"];
+        Entry: components["schemas"]["EntryAwardGiven"] | components["schemas"]["EntryAwardVoted"] | components["schemas"]["EntryAnswerGiven"] | components["schemas"]["EntryLookedBack"] | components["schemas"]["EntryMarkGiven"] | components["schemas"]["EntryTagSeen"] | components["schemas"]["EntryKitCounted"] | components["schemas"]["EntryItemsSorted"] | components["schemas"]["EntryPurchased"] | components["schemas"]["EntryReturned"] | components["schemas"]["EntryOrderGiven"] | components["schemas"]["EntryPiecesCounted"] | components["schemas"]["EntryLegTimed"] | components["schemas"]["EntryRelayFaulted"] | components["schemas"]["EntryItemsCarried"] | components["schemas"]["EntryRelayStopped"] | components["schemas"]["EntryLevelGiven"] | components["schemas"]["EntryTallied"] | components["schemas"]["EntryTaskTicked"] | components["schemas"]["EntryTasksTimed"] | components["schemas"]["EntryOverRoundsSet"] | components["schemas"]["EntryPlanCleared"] | components["schemas"]["EntryCameLate"] | components["schemas"]["EntryTestOrderSet"] | components["schemas"]["EntryHoldBegun"] | components["schemas"]["EntryAttemptsCut"] | components["schemas"]["EntryPlacesOpened"] | components["schemas"]["EntryWallSet"] | components["schemas"]["EntryPhaseBegun"] | components["schemas"]["EntryClockPaused"] | components["schemas"]["EntryClockResumed"] | components["schemas"]["EntryMinutesAdded"] | components["schemas"]["EntryTurnBegun"] | components["schemas"]["EntryBriefMended"] | components["schemas"]["EntryDesignNoted"] | components["schemas"]["EntryInstrumentChecked"] | components["schemas"]["EntryNoteMade"] | components["schemas"]["EntryMeasureRead"] | components["schemas"]["EntryReferenceAdded"] | components["schemas"]["EntryRoundClosed"] | components["schemas"]["EntryRoundReopened"] | components["schemas"]["EntryRuleChecked"] | components["schemas"]["EntryStruckOut"] | components["schemas"]["EntryTargetSet"] | components["schemas"]["EntryTrialRecorded"] | components["schemas"]["EntryCardDrawn"] | components["schemas"]["EntryCardsDealt"] | components["schemas"]["EntryBagsDrawn"] | components["schemas"]["EntryTeamJoined"] | components["schemas"]["EntryTeamChanged"] | components["schemas"]["EntryTeamAway"] | components["schemas"]["EntryTeamBack"] | components["schemas"]["EntryPupilPlaced"];
         EntryAnswer: {
             problems: components["schemas"]["Problem"][];
             taken?: null | components["schemas"]["EntryTaken"];
@@ -3659,6 +3777,8 @@ export interface components {
             changes: components["schemas"]["Override"][];
             /** @description Whether it holds in its round alone, and no longer in the next. */
             onlyThisRound: boolean;
+            /** @description Whether prices that it changes hold from here on, and what was bought before keeps its price; otherwise they hold for everything that was bought. */
+            pricesFromNow: boolean;
             /** @description Why. */
             reason: string;
             /** @description The same in words, written when the entry is taken in. */
@@ -3702,6 +3822,54 @@ export interface components {
         EntryCameLate: {
             /** @enum {string} */
             kind: "cameLate";
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was received, by the server's clock.
+             */
+            at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
+            /** @description Who wrote it. */
+            by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
+        };
+        /** @description A card of a deal was drawn in the lesson, for a team or for all. It holds from here on, or in its round alone; struck out, it was never drawn. */
+        EntryCardDrawn: {
+            /** @enum {string} */
+            kind: "cardDrawn";
+            /** @description The deal's id. */
+            deal: string;
+            /** @description The card's id. */
+            card: string;
+            /**
+             * Format: int32
+             * @description The number that it was drawn by; absent where it was chosen by hand.
+             */
+            seed?: null | number;
             /**
              * Format: uuid
              * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
@@ -4785,6 +4953,11 @@ export interface components {
         EntryPurchased: {
             /** @enum {string} */
             kind: "purchased";
+            /**
+             * Format: double
+             * @description What one cost as the device showed it, 0 or more; absent where it did not say. Then it cost what the brief said as the device knew it.
+             */
+            each?: null | number;
             item: string;
             /**
              * Format: int32
@@ -6603,6 +6776,8 @@ export interface components {
             rounds: components["schemas"]["RoundMended"][];
             /** @description Entries that would no longer fit; they are kept. */
             aside: components["schemas"]["LogLine"][];
+            /** @description Whether a price changes of something that was bought already, so that it is asked from when. */
+            changesPrices: boolean;
             /** @description What the brief on the shelf is called; absent where there is none. */
             shelf?: null | string;
         };
@@ -8050,13 +8225,38 @@ export interface components {
         Price: {
             /** @description Names the item in entries. */
             id: string;
-            /** @description What it is called. */
+            /** @description What it is called, where it is no material; a material is called as it is on the sheet. */
             name: string;
             /**
              * Format: double
              * @description What one costs, 0 or more.
              */
             each: number;
+            /** @description The id of the material that it is; empty for what is none: advice, a minute. */
+            material: string;
+            /**
+             * Format: double
+             * @description How much of the material one is, in its unit; above 0.
+             */
+            amount: number;
+        };
+        /**
+         * @description How a card changes a price.
+         * @enum {unknown}
+         */
+        PriceChange: "to" | "by" | "times";
+        /** @description What something costs a team now. */
+        PriceNow: {
+            item: string;
+            /**
+             * Format: double
+             * @description What one costs.
+             */
+            each: number;
+            /** @description The cards that changed it, by name. */
+            by: string[];
+            /** @description The card that forbids buying it; absent where none does. */
+            forbiddenBy?: null | string;
         };
         PriceOnWalk: {
             id: string;
@@ -8237,6 +8437,7 @@ export interface components {
             teams: components["schemas"]["TeamNamed"][];
             limits: string[];
             caution?: null | string;
+            drawn: components["schemas"]["DrawnOnWall"][];
         };
         RallyOpened: {
             /** Format: uuid */
@@ -13261,6 +13462,50 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    drawCard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CardWanted"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CardShown"];
+                };
             };
             /** @description Not Found */
             404: {

@@ -37,6 +37,7 @@ const others = {
   teamAway: () => 'takes no place',
   teamBack: () => 'takes part again',
   cardsDealt: () => 'cards dealt',
+  cardDrawn: () => 'a card drawn',
   bagsDrawn: () => 'bags drawn',
   pupilPlaced: () => 'a pupil placed',
   answerGiven: (e) => `“${e.text}”`,

@@ -7,8 +7,8 @@ defineProps<{ cards: readonly CardShown[]; bag: readonly string[] }>()
 
 <template>
   <ul v-if="cards.length > 0 || bag.length > 0" class="cards">
-    <li v-for="c in cards" :key="c.deal">
-      <b>{{ c.deal }}: {{ c.name }}.</b> {{ c.text }}
+    <li v-for="(c, i) in cards" :key="i">
+      <b>{{ c.deal }}: {{ c.name }}.</b> {{ c.text }} {{ c.does.join(' ') }}
     </li>
     <li v-if="bag.length > 0"><b>In the bag:</b> {{ bag.join(', ') }}</li>
   </ul>

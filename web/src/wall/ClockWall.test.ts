@@ -34,6 +34,7 @@ const rally: RallyOnWall = {
     { id: 't2', name: 'Whelks', callSign: '', away: false, cards: [], bag: [] },
   ],
   limits: [],
+  drawn: [],
 }
 
 beforeEach(() => {

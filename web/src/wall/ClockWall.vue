@@ -28,10 +28,14 @@ const cleared = computed(() => (phaseIs('plan', 'collect', 'build') ? teams.valu
 const late = computed(() => teams.value.filter((t) => t.late))
 /** Whose turn it is: its clock is the large one, and the phase's stands below. */
 const turn = computed(() => clock.value?.turn)
-/** What each team was dealt, while hands are at work. */
+/** What each team was dealt, while hands are at work; what was drawn in the lesson stands by itself. */
 const dealt = computed(() =>
-  phaseIs('plan', 'collect', 'build', 'rebuild') ? props.rally.teams.filter((t) => !t.away && t.cards.length > 0) : [],
+  phaseIs('plan', 'collect', 'build', 'rebuild') && props.rally.drawn.length === 0
+    ? props.rally.teams.filter((t) => !t.away && t.cards.length > 0)
+    : [],
 )
+/** The cards that were drawn, the last one first; more than two are not read from eight meters. */
+const drawn = computed(() => props.rally.drawn.slice(0, 2))
 const nameOf = (id: string) => props.rally.teams.find((t) => t.id === id)?.name ?? ''
 </script>
 
@@ -54,6 +58,10 @@ const nameOf = (id: string) => props.rally.teams.find((t) => t.id === id)?.name 
             <TeamPennant :mark="marks.get(t)!" :width="92" /> {{ nameOf(t)
             }}<template v-if="turn.on.length > 1">: place {{ i + 1 }}</template>
           </span>
+        </p>
+        <p v-for="(d, i) in drawn" :key="i" class="card">
+          <b>{{ d.card.name }}</b> ({{ d.team ? nameOf(d.team) : 'for all' }}): {{ d.card.text }}
+          {{ d.card.does.join(' ') }}
         </p>
         <p v-if="turn && turn.next.length > 0">next: {{ turn.next.map(nameOf).join(', ') }}</p>
         <ul v-if="last.length > 0">
@@ -171,6 +179,10 @@ h1 {
 .turn .team {
   align-items: center;
   gap: 0.3em;
+}
+.card {
+  border-left: 0.25em solid var(--plum);
+  padding-left: 0.4em;
 }
 .caution {
   border-left: 0.25em solid var(--marigold);

@@ -50,12 +50,16 @@ public sealed record PupilSheet(
             [.. rules.Where(r => r.IsBonus).Select(r => RuleWords.WithBonus(r, brief.Method))],
             [
                 .. rules.Where(r => r is { Sort: RuleSort.Constraint, IsBonus: false }).Select(Costing),
-                .. brief
-                    .Deals.Where(d => !d.Off && d.Cards.Count > 0)
-                    .Select(d => $"{d.Name}, dealt to each team: {string.Join(" · ", d.Cards.Select(c => c.Name))}"),
+                .. brief.Deals.Where(d => !d.Off && d.Cards.Count > 0).Select(SayDeal),
             ],
             [.. brief.Materials.Where(m => m is { Off: false, IsRig: false, Name.Length: > 0 }).Select(m => m.Says())],
-            [.. brief.Method.Parts.OfType<Part.Budget>().Where(b => !b.Off).SelectMany(BudgetWords.SayPrices)],
+            [
+                .. brief
+                    .Method.Parts.OfType<Part.Budget>()
+                    .Where(b => !b.Off)
+                    .Select(b => b.Named(brief))
+                    .SelectMany(BudgetWords.SayPrices),
+            ],
             [.. TestWords.Say(brief, ready)],
             [
                 .. brief
@@ -108,4 +112,10 @@ public sealed record PupilSheet(
         var name = phase.Note.Length > 0 ? $"{Minutes.Name(phase.Kind)} ({phase.Note})" : Minutes.Name(phase.Kind);
         return $"{name}: {(whole == minutes ? "" : "about ")}{English.Count(whole, "minute")}";
     }
+
+    /// <summary>What is dealt, with its cards; what is drawn in the lesson is a surprise.</summary>
+    private static string SayDeal(Deal deal) =>
+        deal.Drawn == DealtWhen.InLesson
+            ? $"{deal.Name}: cards are drawn while you work, and change the rules"
+            : $"{deal.Name}, dealt to each team: {string.Join(" · ", deal.Cards.Select(c => c.Name))}";
 }

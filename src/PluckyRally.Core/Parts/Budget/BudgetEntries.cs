@@ -6,34 +6,54 @@ namespace PluckyRally.Core;
 [JsonDerivedType(typeof(Returned), "returned")]
 public abstract partial record Entry
 {
-    /// <summary>Something was bought.</summary>
-    public sealed record Purchased : OfPart
+    /// <summary>Something was bought or given back.</summary>
+    public abstract record OfSale : OfPart
     {
         /// <summary>The price's id.</summary>
         public required string Item { get; init; }
 
         /// <summary>How many, from 1.</summary>
         public int Count { get; init; } = 1;
+    }
 
-        internal override Entry Understand(
-            CompiledEdition compiled,
-            IReadOnlyList<Team> teams,
-            ProblemCollector found
-        ) => BudgetEntries.Check(this, compiled, Part, Item, Count, found);
+    /// <summary>Something was bought.</summary>
+    public sealed record Purchased : OfSale
+    {
+        /// <summary>
+        /// What one cost as the device showed it, 0 or more; absent where it did not say. Then it cost what the brief
+        /// said as the device knew it.
+        /// </summary>
+        public decimal? Each { get; init; }
+
+        /// <summary>What one costs the team, worked out from the log; null where the brief's price holds.</summary>
+        [JsonIgnore]
+        public Charge? Charged { get; init; }
+
+        internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
+        {
+            found.Unless(
+                Each is null or (>= 0 and <= Limits.Number),
+                "/each",
+                "The price is out of range.",
+                "Use 0 or more, or leave it out."
+            );
+            return BudgetEntries.Check(this, compiled, Part, Item, Count, found);
+        }
+
+        internal override Entry Join(LogToJoin log, ProblemCollector found)
+        {
+            if (found.Problems.Count == 0 && Charges.Forbids(log.Round, this, log.Count) is { } problem)
+                found.AddAll([problem]);
+            return this;
+        }
 
         internal override string Say(CompiledEdition compiled, int? attempt) =>
             BudgetEntries.Say(compiled, this, "bought", Item, Count);
     }
 
     /// <summary>Something that was bought was given back.</summary>
-    public sealed record Returned : OfPart
+    public sealed record Returned : OfSale
     {
-        /// <summary>The price's id.</summary>
-        public required string Item { get; init; }
-
-        /// <summary>How many, from 1.</summary>
-        public int Count { get; init; } = 1;
-
         internal override Entry Understand(
             CompiledEdition compiled,
             IReadOnlyList<Team> teams,

@@ -48,12 +48,29 @@ internal abstract partial record PartPlan
             found.Count(part.Prices, Limits.Items, "/prices", "prices");
             found.Ids(part.Prices.Select(p => p.Id), "/prices", "price");
             foreach (var price in part.Prices)
+            {
+                var at = $"/prices/{price.Id}";
+                found.Unless(price.Each >= 0, $"{at}/each", "A price cannot be below zero.", "Use 0 or more.");
                 found.Unless(
-                    price.Each >= 0,
-                    $"/prices/{price.Id}/each",
-                    "A price cannot be below zero.",
-                    "Use 0 or more."
+                    price.Material.Length == 0 || price.Of(brief) is not null,
+                    $"{at}/material",
+                    "The material that this sells is not in the brief.",
+                    "Choose one of the materials, or sell something that is none."
                 );
+                found.Unless(
+                    price.Amount > 0,
+                    $"{at}/amount",
+                    "Nobody can buy none of it.",
+                    "Write how much of it one is, for example 10 cm."
+                );
+                found.Unless(
+                    price.Material.Length == 0 || part.Prices.First(p => p.Material == price.Material).Id == price.Id,
+                    $"{at}/material",
+                    "This material is sold twice.",
+                    "Take one of the two out."
+                );
+            }
+
             found.Unless(part.Funds >= 0, "/funds", "A team cannot begin with debts.", "Use 0 or more.");
             found.Unless(
                 part.ReturnPercent is >= 0 and <= 100,
@@ -68,7 +85,7 @@ internal abstract partial record PartPlan
                 "This would reward the wrong way round.",
                 "Use what is left where the highest total wins, what is spent where the lowest wins."
             );
-            return new(part);
+            return new(part.Named(brief));
         }
     }
 }

@@ -5,29 +5,31 @@ internal static class BudgetScore
 {
     public static PartValue Value(Part.Budget part, DesignRecord design)
     {
-        var bought = PartEntries.Of<Entry.Purchased>(design, part.Id);
-        var returned = PartEntries.Of<Entry.Returned>(design, part.Id);
+        var entries = PartEntries.Of<Entry.OfSale>(design, part.Id);
         var steps = new List<Working>();
         decimal spent = 0;
         foreach (var price in part.Prices)
         {
-            var taken = bought.Where(b => b.Item == price.Id).ToList();
-            var back = returned.Where(r => r.Item == price.Id).ToList();
-            if (taken.Count > 0)
+            foreach (
+                var lot in entries
+                    .OfType<Entry.Purchased>()
+                    .Where(b => b.Item == price.Id)
+                    .GroupBy(b => b.Charged ?? new(price.Each))
+            )
             {
-                var step = new Working.Bought(part, price, taken.Sum(b => b.Count))
+                var step = new Working.Bought(part, price, lot.Sum(b => b.Count), lot.Key)
                 {
-                    Entries = [.. taken.Select(b => b.Id)],
+                    Entries = [.. lot.Select(b => b.Id)],
                 };
                 spent += step.Cost;
                 steps.Add(step);
             }
 
-            if (back.Count > 0)
+            foreach (var back in Back(price, entries.Where(e => e.Item == price.Id)).GroupBy(b => b.Each))
             {
-                var step = new Working.GivenBack(part, price, back.Sum(r => r.Count))
+                var step = new Working.GivenBack(part, price, back.Sum(b => b.Count), back.Key)
                 {
-                    Entries = [.. back.Select(r => r.Id)],
+                    Entries = [.. back.Select(b => b.Entry).Distinct()],
                 };
                 spent -= step.Back;
                 steps.Add(step);
@@ -40,6 +42,43 @@ internal static class BudgetScore
         {
             Facts = [new(spent), new(left), new(Math.Max(0, -left))],
         };
+    }
+
+    /// <summary>What was given back of one thing, by what it had cost: what was bought last comes back first.</summary>
+    private static IEnumerable<(int Count, decimal Each, Guid Entry)> Back(
+        Price price,
+        IEnumerable<Entry.OfSale> entries
+    )
+    {
+        var lots = new Stack<(int Count, decimal Each)>();
+        var early = new List<Entry.Returned>();
+        foreach (var entry in entries)
+        {
+            if (entry is Entry.Purchased bought)
+                lots.Push((bought.Count, bought.Charged?.Each ?? price.Each));
+            else if (entry is Entry.Returned returned && lots.Sum(l => l.Count) >= returned.Count)
+                foreach (var (count, each) in Taken(lots, returned.Count))
+                    yield return (count, each, entry.Id);
+            else if (entry is Entry.Returned before)
+                early.Add(before);
+        }
+
+        // A device that was without a line can tell of what was given back before another tells that it was bought.
+        foreach (var entry in early)
+        foreach (var (count, each) in Taken(lots, entry.Count))
+            yield return (count, each, entry.Id);
+    }
+
+    private static IEnumerable<(int Count, decimal Each)> Taken(Stack<(int Count, decimal Each)> lots, int count)
+    {
+        while (count > 0 && lots.TryPop(out var lot))
+        {
+            var taken = Math.Min(count, lot.Count);
+            if (taken < lot.Count)
+                lots.Push(lot with { Count = lot.Count - taken });
+            count -= taken;
+            yield return (taken, lot.Each);
+        }
     }
 
     /// <summary>What a team has spent, less what it got back.</summary>

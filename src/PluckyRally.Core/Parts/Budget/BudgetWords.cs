@@ -3,6 +3,18 @@ namespace PluckyRally.Core;
 /// <summary>Says what things cost.</summary>
 internal static class BudgetWords
 {
+    /// <summary>What is left, or what was spent beyond it: "8 tokens left".</summary>
+    public static string SayLeft(decimal left, Part.Budget part) =>
+        left < 0 ? $"{BudgetScore.Show(-left, part)} too much" : $"{BudgetScore.Show(left, part)} left";
+
+    /// <summary>What a team spent, from each of its budgets; empty where it has none.</summary>
+    public static string SaySpent(TeamResult result) =>
+        English.List([
+            .. from part in result.Parts
+            where part.Plan is PartPlan.Budget && part.Value.Facts.Count > 0
+            select $"spent {BudgetScore.Show(part.Value.Facts[0].Number, (Part.Budget)part.Plan.Part)}",
+        ]);
+
     /// <summary>What there is to spend, each price, and what is given back for something returned.</summary>
     public static IEnumerable<string> SayPrices(Part.Budget part)
     {
@@ -21,28 +33,29 @@ internal static class BudgetWords
 internal abstract partial record Working
 {
     /// <summary>Something was bought.</summary>
-    public sealed record Bought(Part.Budget Part, Price Price, int Count) : Working
+    public sealed record Bought(Part.Budget Part, Price Price, int Count, Charge Charge) : Working
     {
         public override decimal Adds => Part.Value == BudgetValue.Spent ? Cost : -Cost;
 
         /// <summary>What it cost.</summary>
-        public decimal Cost => Count * Price.Each;
+        public decimal Cost => Count * Charge.Each;
 
         public override string Say() =>
-            $"{Price.Name}: {Count} × {BudgetScore.Show(Price.Each, Part)} = {BudgetScore.Show(Cost, Part)}.";
+            $"{Within.Beginning(Price.Name)}: {Count} × {BudgetScore.Show(Charge.Each, Part)} = "
+            + $"{BudgetScore.Show(Cost, Part)}{Charge.Why?.Say(Part)}.";
     }
 
-    /// <summary>Something was given back, for a share of its price.</summary>
-    public sealed record GivenBack(Part.Budget Part, Price Price, int Count) : Working
+    /// <summary>Something was given back, for a share of what it had cost.</summary>
+    public sealed record GivenBack(Part.Budget Part, Price Price, int Count, decimal Each) : Working
     {
         public override decimal Adds => Part.Value == BudgetValue.Spent ? -Back : Back;
 
         /// <summary>What it gave back.</summary>
-        public decimal Back => Count * Price.Each * Part.ReturnPercent / 100;
+        public decimal Back => Count * Each * Part.ReturnPercent / 100;
 
         public override string Say() =>
-            $"{Price.Name} given back: {Count} × "
-            + $"{BudgetScore.Show(Price.Each * Part.ReturnPercent / 100, Part)} = "
+            $"{Within.Beginning(Price.Name)} given back: {Count} × "
+            + $"{BudgetScore.Show(Each * Part.ReturnPercent / 100, Part)} = "
             + $"{BudgetScore.Show(Back, Part)} back.";
     }
 
@@ -55,8 +68,7 @@ internal abstract partial record Working
         {
             var left = Part.Funds - Spent;
             return $"Spent {BudgetScore.Show(Spent, Part)} of {BudgetScore.Show(Part.Funds, Part)}, "
-                + (left < 0 ? $"{BudgetScore.Show(-left, Part)} too much" : $"{BudgetScore.Show(left, Part)} left")
-                + ".";
+                + $"{BudgetWords.SayLeft(left, Part)}.";
         }
     }
 }

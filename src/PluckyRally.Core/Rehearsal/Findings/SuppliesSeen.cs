@@ -37,7 +37,7 @@ internal sealed class SuppliesSeen
             {
                 if (
                     kit.Lines.FirstOrDefault(l =>
-                        l is { ByFunds: false, Total: not null } && KitList.Sells(price, l.Material)
+                        l is { ByFunds: false, Total: not null } && price.Material == l.Material.Id
                     ) is
                     { Total: { } total } line
                 )
@@ -46,7 +46,7 @@ internal sealed class SuppliesSeen
                             played
                                 .Log.OfType<Entry.Purchased>()
                                 .Where(p => p.Part == part.Id && p.Item == price.Id)
-                                .Sum(p => p.Count)
+                                .Sum(p => p.Count * price.Amount)
                         )
                     );
             }

@@ -31,18 +31,13 @@ internal static class PartsOfTeams
         var precision = scene.Brief.Method.Precision;
         var sign = scene.Brief.Method.Wins == Wins.Highest ? 1 : -1;
         var method = scene.Run.Compiled.Parts.Select(p => p.Part.Name).ToList();
-        var rules = teams.Any(t => t.Design.Bonuses.Count > 0 || t.Design.Deductions.Count > 0);
+        var rules = teams.Any(t =>
+            t.Design.Bonuses.Count > 0 || t.Design.Deductions.Count > 0 || t.Design.Cards.Count > 0
+        );
         IReadOnlyList<string> series = rules ? [.. method, PlotWords.MustHaves] : method;
         var values = teams
             .Select(t =>
-                series
-                    .Select(
-                        (_, i) =>
-                            i < method.Count
-                                ? t.Parts[i].Points ?? 0
-                                : sign * (t.Design.Bonuses.Sum(b => b.Points) - t.Design.Deductions.Sum(d => d.Points))
-                    )
-                    .ToList()
+                series.Select((_, i) => i < method.Count ? t.Parts[i].Points ?? 0 : sign * t.Design.Beside).ToList()
             )
             .ToList();
         return Stacked(

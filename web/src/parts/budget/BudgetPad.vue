@@ -7,29 +7,76 @@ import { useRecording } from '@/pads/recording'
 import PadRow from '@/pads/PadRow.vue'
 import RefusalNote from '@/shared/RefusalNote.vue'
 
-/** What a team buys and gives back. */
+/** What a team buys and gives back, so many at once, at the price that holds for it now. */
 const props = defineProps<{ part: BudgetOnWalk; soFar: AnswersOnWalk }>()
 const { team, round, record } = useRecording()
 const refusal = ref<Refusal>()
-async function send(kind: 'purchased' | 'returned', item: string) {
-  const entry: Entry = written(team.value, round.value, { kind, part: props.part.id, item, count: 1 })
+const many = ref<Record<string, number>>({})
+const howMany = (item: string) => Math.max(1, Math.round(many.value[item] ?? 1))
+const has = (item: string) => Number(props.soFar.answers[item] ?? 0)
+const now = (item: string) => props.soFar.prices.find((p) => p.item === item)
+async function send(entry: Entry) {
   const sent = await record(entry)
   refusal.value = sent.kind === 'refused' ? sent.refusal : undefined
+  if (sent.kind !== 'refused') many.value = {}
 }
-const has = (item: string) => Number(props.soFar.answers[item] ?? 0)
+/** It keeps the price that was shown here: a device without a line sells by it. */
+const buy = (item: string, each: number) =>
+  send(
+    written(team.value, round.value, {
+      kind: 'purchased',
+      part: props.part.id,
+      item,
+      count: howMany(item),
+      each: now(item)?.each ?? each,
+    }),
+  )
+const giveBack = (item: string) =>
+  send(
+    written(team.value, round.value, {
+      kind: 'returned',
+      part: props.part.id,
+      item,
+      count: Math.min(howMany(item), has(item)),
+    }),
+  )
+const money = (each: number) => `${each} ${props.part.money} each`
+const list = new Intl.ListFormat('en-US')
+function says(item: string, each: number) {
+  const price = now(item)
+  if (price?.forbiddenBy) return `No more: the card “${price.forbiddenBy}” forbids it.`
+  if (price && price.by.length > 0)
+    return `${money(price.each)}, because of ${list.format(price.by.map((c) => `“${c}”`))}`
+  return money(price?.each ?? each)
+}
 </script>
 
 <template>
+  <p v-if="soFar.left" class="figures left">{{ soFar.left }}</p>
   <ul>
-    <PadRow v-for="p in part.prices" :key="p.id" :name="p.name || p.id" :says="`${p.each} ${part.money} each`">
-      <b class="figures count">{{ has(p.id) }}</b>
-      <Button label="Buy one" :aria-label="`${p.name}: buy one`" @click="send('purchased', p.id)" />
+    <PadRow v-for="p in part.prices" :key="p.id" :name="p.name || p.id" :says="says(p.id, p.each)">
+      <b class="figures count" :aria-label="`${p.name}: ${has(p.id)} bought`">{{ has(p.id) }}</b>
+      <input
+        type="number"
+        min="1"
+        max="100000"
+        class="inline many"
+        :value="howMany(p.id)"
+        :aria-label="`${p.name}: how many`"
+        @input="many[p.id] = Number(($event.target as HTMLInputElement).value)"
+      />
       <Button
-        label="Give back"
-        :aria-label="`Give back: ${p.name}`"
+        :label="`Buy ${howMany(p.id)}`"
+        :aria-label="`${p.name}: buy ${howMany(p.id)}`"
+        :disabled="!!now(p.id)?.forbiddenBy"
+        @click="buy(p.id, p.each)"
+      />
+      <Button
+        :label="`Give back ${Math.min(howMany(p.id), Math.max(1, has(p.id)))}`"
+        :aria-label="`${p.name}: give back ${Math.min(howMany(p.id), Math.max(1, has(p.id)))}`"
         variant="outlined"
         :disabled="has(p.id) === 0"
-        @click="send('returned', p.id)"
+        @click="giveBack(p.id)"
       />
     </PadRow>
   </ul>
@@ -41,5 +88,14 @@ const has = (item: string) => Number(props.soFar.answers[item] ?? 0)
   font-size: 1.3rem;
   min-width: 2.5rem;
   text-align: right;
+}
+.many {
+  width: 4rem;
+  min-height: var(--touch);
+  text-align: center;
+}
+.left {
+  font-weight: 700;
+  padding-top: 0.3rem;
 }
 </style>

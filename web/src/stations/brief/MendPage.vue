@@ -26,7 +26,7 @@ import { useMending } from './useMending'
 const { rally, round, news, inRound } = useRally()
 const router = useRouter()
 const mending = useMending(rally.value?.id ?? '', round)
-const { brief, checkup, reason, onlyThisRound, shelfToo, seen, refusal, meanwhile, changed } = mending
+const { brief, checkup, reason, onlyThisRound, shelfToo, pricesFromNow, seen, refusal, meanwhile, changed } = mending
 const panels = ['snags', 'measures', 'method', 'try', 'time'] as const satisfies readonly Panel[]
 const { panel } = useMargin(mending, 'method', panels)
 watch(round, () => void mending.open(), { immediate: true })
@@ -93,6 +93,17 @@ const next = computed(() =>
           It is mended in this rally. {{ notOnShelf }} <RouterLink :to="back">Back to the brief</RouterLink>
         </p>
         <form v-if="seen" class="seen" @submit.prevent="keep">
+          <fieldset v-if="seen.changesPrices">
+            <legend>Something was bought already whose price changes. The new price holds</legend>
+            <label class="tick"
+              ><input v-model="pricesFromNow" type="radio" name="prices" :value="true" /> from now on: what was bought
+              keeps its price</label
+            >
+            <label class="tick"
+              ><input v-model="pricesFromNow" type="radio" name="prices" :value="false" /> for everything that was
+              bought</label
+            >
+          </fieldset>
           <MendingPreview :seen="seen" />
           <label for="why">Why it is mended</label>
           <InputText id="why" v-model="reason" maxlength="400" placeholder="what was wrong with it" />
@@ -160,6 +171,14 @@ const next = computed(() =>
   border: 2px dashed var(--marigold);
 }
 .seen label {
+  font-weight: 650;
+}
+fieldset {
+  border: 0;
+  padding: 0;
+  display: grid;
+}
+legend {
   font-weight: 650;
 }
 .seen .tick {

@@ -68,7 +68,13 @@ export const newMaterial = (brief: Brief): Material => ({
   off: false,
 })
 
-export const newDeal = (brief: Brief): Deal => ({ id: freeIn(brief.deals, 'deal'), name: '', cards: [], off: false })
+export const newDeal = (brief: Brief): Deal => ({
+  id: freeIn(brief.deals, 'deal'),
+  name: '',
+  drawn: 'beforeLesson',
+  cards: [],
+  off: false,
+})
 
 export const newCard = (brief: Brief): DealCard => ({
   id: freeIn(
@@ -77,6 +83,9 @@ export const newCard = (brief: Brief): DealCard => ({
   ),
   name: '',
   text: '',
+  for: 'holder',
+  lasts: 'fromNowOn',
+  effects: [],
 })
 
 export const newPhase = (brief: Brief, kind: PhaseKind): Phase => ({

@@ -27,6 +27,8 @@ export function useMending(rally: string, round: Ref<number>) {
   const reason = ref('')
   const onlyThisRound = ref(false)
   const shelfToo = ref(false)
+  /** Whether a price that changes holds for what is bought from now on alone. */
+  const pricesFromNow = ref(true)
   /** What would change; absent until it was looked at, and when something was changed since. */
   const seen = ref<MendingSeen>()
   const refusal = ref<Refusal>()
@@ -89,6 +91,7 @@ export function useMending(rally: string, round: Ref<number>) {
   )
   watch([halves, reason], keepHere)
   watch([onlyThisRound], () => (seen.value = undefined))
+  watch(pricesFromNow, () => seen.value && void look())
 
   /** What another window mended becomes what this mending begins with; what is typed here stays. */
   const {
@@ -109,6 +112,7 @@ export function useMending(rally: string, round: Ref<number>) {
     onlyThisRound: onlyThisRound.value,
     reason: reason.value,
     shelfToo: shelfToo.value,
+    pricesFromNow: pricesFromNow.value,
   })
   const at = { params: { path: { id: rally } } }
   /** Places of the brief are the sheet's; what else is wrong is said above it. */
@@ -147,6 +151,7 @@ export function useMending(rally: string, round: Ref<number>) {
     reason,
     onlyThisRound,
     shelfToo,
+    pricesFromNow,
     seen,
     refusal,
     meanwhile,

@@ -13,6 +13,7 @@ import { useOutbox } from '@/shared/useOutbox'
 import { asClock, useClock } from '@/shared/useClock'
 import ClassInLesson from './ClassInLesson.vue'
 import { useSignal } from './useSignal'
+import DrawCard from './DrawCard.vue'
 import TalkQuestions from './TalkQuestions.vue'
 import TurnRemote from './TurnRemote.vue'
 import WallRemote from './WallRemote.vue'
@@ -49,6 +50,7 @@ const strike = (entry: string, why: string) => record(struckOut('', round.value,
 /** A button far down the page can be refused: what was wrong is brought into sight. */
 const refused = useTemplateRef('refused')
 watch(refused, (note) => note?.scrollIntoView({ block: 'center' }))
+const inLesson = computed(() => rally.value?.brief.deals.filter((d) => !d.off && d.drawn === 'inLesson') ?? [])
 const ends = computed(() => end.value && timeOfDay(end.value))
 </script>
 
@@ -126,6 +128,7 @@ const ends = computed(() => end.value && timeOfDay(end.value))
         :teams="rally.teams"
         :touch="touch"
       />
+      <DrawCard v-for="d in inLesson" :key="d.id" :deal="d" :rally="rally" />
       <TalkQuestions v-if="clock.phase?.kind === 'talk'" :live="live" :questions="rally.brief.teacher.questions" />
       <ClassInLesson :live="live" :rally="rally" :record="record" />
       <WallRemote

@@ -53,7 +53,7 @@ const strike = (entry: string, why: string) => record(struckOut('', round.value,
     <p v-if="round > 1" class="small muted">What is changed here holds from round {{ round }} on.</p>
     <TeamRoster :rally="rally" :marks="marks" :record="record" />
     <DealBoard
-      v-for="d in rally.brief.deals.filter((d) => !d.off)"
+      v-for="d in rally.brief.deals.filter((d) => !d.off && d.drawn === 'beforeLesson')"
       :key="d.id"
       :deal="d"
       :rally="rally"

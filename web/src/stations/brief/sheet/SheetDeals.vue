@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import type { Brief } from '@/api/names'
 import GrowText from '@/fields/GrowText.vue'
+import InlineChoice from '@/fields/InlineChoice.vue'
 import InlineNumber from '@/fields/InlineNumber.vue'
 import InlineText from '@/fields/InlineText.vue'
 import ItemLines from '@/fields/ItemLines.vue'
+import CardEffects from './CardEffects.vue'
 import { newCard, newDeal } from '@/stations/brief/newItems'
 
 /** What differs from team to team: a machine, a problem card, a handicap, with the cards that there are of it. */
@@ -24,7 +26,15 @@ defineProps<{ brief: Brief }>()
       label="What is dealt"
       :at="`/deals/${item.id}/name`"
       placeholder="such as a machine"
-    />, one to each team:
+    />,
+    <InlineChoice
+      v-model="item.drawn"
+      label="When it comes to the teams"
+      :options="[
+        ['beforeLesson', 'one to each team'],
+        ['inLesson', 'drawn one by one in the lesson'],
+      ]"
+    />:
     <ItemLines
       v-slot="{ item: card }"
       :items="item.cards"
@@ -49,7 +59,7 @@ defineProps<{ brief: Brief }>()
           label="How many there are"
           :at="`/deals/${item.id}/cards/${card.id}/count`"
         />
-        (empty: enough)</span
+        ({{ item.drawn === 'inLesson' ? 'empty: one' : 'empty: enough' }})</span
       >
       <GrowText
         v-model="card.text"
@@ -57,6 +67,30 @@ defineProps<{ brief: Brief }>()
         :at="`/deals/${item.id}/cards/${card.id}/text`"
         placeholder="what stands on it"
       />
+      <div class="small not-on-paper">
+        <template v-if="item.drawn === 'inLesson'">
+          It is for
+          <InlineChoice
+            v-model="card.for"
+            label="Whom the card is for"
+            :at="`/deals/${item.id}/cards/${card.id}/for`"
+            :options="[
+              ['holder', 'the team that draws it'],
+              ['all', 'all teams'],
+            ]"
+          />
+          and holds
+          <InlineChoice
+            v-model="card.lasts"
+            label="How long the card holds"
+            :options="[
+              ['fromNowOn', 'from then on'],
+              ['once', 'once: in that round, a price for the next time a team buys'],
+            ]"
+          />.
+        </template>
+        <CardEffects :brief="brief" :card="card" :at="`/deals/${item.id}/cards/${card.id}`" />
+      </div>
     </ItemLines>
   </ItemLines>
 </template>

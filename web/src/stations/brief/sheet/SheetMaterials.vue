@@ -6,6 +6,7 @@ import InlineChoice from '@/fields/InlineChoice.vue'
 import InlineNumber from '@/fields/InlineNumber.vue'
 import InlineText from '@/fields/InlineText.vue'
 import ItemLines from '@/fields/ItemLines.vue'
+import MaterialPrice from './MaterialPrice.vue'
 import { newMaterial } from '@/stations/brief/newItems'
 import { pers } from '@/fields/words'
 import { useWriting } from '@/fields/writing'
@@ -69,6 +70,7 @@ function row(cells: string[], material: ReturnType<typeof newMaterial>) {
         />; packs of <InlineNumber v-model="item.pack" label="In a pack" :at="`/materials/${item.id}/pack`" />, each
         <InlineNumber v-model="item.price" label="Price" :at="`/materials/${item.id}/price`" />
         <InlineText v-model="brief.money" label="Money" at="/money" placeholder="€" />
+        <MaterialPrice :brief="brief" :material="item" />
       </details>
     </div>
   </ItemLines>
