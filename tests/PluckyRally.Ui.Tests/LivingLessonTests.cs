@@ -119,9 +119,10 @@ public sealed class LivingLessonTests(InstrumentedServer instrumented) : ScreenT
         desk.ClickLink("Say what is different in round 2");
 
         // Round two: at most 75% of the team's own first.
-        desk.See("Mend the brief");
+        desk.See("Plan round 2");
+        desk.ShouldBeAccessible();
         desk.Choose("What the limit is", "percent of the team’s last round");
-        desk.Choose("For how long", "that round alone");
+        desk.Choose("For how long", "round 2 alone");
         desk.ClickButton("Look what would change");
         desk.See("No place and no total changes.");
         desk.Type("Why it is mended", "lower is lighter");

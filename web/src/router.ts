@@ -112,6 +112,11 @@ export const router = createRouter({
           meta: { title: 'Mend the brief', station: 'brief' },
         },
         {
+          path: 'next-round',
+          component: () => import('@/stations/brief/NextRoundPage.vue'),
+          meta: { title: 'The next round', station: 'brief' },
+        },
+        {
           path: 'kit',
           component: () => import('@/stations/kit/RallyKitPage.vue'),
           meta: { title: 'Kit', station: 'kit' },

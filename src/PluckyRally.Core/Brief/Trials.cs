@@ -46,6 +46,12 @@ public sealed record Trials
     /// <summary>How many fresh builds a design may have; no limit where absent.</summary>
     public int? FreshBuilds { get; init; }
 
+    /// <summary>
+    /// Whether teams build anew in a later round, so that they are given what a build needs again; otherwise they go on
+    /// with what they have.
+    /// </summary>
+    public bool BuildsAnew { get; init; }
+
     /// <summary>How it is tested, in the pupils' words; said before anyone builds.</summary>
     public string How { get; init; } = "";
 

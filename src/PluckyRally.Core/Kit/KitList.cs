@@ -155,6 +155,10 @@ public sealed record KitList(IReadOnlyList<KitLine> Lines, decimal Cost, decimal
             )
             .Max();
 
+    /// <summary>How many fresh builds the attempts of a round can ask for, after the first build.</summary>
+    internal static int FreshBuilds(Brief brief) =>
+        brief.Trials.FreshBuilds ?? (brief.Trials.FreshBuildAfterFailure ? brief.Trials.Attempts - 1 : 0);
+
     /// <summary>What one team gets of a material.</summary>
     private static decimal Each(Material material, decimal amount, Brief brief, Team team)
     {
@@ -172,11 +176,7 @@ public sealed record KitList(IReadOnlyList<KitLine> Lines, decimal Cost, decimal
                 {
                     Per.Member => team.Members > 0 ? team.Members : brief.Timing.TeamSize,
                     Per.Attempt => brief.Trials.Attempts,
-                    Per.FreshBuild => 1
-                        + (
-                            brief.Trials.FreshBuilds
-                            ?? (brief.Trials.FreshBuildAfterFailure ? brief.Trials.Attempts - 1 : 0)
-                        ),
+                    Per.FreshBuild => 1 + FreshBuilds(brief),
                     Per.Team or Per.Class or Per.Lane or Per.Heat or Per.Round => 1,
                 };
     }

@@ -53,20 +53,30 @@ public sealed record TeamKit(string Team, IReadOnlyList<TeamKitLine> Lines, stri
             select Material.So(amount.Amount, material.Unit, material.Name),
         ];
 
-    /// <summary>The brief of a round with no more materials than are handed out for it.</summary>
+    /// <summary>
+    /// The brief of a round with no more materials than are handed out for it. In a later round that is all of it where
+    /// teams build anew; else what is new, what each round gets, and what its fresh builds need.
+    /// </summary>
     public static Brief HandedOut(RunRound run)
     {
         var brief = run.Compiled.Brief;
-        return run.Before is not { } before
+        return run.Before is not { } before || brief.Trials.BuildsAnew
             ? brief
             : brief with
             {
-                Materials =
-                [
-                    .. brief.Materials.Where(m => m.Per == Per.Round || !before.Compiled.Brief.Materials.Contains(m)),
-                ],
+                Materials = [.. brief.Materials.Select(m => InLaterRound(m, brief, before)).OfType<Material>()],
             };
     }
+
+    private static Material? InLaterRound(Material material, Brief brief, RunRound before) =>
+        material.Per == Per.Round || !before.Compiled.Brief.Materials.Contains(material) ? material
+        : material.Per == Per.FreshBuild && KitList.FreshBuilds(brief) is > 0 and var fresh
+            ? material with
+            {
+                Per = Per.Team,
+                Amount = material.Amount * fresh,
+            }
+        : null;
 
     private static TeamKit Of(Brief brief, Team team, Entry.KitCounted? handedOut, Entry.KitCounted? back)
     {

@@ -20,6 +20,9 @@ public static class Limits
     /// <summary>Parts of a method.</summary>
     public const int Parts = 40;
 
+    /// <summary>How many of a thing are bought at once.</summary>
+    public const int Bought = 100_000;
+
     /// <summary>Items of any other list in a brief.</summary>
     public const int Items = 400;
 

@@ -38,7 +38,8 @@ internal sealed record AttemptSpread(PartPlan.Measured Plan, decimal Deviation)
         return new(plan, (decimal)Math.Sqrt(squares / repeated.Sum(t => t.Count - 1)));
     }
 
-    private static IReadOnlyList<decimal> Counting(PartResult part) =>
+    /// <summary>The values of the attempts that count, as far as they are no bounds.</summary>
+    public static IReadOnlyList<decimal> Counting(PartResult part) =>
         [
             .. part
                 .Value.Attempts.Where(a =>

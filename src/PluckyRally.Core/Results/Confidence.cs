@@ -26,6 +26,12 @@ public sealed record Confidence(int Draws, IReadOnlyList<PlaceChances> Teams, bo
     /// </summary>
     public IReadOnlyList<string> AnotherDay { get; init; } = [];
 
+    /// <summary>
+    /// The chances of each place on another day, as far as attempts within teams say how far apart those would lie;
+    /// empty where that is not known.
+    /// </summary>
+    public IReadOnlyList<PlaceChances> OnAnotherDay { get; init; } = [];
+
     /// <summary>From this chance on a team may still be first.</summary>
     internal const double Rival = 0.02;
 
@@ -59,11 +65,16 @@ public sealed record Confidence(int Draws, IReadOnlyList<PlaceChances> Teams, bo
         IRedraw redraw = QuickRedraw.For(compiled, placed, seed)
             ?? (IRedraw)new Redraw(run, [.. placed.Select(p => p.Team.Id)], opened.Stands, seed);
         var chances = Count(redraw, placed.Count, draws, compiled.Brief.Method.Wins);
-        var teams = placed.Select((p, i) => new PlaceChances(p.Team.Id, p.Team.Name, chances[i])).ToList();
+        var teams = Chances(chances);
         var tooClose = teams[0].Places[0] < Sure;
+        var spread = AttemptSpread.Of(compiled, placed);
+        var another = Core.AnotherDay.For(compiled, placed, spread, seed) is { } day
+            ? Chances(Count(day, placed.Count, draws, compiled.Brief.Method.Wins))
+            : [];
         return new(draws, teams, tooClose, ConfidenceWords.Say(teams, tooClose, placed, compiled))
         {
-            AnotherDay = ConfidenceWords.AnotherDay(AttemptSpread.Of(compiled, placed)),
+            AnotherDay = ConfidenceWords.AnotherDay(spread, another),
+            OnAnotherDay = another,
             Again = tooClose
                 ? MeasureAgain.Of(
                     run,
@@ -77,6 +88,9 @@ public sealed record Confidence(int Draws, IReadOnlyList<PlaceChances> Teams, bo
                 )
                 : null,
         };
+
+        List<PlaceChances> Chances(double[][] of) =>
+            [.. placed.Select((p, i) => new PlaceChances(p.Team.Id, p.Team.Name, of[i]))];
     }
 
     /// <summary>The chance of each place for each team.</summary>

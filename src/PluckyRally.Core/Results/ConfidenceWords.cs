@@ -7,7 +7,12 @@ internal static class ConfidenceWords
     public static string SayAlone() => "There is nobody to compare with yet.";
 
     /// <summary>What the chances leave out, and what is known of it.</summary>
-    public static IReadOnlyList<string> AnotherDay(IReadOnlyList<AttemptSpread> spread) =>
+    /// <param name="spread">How far attempts of one team lie apart.</param>
+    /// <param name="chances">The chances of another day; empty where points hang on how all teams come out.</param>
+    public static IReadOnlyList<string> AnotherDay(
+        IReadOnlyList<AttemptSpread> spread,
+        IReadOnlyList<PlaceChances> chances
+    ) =>
         spread.Count == 0
             ?
             [
@@ -22,6 +27,11 @@ internal static class ConfidenceWords
                     $"{s.Plan.Part.Name}: one team’s attempts differ by about {s.Say()} (standard deviation within "
                     + "teams). A difference smaller than that can turn round."
                 ),
+                chances.MaxBy(c => c.Places[0]) is { } first
+                    ? $"With attempts that differ so much, {first.Name} would be first on "
+                        + $"{Math.Floor(first.Places[0] * 100):0} in 100 days."
+                    : "How often each team would be first is not worked out here, since points hang on how the other "
+                        + "teams come out.",
             ];
 
     /// <summary>Chances of places as one reads them out: "1st 62 in 100, 2nd 38 in 100".</summary>

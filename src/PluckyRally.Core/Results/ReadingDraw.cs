@@ -66,6 +66,6 @@ internal static class ReadingDraw
     private static decimal Share(int millionths) => new(Math.Abs(millionths), 0, 0, millionths < 0, 6);
 
     /// <summary>A draw of the standard normal distribution (Box and Muller).</summary>
-    private static double Normal(Random random) =>
+    public static double Normal(Random random) =>
         Math.Sqrt(-2 * Math.Log(1 - random.NextDouble())) * Math.Cos(2 * Math.PI * random.NextDouble());
 }

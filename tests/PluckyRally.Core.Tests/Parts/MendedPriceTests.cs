@@ -59,6 +59,28 @@ public sealed class MendedPriceTests
         Left.ShouldBe(left);
     }
 
+    /// <summary>What a device showed rightly is the brief's price, and is mended with it; another price stands.</summary>
+    [Theory]
+    [InlineData(null, 4, 34)]
+    [InlineData(0, 4, 34)]
+    [InlineData(null, 3, 37)]
+    public void What_was_shown_rightly_is_mended_too(int? knows, int shown, int left)
+    {
+        Add(
+            new Entry.Purchased
+            {
+                Id = Id(),
+                Team = "a",
+                Part = "shop",
+                Item = "rod",
+                Each = shown,
+                EditionAsOf = knows,
+            }
+        );
+        Mend(6, fromNow: false);
+        Left.ShouldBe(left);
+    }
+
     /// <summary>Mended to 6 from now on, then to 5 for everything: what cost 4 and what cost 6 costs 5.</summary>
     [Fact]
     public void The_last_word_on_everything_outweighs_what_held_from_some_time_on()

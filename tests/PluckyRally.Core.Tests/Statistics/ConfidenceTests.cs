@@ -1,3 +1,4 @@
+using System.Globalization;
 using Shouldly;
 using Xunit;
 
@@ -288,5 +289,83 @@ public sealed class ConfidenceTests
             .Of(OpenedRally.Open(rally.Rally).OrThrow(), 1, draws: 100)
             .AnotherDay.ShouldHaveSingleItem()
             .ShouldContain("is not known");
+    }
+
+    /// <summary>
+    /// Means of two attempts each, of which the pooled deviation is s: the difference of another day lies normally
+    /// about today's, with variance 2 s² (1/2 + 1/2). The normal distribution is MathNet's.
+    /// </summary>
+    [Theory]
+    [InlineData("20", "22", 1.0)]
+    [InlineData("14", "18", 1.0)]
+    [InlineData("11", "15", 0.5)]
+    public void Another_day_is_drawn_about_what_each_team_showed(string one, string other, double weight)
+    {
+        var simple = Sample.Simple(2);
+        var part = (Part.Measured)simple.Method.Parts[0];
+        var rally = new Happening(
+            simple with
+            {
+                Method = simple.Method with
+                {
+                    Parts = [part with { Combine = Combine.Mean, Weight = (decimal)weight }],
+                },
+            },
+            "Terns",
+            "Whelks"
+        );
+        foreach (var (team, typed) in new[] { ("Terns", "10"), ("Terns", "14"), ("Whelks", one), ("Whelks", other) })
+            rally.Counted(team, typed);
+        var sure = Confidence.Of(OpenedRally.Open(rally.Rally).OrThrow(), 1);
+        var deviation = (double)
+            AttemptSpread
+                .Of(rally.Compiled, RoundResult.Of(OpenedRally.Open(rally.Rally).OrThrow(), 1).Teams)
+                .Single()
+                .Deviation;
+        var ahead =
+            ((double.Parse(one, CultureInfo.InvariantCulture) + double.Parse(other, CultureInfo.InvariantCulture)) / 2)
+            - 12;
+        var expected = MathNet.Numerics.Distributions.Normal.CDF(0, deviation * Math.Sqrt(2), ahead);
+        sure.OnAnotherDay.Single(t => t.Name == "Whelks").Places[0].ShouldBe(expected, 0.015);
+        sure.AnotherDay[^1].ShouldStartWith("With attempts that differ so much, Whelks would be first on ");
+    }
+
+    /// <summary>The best of more attempts is more on another day too, though the means are the same.</summary>
+    [Fact]
+    public void Another_day_is_combined_in_the_parts_own_way()
+    {
+        var simple = Sample.Simple(4);
+        var rally = new Happening(simple with { Trials = simple.Trials with { Minimum = 2 } }, "Terns", "Whelks");
+        foreach (var typed in new[] { "10", "14", "10", "14" })
+            rally.Counted("Terns", typed);
+        foreach (var typed in new[] { "10", "14" })
+            rally.Counted("Whelks", typed);
+        var run = OpenedRally.Open(rally.Rally).OrThrow();
+        var placed = RoundResult.Of(run, 1).Teams;
+        var compiled = run.In(1).Compiled;
+        var day = AnotherDay.For(compiled, placed, AttemptSpread.Of(compiled, placed), 1)!;
+        Confidence.Count(day, 2, 10_000, Wins.Highest)[0][0].ShouldBeInRange(0.58, 0.7);
+    }
+
+    [Fact]
+    public void Where_points_come_by_place_another_day_is_not_drawn()
+    {
+        var simple = Sample.Simple(2);
+        var rally = new Happening(
+            simple with
+            {
+                Method = simple.Method with
+                {
+                    Parts = [((Part.Measured)simple.Method.Parts[0]) with { Curve = new Curve.Place([5, 3]) }],
+                },
+            },
+            "Terns",
+            "Whelks"
+        );
+        foreach (var (team, typed) in new[] { ("Terns", "10"), ("Terns", "14"), ("Whelks", "20"), ("Whelks", "22") })
+            rally.Counted(team, typed);
+        var sure = Confidence.Of(OpenedRally.Open(rally.Rally).OrThrow(), 1, draws: 100);
+        sure.OnAnotherDay.ShouldBeEmpty();
+        sure.AnotherDay[^1].ShouldContain("is not worked out here");
     }
 }

@@ -68,6 +68,7 @@ public sealed class FieldsTests : IDisposable
         "brief.title",
         "brief.trials.attempts",
         "brief.trials.attemptsFor",
+        "brief.trials.buildsAnew",
         "brief.trials.designs",
         "brief.trials.freshBuildAfterFailure",
         "brief.trials.freshBuilds",

@@ -2990,6 +2990,8 @@ export interface components {
             again?: null | components["schemas"]["MeasureAgain"];
             /** @description What the chances leave out: they are about reading error alone. How far one team's attempts lie apart says what another day could give; a sentence for each part in which that is known, or that it is not. */
             anotherDay: string[];
+            /** @description The chances of each place on another day, as far as attempts within teams say how far apart those would lie; empty where that is not known. */
+            onAnotherDay: components["schemas"]["PlaceChances"][];
         };
         /** @description What happens to a team that misses a rule. */
         Consequence: components["schemas"]["ConsequenceDoesNotPlace"] | components["schemas"]["ConsequenceAttemptDoesNotCount"] | components["schemas"]["ConsequenceFailurePoints"] | components["schemas"]["ConsequenceDeduct"] | components["schemas"]["ConsequenceNoteOnly"];
@@ -10227,6 +10229,8 @@ export interface components {
              * @description How many fresh builds a design may have; no limit where absent.
              */
             freshBuilds?: null | number;
+            /** @description Whether teams build anew in a later round, so that they are given what a build needs again; otherwise they go on with what they have. */
+            buildsAnew: boolean;
             /** @description How it is tested, in the pupils' words; said before anyone builds. */
             how: string;
             /**

@@ -94,7 +94,7 @@ internal static class BudgetEntries
             "This is not for sale.",
             $"Use one of these: {string.Join(", ", budget.Prices.Select(p => p.Id))}."
         );
-        found.Unless(count is >= 1 and <= 100_000, "/count", "The number is out of range.", "Use 1 or more.");
+        found.Unless(count is >= 1 and <= Limits.Bought, "/count", "The number is out of range.", "Use 1 or more.");
         return entry;
     }
 

@@ -5,6 +5,12 @@ internal abstract partial record PartPlan
     /// <summary>A budget.</summary>
     public sealed partial record Budget(Part.Budget Definition) : PartPlan
     {
+        /// <summary>
+        /// How many of each thing a team can buy at most, by the price's id: for all its funds, and no more than the
+        /// brief names of the material. Nothing stands there for what has no limit.
+        /// </summary>
+        public IReadOnlyDictionary<string, int> AtMost { get; private init; } = new Dictionary<string, int>();
+
         public override Part Part => Definition;
 
         public override Curve Curve => Definition.Curve;
@@ -85,7 +91,28 @@ internal abstract partial record PartPlan
                 "This would reward the wrong way round.",
                 "Use what is left where the highest total wins, what is spent where the lowest wins."
             );
-            return new(part.Named(brief));
+            return new(part.Named(brief))
+            {
+                AtMost = part
+                    .Prices.Where(p => p.Amount > 0)
+                    .Select(p => (p.Id, Most: Most(part, p, brief)))
+                    .Where(p => p.Most is not null)
+                    .DistinctBy(p => p.Id)
+                    .ToDictionary(p => p.Id, p => p.Most!.Value),
+            };
+        }
+
+        private static int? Most(Part.Budget part, Price price, Brief brief)
+        {
+            var affordable = price.Each > 0 ? Math.Floor(part.Funds / price.Each) : (decimal?)null;
+            var there = price.Of(brief) is { Amount: { } amount, Per: Per.Team }
+                ? Math.Floor(amount / price.Amount)
+                : (decimal?)null;
+            var most =
+                affordable is null ? there
+                : there is null ? affordable
+                : Math.Min(affordable.Value, there.Value);
+            return most is { } number ? (int)Math.Clamp(number, 0, Limits.Bought) : null;
         }
     }
 }

@@ -20,7 +20,7 @@ internal abstract partial record PartPlan
             Definition.Prices.Select(p =>
                 Amount(
                     p.Id,
-                    $"{p.Name} bought",
+                    BudgetWords.SayBought(p, AtMost.TryGetValue(p.Id, out var most) ? most : null),
                     "",
                     Bought(p),
                     less: Better == Better.Less || Definition.Value == BudgetValue.Left
@@ -38,7 +38,9 @@ internal abstract partial record PartPlan
         private Pert Bought(Price price)
         {
             var usual = price.Each > 0 ? Math.Floor(Definition.Funds * 0.7m / Definition.Prices.Count / price.Each) : 4;
-            return new(0, usual, usual * 2);
+            return AtMost.TryGetValue(price.Id, out var most)
+                ? new(0, Math.Min(usual, most), Math.Min(usual * 2, most))
+                : new(0, usual, usual * 2);
         }
 
         public override IEnumerable<Entry> Rehearse(PartRehearsal team)

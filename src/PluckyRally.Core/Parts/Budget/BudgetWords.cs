@@ -7,6 +7,10 @@ internal static class BudgetWords
     public static string SayLeft(decimal left, Part.Budget part) =>
         left < 0 ? $"{BudgetScore.Show(-left, part)} too much" : $"{BudgetScore.Show(left, part)} left";
 
+    /// <summary>What is expected of one thing: "straws bought, of at most 20".</summary>
+    public static string SayBought(Price price, int? most) =>
+        most is { } number ? $"{price.Name} bought, of at most {number}" : $"{price.Name} bought";
+
     /// <summary>What a team spent, from each of its budgets; empty where it has none.</summary>
     public static string SaySpent(TeamResult result) =>
         English.List([

@@ -141,33 +141,24 @@ internal static class Charges
                 b.Entry.Team == entry.Team && b.Entry.Part == entry.Part && b.Entry.Item == entry.Item && b.At < at
             )
             .ToList();
+        (decimal Each, IReadOnlyList<string> By) Laid(decimal? each, int entries) =>
+            WithCards(each ?? brief, entry.Part, entry.Item, [.. cards.Where(c => c.WasThere(entries))], before);
+
         var asOf = Math.Clamp(entry.EditionAsOf ?? at, 0, at);
-        var (known, byKnown) = WithCards(
-            editions.Price(asOf, entry.Round, InBrief) ?? brief,
-            entry.Part,
-            entry.Item,
-            [.. cards.Where(c => c.WasThere(asOf))],
-            before
-        );
-        var (now, byNow) = WithCards(
-            editions.Price(at, entry.Round, InBrief) ?? brief,
-            entry.Part,
-            entry.Item,
-            [.. cards.Where(c => c.WasThere(at))],
-            before
-        );
-        if (
-            Forbidding(run, entry).FirstOrDefault(c => c.WasThere(at) && !c.WasThere(entry.EditionAsOf ?? at)) is
-            { } forbids
-        )
+        var known = Laid(editions.Price(asOf, entry.Round, InBrief), asOf).Each;
+        var (now, by) = Laid(editions.Price(at, entry.Round, InBrief), at);
+        if (Forbidding(run, entry).FirstOrDefault(c => c.WasThere(at) && !c.WasThere(asOf)) is { } forbids)
             return new(entry.Each ?? known, new ChargeReason.ForbiddenSince(forbids.Card.Name));
-        if (entry.Each is { } shown && shown != now)
+
+        // A price that the device showed rightly is the brief's, and is mended with it.
+        var rightly = Laid(InBrief(editions.When(entry, at)), asOf).Each;
+        if (entry.Each is { } shown && shown != rightly && shown != now)
             return entry.EditionAsOf is null ? new(shown, new ChargeReason.ShownOtherwise(now))
                 : known != now ? new(shown, new ChargeReason.BeforeItWasKnown(now))
                 : new(now, new ChargeReason.HeldTo(shown));
-        if (entry.Each is null && known != now)
+        if (known != now && entry.Each != now)
             return new(known, new ChargeReason.BeforeItWasKnown(now));
-        return byNow.Count > 0 ? new(now, new ChargeReason.ByCard(byNow))
+        return by.Count > 0 ? new(now, new ChargeReason.ByCard(by))
             : now != brief ? new(now, new ChargeReason.MendedSince(brief))
             : null;
     }

@@ -1,15 +1,13 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import InputText from 'primevue/inputtext'
-import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
+import { computed, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import ConflictNote from '@/shared/ConflictNote.vue'
 import LoadNote from '@/shared/LoadNote.vue'
 import { useRally } from '@/shared/openRally'
 import StationHead from '@/shared/StationHead.vue'
 import MarginTabs, { type Panel } from './MarginTabs.vue'
 import SheetAndMargin from './SheetAndMargin.vue'
-import MendingPreview from './MendingPreview.vue'
+import KeepMended from './KeepMended.vue'
 import MeasureList from './panels/MeasureList.vue'
 import MethodStrips from './panels/MethodStrips.vue'
 import SnagList from './panels/SnagList.vue'
@@ -23,10 +21,10 @@ import { useMending } from './useMending'
  * The brief of a rally, mended while it is run: the same sheet as on the shelf, and what it would change before it is
  * kept.
  */
-const { rally, round, news, inRound } = useRally()
+const { rally, round, inRound } = useRally()
 const router = useRouter()
 const mending = useMending(rally.value?.id ?? '', round)
-const { brief, checkup, reason, onlyThisRound, shelfToo, pricesFromNow, seen, refusal, meanwhile, changed } = mending
+const { brief, checkup, onlyThisRound, refusal, changed } = mending
 const panels = ['snags', 'measures', 'method', 'try', 'time'] as const satisfies readonly Panel[]
 const { panel } = useMargin(mending, 'method', panels)
 watch(round, () => void mending.open(), { immediate: true })
@@ -35,21 +33,6 @@ const rounds = computed(() => Array.from({ length: (rally.value?.progress.rounds
 const chooseRound = (event: Event) =>
   void router.push({ query: { round: Number((event.target as HTMLSelectElement).value) } })
 const back = computed(() => inRound(`/rallies/${rally.value?.id}/brief`))
-const keeping = useTemplateRef('keeping')
-async function look() {
-  await mending.look()
-  await nextTick()
-  keeping.value?.scrollIntoView({ block: 'nearest' })
-}
-/** Said where the brief on the shelf could not be mended with it. */
-const notOnShelf = ref('')
-async function keep() {
-  const kept = await mending.keep()
-  if (!kept) return
-  news()
-  if (kept.notOnShelf) notOnShelf.value = kept.notOnShelf
-  else await router.push(back.value)
-}
 const next = computed(() =>
   changed.value
     ? 'Look what would change, say why, then keep it.'
@@ -84,35 +67,9 @@ const next = computed(() =>
             <option :value="true">that round alone</option></select
           >.
         </p>
-        <Button label="Look what would change" :disabled="!changed" @click="look" />
+        <Button label="Look what would change" :disabled="!changed" @click="mending.look" />
       </div>
-      <section ref="keeping" class="keep" aria-label="What is mended">
-        <p v-if="refusal" class="wrong" role="alert">{{ refusal.title }} {{ refusal.detail }}</p>
-        <ConflictNote :of="meanwhile" @theirs="mending.letGo" />
-        <p v-if="notOnShelf" class="wrong" role="alert">
-          It is mended in this rally. {{ notOnShelf }} <RouterLink :to="back">Back to the brief</RouterLink>
-        </p>
-        <form v-if="seen" class="seen" @submit.prevent="keep">
-          <fieldset v-if="seen.changesPrices">
-            <legend>Something was bought already whose price changes. The new price holds</legend>
-            <label class="tick"
-              ><input v-model="pricesFromNow" type="radio" name="prices" :value="true" /> from now on: what was bought
-              keeps its price</label
-            >
-            <label class="tick"
-              ><input v-model="pricesFromNow" type="radio" name="prices" :value="false" /> for everything that was
-              bought</label
-            >
-          </fieldset>
-          <MendingPreview :seen="seen" />
-          <label for="why">Why it is mended</label>
-          <InputText id="why" v-model="reason" maxlength="400" placeholder="what was wrong with it" />
-          <label v-if="seen.shelf" class="tick">
-            <input v-model="shelfToo" type="checkbox" /> Mend “{{ seen.shelf }}” on the shelf too
-          </label>
-          <Button type="submit" label="Keep it mended" :disabled="reason.trim().length === 0" />
-        </form>
-      </section>
+      <KeepMended :mending="mending" :back="back" />
       <SheetAndMargin>
         <template #sheet><BriefSheet :brief="brief" :scoring="checkup?.scoring ?? []" /></template>
         <template #margin>
@@ -153,43 +110,6 @@ const next = computed(() =>
   padding: 0.6rem 0;
   background: var(--paper);
   border-bottom: var(--stitch);
-}
-.keep {
-  display: grid;
-  justify-items: start;
-  gap: 0.5rem;
-  padding-top: 0.5rem;
-  scroll-margin-top: var(--bar);
-}
-.seen {
-  display: grid;
-  justify-items: start;
-  gap: 0.5rem;
-  width: 100%;
-  padding: 0.75rem 1rem 1rem;
-  background: var(--marigold-wash);
-  border: 2px dashed var(--marigold);
-}
-.seen label {
-  font-weight: 650;
-}
-fieldset {
-  border: 0;
-  padding: 0;
-  display: grid;
-}
-legend {
-  font-weight: 650;
-}
-.seen .tick {
-  display: inline-flex;
-  gap: 0.5rem;
-  align-items: center;
-  font-weight: 400;
-  min-height: 32px;
-}
-#why {
-  width: min(40rem, 100%);
 }
 .act:disabled {
   color: var(--muted);

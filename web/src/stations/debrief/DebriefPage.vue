@@ -81,7 +81,7 @@ const strike = (team: string, entry: string) => record(struckOut(team, round.val
           :record="record"
         />
         <p class="next">
-          <RouterLink :to="{ path: `/rallies/${id}/mend`, query: { round: round + 1 } }"
+          <RouterLink :to="{ path: `/rallies/${id}/next-round`, query: { round: round + 1 } }"
             >Say what is different in round {{ round + 1 }}</RouterLink
           >
           <RouterLink :to="{ path: `/rallies/${id}/score`, query: { round: round + 1 } }"

@@ -43,12 +43,14 @@ watch([open, round, tick], () => open.value && void sure.load())
             <tr>
               <th scope="col">Team</th>
               <th scope="col">Places, were everything read again</th>
+              <th v-if="sure.data.value.onAnotherDay.length > 0" scope="col">Places, on another day</th>
             </tr>
           </thead>
           <tbody>
-            <tr v-for="t in sure.data.value.teams" :key="t.team">
+            <tr v-for="(t, i) in sure.data.value.teams" :key="t.team">
               <th scope="row">{{ t.name }}</th>
               <td class="figures">{{ t.says }}</td>
+              <td v-if="sure.data.value.onAnotherDay[i]" class="figures">{{ sure.data.value.onAnotherDay[i].says }}</td>
             </tr>
           </tbody>
         </table>

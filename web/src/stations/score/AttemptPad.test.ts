@@ -34,6 +34,7 @@ const rally: RallyOnWalk = {
       ifItFalls: '',
       overWhen: '',
       freshBuildAfterFailure: false,
+      buildsAnew: false,
       designs: 'best',
     },
     parts: [],

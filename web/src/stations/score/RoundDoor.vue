@@ -26,7 +26,7 @@ const turn = (closed: boolean) => record(written('', round.value, { kind: closed
     <RouterLink
       v-if="closed && rally"
       class="small"
-      :to="{ path: `/rallies/${rally.id}/mend`, query: { round: round + 1 } }"
+      :to="{ path: `/rallies/${rally.id}/next-round`, query: { round: round + 1 } }"
       >Say what is different in round {{ round + 1 }}</RouterLink
     >
     <span class="small muted">{{

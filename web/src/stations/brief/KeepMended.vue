@@ -1,0 +1,101 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import InputText from 'primevue/inputtext'
+import { nextTick, ref, useTemplateRef, watch } from 'vue'
+import { useRouter, type RouteLocationRaw } from 'vue-router'
+import ConflictNote from '@/shared/ConflictNote.vue'
+import { useRally } from '@/shared/openRally'
+import MendingPreview from './MendingPreview.vue'
+import type { useMending } from './useMending'
+
+/** What would change, why, and keeping it; what stands in the way is said here. */
+const props = defineProps<{ mending: ReturnType<typeof useMending>; back: RouteLocationRaw }>()
+const { reason, shelfToo, pricesFromNow, seen, refusal, meanwhile } = props.mending
+const { news } = useRally()
+const router = useRouter()
+const keeping = useTemplateRef('keeping')
+watch(seen, async (now) => {
+  if (!now) return
+  await nextTick()
+  keeping.value?.scrollIntoView({ block: 'nearest' })
+})
+/** Said where the brief on the shelf could not be mended with it. */
+const notOnShelf = ref('')
+async function keep() {
+  const kept = await props.mending.keep()
+  if (!kept) return
+  news()
+  if (kept.notOnShelf) notOnShelf.value = kept.notOnShelf
+  else await router.push(props.back)
+}
+</script>
+
+<template>
+  <section ref="keeping" class="keep" aria-label="What is mended">
+    <p v-if="refusal" class="wrong" role="alert">{{ refusal.title }} {{ refusal.detail }}</p>
+    <ConflictNote :of="meanwhile" @theirs="mending.letGo" />
+    <p v-if="notOnShelf" class="wrong" role="alert">
+      It is mended in this rally. {{ notOnShelf }} <RouterLink :to="back">Back to the brief</RouterLink>
+    </p>
+    <form v-if="seen" class="seen" @submit.prevent="keep">
+      <fieldset v-if="seen.changesPrices">
+        <legend>Something was bought already whose price changes. The new price holds</legend>
+        <label class="tick"
+          ><input v-model="pricesFromNow" type="radio" name="prices" :value="true" /> from now on: what was bought keeps
+          its price</label
+        >
+        <label class="tick"
+          ><input v-model="pricesFromNow" type="radio" name="prices" :value="false" /> for everything that was
+          bought</label
+        >
+      </fieldset>
+      <MendingPreview :seen="seen" />
+      <label for="why">Why it is mended</label>
+      <InputText id="why" v-model="reason" maxlength="400" placeholder="what was wrong with it" />
+      <label v-if="seen.shelf" class="tick">
+        <input v-model="shelfToo" type="checkbox" /> Mend “{{ seen.shelf }}” on the shelf too
+      </label>
+      <Button type="submit" label="Keep it mended" :disabled="reason.trim().length === 0" />
+    </form>
+  </section>
+</template>
+
+<style scoped>
+.keep {
+  display: grid;
+  justify-items: start;
+  gap: 0.5rem;
+  padding-top: 0.5rem;
+  scroll-margin-top: var(--bar);
+}
+.seen {
+  display: grid;
+  justify-items: start;
+  gap: 0.5rem;
+  width: 100%;
+  padding: 0.75rem 1rem 1rem;
+  background: var(--marigold-wash);
+  border: 2px dashed var(--marigold);
+}
+.seen label {
+  font-weight: 650;
+}
+fieldset {
+  border: 0;
+  padding: 0;
+  display: grid;
+}
+legend {
+  font-weight: 650;
+}
+.seen .tick {
+  display: inline-flex;
+  gap: 0.5rem;
+  align-items: center;
+  font-weight: 400;
+  min-height: 32px;
+}
+#why {
+  width: min(40rem, 100%);
+}
+</style>
