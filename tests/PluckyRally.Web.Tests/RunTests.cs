@@ -96,6 +96,19 @@ public sealed class RunTests : IDisposable
     }
 
     [Fact]
+    public async Task Heats_are_drawn_for_a_round_and_walls_and_judges_have_them()
+    {
+        var id = await _app.Begin(WithPhases, "Able", "Baker", "Cairn");
+        (await _app.Post($"/api/rallies/{id}/draws/heats", new HeatsWanted(2, 1))).EnsureSuccessStatusCode();
+        var wall = await _app.Get<RallyOnWall>($"/api/rallies/{id}/wall");
+        wall.Teams.Select(t => t.Heat!.Heat).Order().ShouldBe([1, 1, 2]);
+        (await _app.Get<RallyOnWall>($"/api/rallies/{id}/wall?round=2")).Teams.ShouldAllBe(t => t.Heat == null);
+        (await RunningApp.Places(await _app.Post($"/api/rallies/{id}/draws/heats", new HeatsWanted(0, 1)))).ShouldBe([
+            "/lanes",
+        ]);
+    }
+
+    [Fact]
     public async Task What_was_revealed_of_a_round_reveals_nothing_of_the_next()
     {
         var brief = Sample.Brief();

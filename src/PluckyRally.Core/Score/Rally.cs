@@ -27,6 +27,9 @@ public sealed record Team
     /// <summary>What was drawn into its bag; absent where no bags were drawn.</summary>
     public IReadOnlyList<KitAmount>? Bag { get; init; }
 
+    /// <summary>The heat and the lane that were drawn for it; absent where none were.</summary>
+    public HeatPlace? Heat { get; init; }
+
     /// <summary>What teams are held against, where it is no team; null for a team.</summary>
     internal Reference? Reference { get; init; }
 

@@ -61,6 +61,9 @@ public sealed record TeamNamed(
     IReadOnlyList<string> Bag
 )
 {
+    /// <summary>The heat and the lane that were drawn for it; absent where none were.</summary>
+    public HeatPlace? Heat { get; init; }
+
     internal static TeamNamed Of(RunRound run, Team team) =>
         new(
             team.Id,
@@ -69,7 +72,10 @@ public sealed record TeamNamed(
             team.Away is not null,
             CardShown.Of(run.Compiled.Brief, team),
             TeamKit.SayBag(run.Compiled.Brief, team)
-        );
+        )
+        {
+            Heat = team.Heat,
+        };
 }
 
 /// <summary>A brief as a judge needs it.</summary>

@@ -14,6 +14,7 @@ internal static class DrawEndpoints
         var draws = api.MapGroup("/rallies/{id:guid}/draws").WithTags("Teams");
         draws.MapPost("/cards", Cards).WithName("dealCards").Accepts<CardsWanted>("application/json");
         draws.MapPost("/card", Card).WithName("drawCard").Accepts<CardWanted>("application/json");
+        draws.MapPost("/heats", Heats).WithName("drawHeats").Accepts<HeatsWanted>("application/json");
         draws.MapPost("/bags", Bags).WithName("drawBagsForTeams").Accepts<BagsWanted>("application/json");
     }
 
@@ -122,6 +123,55 @@ internal static class DrawEndpoints
         };
     }
 
+    /// <summary>Draws the heats of a round: other lanes and other neighbors than in the rounds before.</summary>
+    private static async Task<Results<NoContent, Missing, Refused>> Heats(
+        Guid id,
+        SentJson sent,
+        RallyLog log,
+        LiveTeller live,
+        TimeProvider time,
+        CancellationToken stop
+    )
+    {
+        var request = DocumentReader.Request<HeatsWanted>(sent.Text);
+        if (!request.IsOk)
+            return new Refused(request.Problems);
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        if (!found.Opened.IsOk)
+            return new Refused(found.Opened.Problems);
+        var (wanted, opened) = (request.Value.Value, found.Opened.Value);
+        if (wanted.Lanes is < 1 or > Limits.Teams)
+            return new Refused([new("/lanes", "Nobody can run in so many lanes.", "Write how many run at once.")]);
+        var run = opened.In(wanted.Round);
+        var now = time.GetUtcNow();
+        return await Keep(
+            id,
+            new Entry.HeatsDrawn
+            {
+                Id = Guid.CreateVersion7(now),
+                At = now,
+                By = Caller.Teacher,
+                Round = run.Number,
+                Seed = wanted.Seed,
+                Heats = HeatDraw.Of(
+                    [.. run.Present.Select(t => t.Id)],
+                    wanted.Lanes,
+                    wanted.Seed,
+                    [
+                        .. opened
+                            .Stands.OfType<Entry.HeatsDrawn>()
+                            .Where(h => h.Round < run.Number)
+                            .SelectMany(h => h.Heats),
+                    ]
+                ),
+            },
+            log,
+            live,
+            stop
+        );
+    }
+
     private static async Task<Results<NoContent, Missing, Refused>> Bags(
         Guid id,
         SentJson sent,
@@ -212,6 +262,12 @@ public sealed record CardsWanted(string Deal, int Seed, string Reason = "", int 
 /// <param name="Card">The card's id where it is chosen; empty to draw one.</param>
 /// <param name="Round">The round.</param>
 public sealed record CardWanted(string Deal, string Team, string Card = "", int Round = 1);
+
+/// <summary>Heats to be drawn for all teams.</summary>
+/// <param name="Lanes">How many run at once.</param>
+/// <param name="Seed">The number to draw by.</param>
+/// <param name="Round">The round.</param>
+public sealed record HeatsWanted(int Lanes, int Seed, int Round = 1);
 
 /// <summary>Bags to be drawn for all teams.</summary>
 /// <param name="Shares">What goes into a bag.</param>

@@ -59,7 +59,7 @@ public sealed class MendedPriceTests
         Left.ShouldBe(left);
     }
 
-    /// <summary>What a device showed rightly is the brief's price, and is mended with it; another price stands.</summary>
+    /// <summary>What a device showed rightly is the brief’s, and is mended with it; another price stands.</summary>
     [Theory]
     [InlineData(null, 4, 34)]
     [InlineData(0, 4, 34)]

@@ -175,6 +175,7 @@ public sealed class GrowingLogTests
         typeof(Entry.KitCounted),
         typeof(Entry.BagsDrawn),
         typeof(Entry.CardDrawn),
+        typeof(Entry.HeatsDrawn),
     ];
 
     /// <summary>What may happen next: a kind and a number that the kind makes something of.</summary>

@@ -39,6 +39,7 @@ const others = {
   cardsDealt: () => 'cards dealt',
   cardDrawn: () => 'a card drawn',
   bagsDrawn: () => 'bags drawn',
+  heatsDrawn: () => 'heats drawn',
   pupilPlaced: () => 'a pupil placed',
   answerGiven: (e) => `“${e.text}”`,
   lookedBack: () => 'what a team takes along',

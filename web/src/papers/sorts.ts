@@ -71,6 +71,7 @@ export const sorts: readonly { group: string; sorts: readonly Sort[] }[] = [
         ofRally,
       },
       { id: 'deals', name: 'cards to deal', sheet: () => import('./DealCards.vue') },
+      { id: 'heats', name: 'the heats', sheet: () => import('./HeatsSheet.vue'), ofRally },
       { id: 'rig', name: 'the rig, and what is the same', sheet: () => import('./RigSheet.vue') },
       {
         id: 'judge',

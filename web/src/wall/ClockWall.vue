@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { RallyOnWall } from '@/api/names'
+import { heatsOf } from '@/shared/heats'
 import TeamPennant from '@/shared/TeamPennant.vue'
 import { teamMarks } from '@/shared/teamMarks'
 import { asClock, type WallClock } from '@/shared/useClock'
@@ -28,6 +29,8 @@ const cleared = computed(() => (phaseIs('plan', 'collect', 'build') ? teams.valu
 const late = computed(() => teams.value.filter((t) => t.late))
 /** Whose turn it is: its clock is the large one, and the phase's stands below. */
 const turn = computed(() => clock.value?.turn)
+/** The heats, while teams run or get ready to. */
+const heats = computed(() => (phaseIs('test', 'collect') ? heatsOf(props.rally.teams.filter((t) => !t.away)) : []))
 /** What each team was dealt, while hands are at work; what was drawn in the lesson stands by itself. */
 const dealt = computed(() =>
   phaseIs('plan', 'collect', 'build', 'rebuild') && props.rally.drawn.length === 0
@@ -63,7 +66,12 @@ const nameOf = (id: string) => props.rally.teams.find((t) => t.id === id)?.name 
           <b>{{ d.card.name }}</b> ({{ d.team ? nameOf(d.team) : 'for all' }}): {{ d.card.text }}
           {{ d.card.does.join(' ') }}
         </p>
-        <p v-if="turn && turn.next.length > 0">next: {{ turn.next.map(nameOf).join(', ') }}</p>
+        <p v-if="turn && turn.next.length > 0 && heats.length === 0">next: {{ turn.next.map(nameOf).join(', ') }}</p>
+        <ul v-if="heats.length > 0" class="heats">
+          <li v-for="h in heats" :key="h.number">
+            <b>Heat {{ h.number }}:</b> {{ h.teams.map((t) => `${t.lane} ${t.name}`).join(' · ') }}
+          </li>
+        </ul>
         <ul v-if="last.length > 0">
           <li v-for="l in last" :key="l">{{ l }}</li>
         </ul>
@@ -179,6 +187,14 @@ h1 {
 .turn .team {
   align-items: center;
   gap: 0.3em;
+}
+.heats {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 1.2em;
+}
+.heats li::before {
+  content: none;
 }
 .card {
   border-left: 0.25em solid var(--plum);

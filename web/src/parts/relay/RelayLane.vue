@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
-import type { RelayOnWalk, TeamSheet } from '@/api/names'
+import { api, ask, refusalOf } from '@/api/client'
+import type { RelayOnWalk, Refusal, TeamSheet } from '@/api/names'
 import { useRecording } from '@/pads/recording'
 import BroughtOver from './BroughtOver.vue'
 import { relayEntries } from './relayEntries'
 import { useRelayWatch } from './useRelayWatch'
+import RefusalNote from '@/shared/RefusalNote.vue'
 import { struckOut } from '@/shared/entries'
 import { ofFault } from './answers'
 
@@ -37,6 +39,29 @@ function takeOff(id: string) {
   const last = faults.value[id]?.pop()
   return last && record(struckOut(props.sheet.team, round.value, last, 'recorded by mistake'))
 }
+/** Legs that were in before this device's watch was started. */
+const before = computed(() => {
+  let legs = 0
+  while (soFar.value?.answers[String(legs + 1)] !== undefined) legs++
+  return legs
+})
+const goesOn = computed(() => !watch.started.value && before.value > 0 && before.value < props.part.legs.length)
+const refusal = ref<Refusal>()
+/** Nothing is erased: the legs that are in are struck out. What they are stands in the team's log, which is asked for. */
+async function startAnew() {
+  const answer = await ask(
+    api.GET('/api/rallies/{id}/score', {
+      params: { path: { id: props.rally }, query: { round: round.value, team: props.sheet.team } },
+    }),
+  )
+  refusal.value = refusalOf(answer)
+  if (!answer.ok) return
+  for (const line of answer.data.sheet?.log ?? []) {
+    if (line.struck || line.what?.kind !== 'legTimed' || line.what.part !== props.part.id) continue
+    const sent = await record(struckOut(props.sheet.team, round.value, line.entry, 'started anew'))
+    if (sent.kind === 'refused') return void (refusal.value = sent.refusal)
+  }
+}
 const legs = computed(() =>
   props.part.legs.map((name, i) => `${name || `Leg ${i + 1}`} ${soFar.value?.answers[String(i + 1)] ?? '–'}`),
 )
@@ -46,7 +71,7 @@ defineExpose({
   started: watch.started,
   finished: watch.finished,
   total: watch.total,
-  start: (at: number) => watch.start(0, at),
+  start: (at: number) => watch.start(goesOn.value ? before.value : 0, at),
   split: watch.split,
   falseTouch: watch.falseTouch,
 })
@@ -75,6 +100,11 @@ defineExpose({
       @click="$emit('leave')"
     />
     <p class="small figures muted">{{ legs.join(', ') }}</p>
+    <p v-if="goesOn && !stopped" class="small">
+      Goes on with leg {{ before + 1 }}.
+      <button type="button" class="act" :aria-label="`Start anew: ${sheet.name}`" @click="startAnew">Start anew</button>
+    </p>
+    <RefusalNote :refusal="refusal" />
     <p v-if="stopped" class="in">Gave up</p>
     <BroughtOver
       v-if="part.carries"

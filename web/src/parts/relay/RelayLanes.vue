@@ -4,6 +4,7 @@ import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import type { RelayOnWalk, TeamSheet } from '@/api/names'
 import { useRallyOnWalk } from '@/shared/openRally'
+import { heatsOf } from '@/shared/heats'
 import { isTyping } from '@/shared/isTyping'
 import { useRecording } from '@/pads/recording'
 import RelayLane from './RelayLane.vue'
@@ -14,7 +15,9 @@ const props = defineProps<{
   sheets: readonly TeamSheet[]
 }>()
 const { round } = useRecording()
-const rally = useRallyOnWalk().rally.value?.id ?? ''
+const onWalk = useRallyOnWalk().rally
+const rally = onWalk.value?.id ?? ''
+const teams = computed(() => onWalk.value?.teams.filter((t) => !t.away) ?? [])
 /** Which heat each team ran in, as all devices know it. */
 const ranIn = computed(
   () =>
@@ -38,12 +41,22 @@ const number = computed(() =>
   heat.value.teams.length === 0 ? Math.max(free.value, heat.value.number) : heat.value.number,
 )
 const lanes = computed(() => heat.value.teams.flatMap((id) => props.sheets.filter((s) => s.team === id)))
-const waiting = computed(() =>
-  props.sheets.filter((s) => !heat.value.teams.includes(s.team) && !ranIn.value.has(s.team)),
+/** A team with a part of its legs can go on, or start anew. */
+const hasMore = (s: TeamSheet) => {
+  const answers = s.parts.find((p) => p.id === props.part.id)?.answers ?? {}
+  return !answers.stopped && props.part.legs.some((_, i) => answers[String(i + 1)] === undefined)
+}
+const mayRun = (s: TeamSheet) => !heat.value.teams.includes(s.team) && (!ranIn.value.has(s.team) || hasMore(s))
+const waiting = computed(() => props.sheets.filter(mayRun))
+/** The first heat that was drawn of which nobody has run. */
+const drawn = computed(() =>
+  heatsOf(teams.value).find((h) => h.teams.every((t) => !ranIn.value.has(t.id) && !heat.value.teams.includes(t.id))),
 )
+const enterDrawn = () =>
+  drawn.value && (heat.value = { ...heat.value, number: drawn.value.number, teams: drawn.value.teams.map((t) => t.id) })
 const ran = computed(() =>
   props.sheets
-    .filter((s) => ranIn.value.has(s.team) && !heat.value.teams.includes(s.team))
+    .filter((s) => ranIn.value.has(s.team) && !heat.value.teams.includes(s.team) && !hasMore(s))
     .map((s) => `${s.name} in heat ${ranIn.value.get(s.team)}`),
 )
 const enter = (team: string) =>
@@ -96,6 +109,12 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
     <p>
       <b>Heat {{ number }}</b>
       <span class="small muted"> S starts all; 1 to 9 takes a lane’s leg in, with Alt it is taken back.</span>
+    </p>
+    <p v-if="drawn && lanes.length === 0">
+      <Button
+        :label="`Heat ${drawn.number} as drawn: ${drawn.teams.map((t) => t.name).join(', ')}`"
+        @click="enterDrawn"
+      />
     </p>
     <div v-if="waiting.length > 0" class="touch-row" role="group" aria-label="Teams that are not in this heat">
       <Button

@@ -14,6 +14,7 @@ import { teamMarks } from '@/shared/teamMarks'
 import { useLoad } from '@/shared/useLoad'
 import { useOutbox } from '@/shared/useOutbox'
 import DealBoard from './DealBoard.vue'
+import HeatBoard from './HeatBoard.vue'
 import LateComers from './LateComers.vue'
 import TeamRoster from './TeamRoster.vue'
 
@@ -59,6 +60,7 @@ const strike = (entry: string, why: string) => record(struckOut('', round.value,
       :rally="rally"
       :record="record"
     />
+    <HeatBoard v-if="rally.brief.method.parts.some((p) => p.kind === 'relay' && !p.off)" :rally="rally" />
     <LateComers :rally="rally" :classes="choices.data.value ?? []" :record="record" @added="choices.load" />
     <EntryLog v-if="(log.data.value?.length ?? 0) > 0" heading="h2" :log="log.data.value!" :strike="strike" />
   </main>

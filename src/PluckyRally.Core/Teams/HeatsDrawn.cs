@@ -1,0 +1,69 @@
+using System.Text.Json.Serialization;
+
+namespace PluckyRally.Core;
+
+[JsonDerivedType(typeof(HeatsDrawn), "heatsDrawn")]
+public abstract partial record Entry
+{
+    /// <summary>
+    /// The heats of a round were drawn, with the lane of each team. Heats drawn before no longer hold; whoever
+    /// runs otherwise is timed all the same.
+    /// </summary>
+    public sealed record HeatsDrawn : OfTeams
+    {
+        /// <summary>The heats, in their order.</summary>
+        public required IReadOnlyList<Heat> Heats { get; init; }
+
+        /// <summary>The number that they were drawn by.</summary>
+        public int Seed { get; init; }
+
+        internal override bool MayBeOfClass => true;
+
+        internal override bool HoldsIn(int round) => Round == round;
+
+        internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
+        {
+            found.Unless(Team.Length == 0, "/team", "Heats are drawn for the whole class.", "Leave the team out.");
+            var seen = new HashSet<string>(StringComparer.Ordinal);
+            foreach (var (heat, ids) in Heats.Select(h => h.Teams).Index())
+            foreach (var (lane, id) in ids.Index())
+            {
+                found.Unless(
+                    teams.Any(t => t.Id == id),
+                    $"/heats/{heat}/teams/{lane}",
+                    "There is no such team in this rally.",
+                    "Leave it out."
+                );
+                found.Unless(
+                    seen.Add(id),
+                    $"/heats/{heat}/teams/{lane}",
+                    "A team runs in one heat.",
+                    "Leave it out of one."
+                );
+            }
+
+            return this;
+        }
+
+        internal override IReadOnlyList<Team> Turn(IReadOnlyList<Team> teams, Roster roster)
+        {
+            var places = new Dictionary<string, HeatPlace>(StringComparer.Ordinal);
+            foreach (var (heat, ids) in Heats.Select(h => h.Teams).Index())
+            foreach (var (lane, id) in ids.Index())
+                places[id] = new(heat + 1, lane + 1);
+            return [.. teams.Select(t => t with { Heat = places.GetValueOrDefault(t.Id) })];
+        }
+
+        internal override string Say(CompiledEdition compiled, int? attempt) =>
+            $"{English.Count(Heats.Count, "heat")} drawn by number {Seed}";
+    }
+}
+
+/// <summary>A heat that was drawn.</summary>
+/// <param name="Teams">The teams, by their ids, in the order of the lanes.</param>
+public sealed record Heat(IReadOnlyList<string> Teams);
+
+/// <summary>Where a team runs.</summary>
+/// <param name="Heat">The heat, from 1.</param>
+/// <param name="Lane">The lane, from 1.</param>
+public sealed record HeatPlace(int Heat, int Lane);
