@@ -13,6 +13,9 @@ internal sealed class MendedEditions
     /// <summary>How many entries there were each time that something was mended, or taken back.</summary>
     private readonly List<int> _changes = [];
 
+    /// <summary>What was mended or taken back at each of them.</summary>
+    private readonly Dictionary<int, Entry.BriefMended> _mendedAt = [];
+
     /// <summary>What was laid already; whoever looks at a rally shares it.</summary>
     private readonly ConcurrentDictionary<
         (int AsOf, int Round),
@@ -26,16 +29,17 @@ internal sealed class MendedEditions
     public MendedEditions(CompiledEdition begun, IReadOnlyList<Entry> received)
     {
         (_begun, _received) = (begun, received);
-        var mends = new HashSet<Guid>();
+        var mends = new Dictionary<Guid, Entry.BriefMended>();
         for (var i = 0; i < received.Count; i++)
         {
-            if (
-                received[i] is not Entry.BriefMended
-                && !(received[i] is Entry.StruckOut strike && mends.Contains(strike.Entry))
-            )
+            var mended =
+                received[i] as Entry.BriefMended
+                ?? (received[i] is Entry.StruckOut strike ? mends.GetValueOrDefault(strike.Entry) : null);
+            if (mended is null)
                 continue;
-            mends.Add(received[i].Id);
+            mends[received[i].Id] = mended;
             _changes.Add(i + 1);
+            _mendedAt[i + 1] = mended;
             if (received[i] is Entry.BriefMended { Round: var round and >= 1 and <= Limits.Rounds })
                 _lastRound = Math.Max(_lastRound, round);
         }
@@ -71,7 +75,7 @@ internal sealed class MendedEditions
         var held = price(State(asOf, round).Edition);
         foreach (var change in _changes.Where(c => c > asOf))
         {
-            if (Mended(_received[change - 1]) is { PricesFromNow: true })
+            if (_mendedAt[change].PricesFromNow)
                 continue;
             var after = price(State(change, round).Edition);
             if (after != price(State(change - 1, round).Edition))
@@ -80,15 +84,6 @@ internal sealed class MendedEditions
 
         return held;
     }
-
-    /// <summary>What an entry mended, or took back that was mended.</summary>
-    private Entry.BriefMended? Mended(Entry entry) =>
-        entry as Entry.BriefMended
-        ?? (
-            entry is Entry.StruckOut strike && _received.FirstOrDefault(e => e.Id == strike.Entry) is { } struck
-                ? Mended(struck)
-                : null
-        );
 
     private (CompiledEdition Edition, IReadOnlyList<Entry.BriefMended> Laid) State(int asOf, int round)
     {

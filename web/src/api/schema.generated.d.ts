@@ -4111,7 +4111,7 @@ export interface components {
              */
             editionAsOf?: null | number;
         };
-        /** @description The heats of a round were drawn, with the lane of each team. Heats that were drawn before no longer hold; whoever runs otherwise is timed all the same. */
+        /** @description The heats of a round were drawn, with the lane of each team. Heats drawn before no longer hold; whoever runs otherwise is timed all the same. */
         EntryHeatsDrawn: {
             /** @enum {string} */
             kind: "heatsDrawn";

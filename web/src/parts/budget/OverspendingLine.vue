@@ -29,7 +29,7 @@ const costs = computed<Costs>({
   set(kind) {
     if (!brief.value) return
     const rules = brief.value.rules
-    if (kind === 'nothing') return void rules.splice(rules.indexOf(rule.value!), 1)
+    if (kind === 'nothing') return void (rule.value && rules.splice(rules.indexOf(rule.value), 1))
     if (!rule.value) rules.push(fresh(rules))
     rule.value!.ifMissed =
       kind === 'deduct' ? { kind, points: 1, per: 'unit', each: 1 } : { kind: kind as 'noteOnly' | 'doesNotPlace' }
@@ -38,7 +38,7 @@ const costs = computed<Costs>({
 const choices = computed(() => [
   ['nothing', 'has no rule'] as const,
   ['noteOnly', 'is only noted'] as const,
-  ['deduct', 'costs points'] as const,
+  ['deduct', 'costs'] as const,
   ['doesNotPlace', 'means no place'] as const,
 ])
 </script>
@@ -48,10 +48,10 @@ const choices = computed(() => [
     Spending more than that
     <InlineChoice v-model="costs" label="What overspending costs" :options="choices" />
     <template v-if="rule?.ifMissed.kind === 'deduct'">
-      :
-      <InlineNumber v-model="rule.ifMissed.points" label="Points" :at="`/rules/${rule.id}/ifMissed/points`" /> for each
+      <InlineNumber v-model="rule.ifMissed.points" label="Points" :at="`/rules/${rule.id}/ifMissed/points`" />
+      {{ rule.ifMissed.points === 1 ? 'point' : 'points' }} for each
       <InlineNumber v-model="rule.ifMissed.each" label="For so much" :at="`/rules/${rule.id}/ifMissed/each`" />
-      {{ part.money }} too much
+      {{ part.money }} too much.
     </template>
     <span v-if="rule" class="small muted">It stands under Constraints on the sheet.</span>
   </p>

@@ -20,13 +20,13 @@ function sell() {
 <template>
   <template v-if="budget">
     <template v-if="price">
-      ; a team pays
+      a team pays
       <InlineNumber
         v-model="price.each"
         label="What a team pays"
         :at="`/method/parts/${budget.id}/prices/${price.id}/each`"
       />
-      {{ budget.money }} for {{ price.amount }} {{ material.unit }}
+      {{ budget.money }} {{ material.unit ? `for ${price.amount} ${material.unit}` : 'each' }}
     </template>
     <button v-else type="button" class="act" @click="sell">Sell it to teams</button>
   </template>

@@ -17,7 +17,7 @@ defineProps<{ brief: Brief }>()
     v-slot="{ item }"
     :items="brief.deals"
     one="deal"
-    add="Deal something to each team"
+    add="Add cards for the teams"
     at="/deals"
     :fresh="() => newDeal(brief)"
   >
