@@ -141,13 +141,13 @@ public sealed class LineCutTests(InstrumentedServer instrumented) : ScreenTest
     {
         var (walk, _) = await Begin("A cold box for the catch");
         walk.Offline(true);
-        walk.ClickButton("sheet of foil: buy one");
-        walk.Until(() => walk.Button("Give back: sheet of foil").Enabled, "the sheet to be there");
-        walk.ClickButton("Give back: sheet of foil");
-        walk.Until(() => !walk.Button("Give back: sheet of foil").Enabled, "the sheet to be gone");
+        walk.ClickButton("sheets of foil: buy 1");
+        walk.Until(() => walk.Button("sheets of foil: give back 1").Enabled, "the sheet to be there");
+        walk.ClickButton("sheets of foil: give back 1");
+        walk.Until(() => !walk.Button("sheets of foil: give back 1").Enabled, "the sheet to be gone");
         walk.Offline(false);
         walk.SeeNot("on this device");
-        walk.Button("Give back: sheet of foil").Enabled.ShouldBeFalse();
+        walk.Button("sheets of foil: give back 1").Enabled.ShouldBeFalse();
 
         var (other, rally) = await Begin("Pebbles by mass");
         other.Offline(true);

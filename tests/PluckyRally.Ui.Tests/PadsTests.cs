@@ -159,12 +159,12 @@ public sealed class PadsTests(InstrumentedServer instrumented) : ScreenTest
     public async Task A_team_buys_and_gives_back()
     {
         var (walk, rally) = await Begin("A cold box for the catch");
-        walk.Button("Give back: sheet of foil").Enabled.ShouldBeFalse();
-        walk.ClickButton("sheet of foil: buy one");
-        walk.ClickButton("sheet of foil: buy one");
-        walk.ClickButton("ball of wool: buy one");
+        walk.Button("sheets of foil: give back 1").Enabled.ShouldBeFalse();
+        walk.ClickButton("sheets of foil: buy 1");
+        walk.ClickButton("sheets of foil: buy 1");
+        walk.ClickButton("balls of sheep wool: buy 1");
         walk.See("Spent 13 tokens of 24 tokens, 11 tokens left.");
-        walk.ClickButton("Give back: sheet of foil");
+        walk.ClickButton("sheets of foil: give back 1");
         walk.See("13 tokens left.");
         walk.ShouldBeAccessible();
         await Agrees(walk, rally, null);

@@ -1,5 +1,4 @@
 using System.Text.Json;
-using System.Text.Json.Nodes;
 using OpenQA.Selenium;
 using PluckyRally.Tests;
 using Shouldly;
@@ -11,7 +10,7 @@ namespace PluckyRally.Ui.Tests;
 /// <summary>
 /// Every paper of the demo, printed to PDF in both sizes and read back with another library (PdfPig).
 /// </summary>
-public sealed class PapersTests(DemoServer demo, InstrumentedServer instrumented) : ScreenTest
+public sealed class PapersTests(DemoServer demo) : ScreenTest
 {
     /// <summary>ISO 216 and ANSI/ASME Y14.1, in points of 1/72 inch, shorter side first.</summary>
     private static readonly (string Name, double Width, double Height)[] Sizes =
@@ -71,34 +70,7 @@ public sealed class PapersTests(DemoServer demo, InstrumentedServer instrumented
                 }
         }
 
-        // No brief of the demo deals cards.
-        sorts.Select(s => s.Id).Except(printed).ShouldBe(["deals"]);
-        desk.ShouldHaveCleanConsole();
-    }
-
-    [Fact]
-    public async Task Cards_to_deal_print_whole()
-    {
-        var brief = JsonNode.Parse(
-            await File.ReadAllTextAsync(
-                Path.Combine(ProjectFolder.Root, "demo", "sand-fence.brief.json"),
-                TestContext.Current.CancellationToken
-            )
-        )!;
-        brief["title"] = "A fence with cards";
-        brief["deals"] = JsonNode.Parse(
-            """
-            [{ "id": "ground", "name": "Ground", "cards": [
-              { "id": "dry", "name": "Dry", "text": "Your sand is dry." },
-              { "id": "wet", "name": "Wet", "text": "Your sand is wet." } ] }]
-            """
-        );
-        var server = instrumented.Server;
-        PreparedRally.Shelve(server.Address, brief);
-        var desk = OpenWindow(server.Address);
-        desk.Open($"/briefs/{await PreparedRally.OnShelf(server, "A fence with cards")}/print");
-        var cards = Sorts(desk).Single(s => s.Id == "deals");
-        PrintOne(desk, "A fence with cards", [], Sizes[0], cards).ShouldBeTrue();
+        sorts.Select(s => s.Id).Except(printed).ShouldBeEmpty();
         desk.ShouldHaveCleanConsole();
     }
 
