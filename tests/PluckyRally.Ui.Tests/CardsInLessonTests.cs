@@ -68,7 +68,7 @@ public sealed class CardsInLessonTests(InstrumentedServer instrumented) : Screen
         walk.Driver.FindElements(By.CssSelector("input[data-at$='/prices/wool/each']"))
             .Single(price => price.Displayed)
             .SendKeys(Keys.Control + "a" + Keys.Null + "6");
-        walk.ClickButton("Look what would change");
+        walk.ClickButton("Preview changes");
         walk.See("Something was bought already whose price changes.");
         walk.Text.ShouldNotContain("spent 12 tokens");
         walk.Click(() => walk.One("field", "for everything that was bought", exact: false));

@@ -91,12 +91,12 @@ public sealed class LivingLessonTests(InstrumentedServer instrumented) : ScreenT
         desk.Open($"/rallies/{rally}/mend");
         desk.See("Change the sheet. Nothing counts before it is kept.");
         desk.Type("Limit", "65 cm");
-        desk.ClickButton("Look what would change");
+        desk.ClickButton("Preview changes");
         desk.See("Round 1: places and points");
         desk.Row("Whelks").Text.ShouldContain("1st");
         desk.ShouldBeAccessible();
-        desk.Type("Why it is mended", "the ruler began at 15");
-        desk.ClickButton("Keep it mended");
+        desk.Type("Reason", "the ruler began at 15");
+        desk.ClickButton("Save");
         desk.See("Mended in this rally");
         desk.See("the ruler began at 15");
         desk.ShouldBeAccessible();
@@ -119,14 +119,14 @@ public sealed class LivingLessonTests(InstrumentedServer instrumented) : ScreenT
         desk.ClickLink("Say what is different in round 2");
 
         // Round two: at most 75% of the team's own first.
-        desk.See("Plan round 2");
+        desk.See("Change the brief for round 2");
         desk.ShouldBeAccessible();
         desk.Choose("What the limit is", "percent of the team’s last round");
         desk.Choose("For how long", "round 2 alone");
-        desk.ClickButton("Look what would change");
+        desk.ClickButton("Preview changes");
         desk.See("No place and no total changes.");
-        desk.Type("Why it is mended", "lower is lighter");
-        desk.ClickButton("Keep it mended");
+        desk.Type("Reason", "lower is lighter");
+        desk.ClickButton("Save");
         desk.See("in round 2 alone");
         Try(walk, rally, "t1", "36");
         Try(walk, rally, "t2", "46");

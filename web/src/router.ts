@@ -109,7 +109,7 @@ export const router = createRouter({
         {
           path: 'mend',
           component: () => import('@/stations/brief/MendPage.vue'),
-          meta: { title: 'Mend the brief', station: 'brief' },
+          meta: { title: 'Edit this rally’s brief', station: 'brief' },
         },
         {
           path: 'next-round',

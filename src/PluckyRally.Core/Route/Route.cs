@@ -201,7 +201,7 @@ public static class Route
                 Station.Run,
                 Readiness.NotStarted,
                 0,
-                "The brief has no phases. Mend the brief, under Time, and the clock leads through them."
+                "The brief has no phases. Add them under Time, and the clock leads through them."
             ),
             { Phase: { } phase } => new(Station.Run, Readiness.InProgress, 0, $"{phase.Name} is running."),
             { Over: true } => new(Station.Run, Readiness.Done, 0, "The lesson is over."),

@@ -142,7 +142,9 @@ public sealed class CardDrawnTests
         Buy("a", 1, knows: 0, shown: 4);
         Left("a").ShouldBe(36);
         Why("a")[0]
-            .ShouldBe("Rods: 1 × 4 shells = 4 shells; it cost 8 shells by then, and the device did not know that yet.");
+            .ShouldBe(
+                "Rods: 1 × 4 shells = 4 shells; " + "it cost 8 shells by then, and the device did not know that yet."
+            );
         Buy("b", 1, knows: 1, shown: 4);
         Left("b").ShouldBe(32, "whoever knew of the card is held to it");
         Why("b")[0].ShouldBe("Rods: 1 × 8 shells = 8 shells; the device showed 4 shells.");

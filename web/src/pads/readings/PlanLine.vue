@@ -8,5 +8,7 @@ const next = computed(() => props.placements.find((p) => p > props.pieces))
 
 <template>
   <span v-if="next" class="muted">Next by the plan: {{ next }}, so {{ next - pieces }} more.</span>
-  <span v-else-if="placements.length > 0" class="muted"> The plan ends here. If it still holds, mark “at least”. </span>
+  <span v-else-if="placements.length > 0" class="muted">
+    The plan ends here. If it still holds, choose “at least”.
+  </span>
 </template>

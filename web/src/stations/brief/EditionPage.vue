@@ -44,7 +44,7 @@ async function takeBack(entry: string) {
     <StationHead :title="rally.name" :next="nextAt(rally.progress.route, 'brief')">
       <RoundChoice :rounds="rally.progress.rounds" :round="round" may-begin />
       <button type="button" class="act" @click="shelve">Put it on the shelf</button>
-      <Button label="Mend the brief" @click="router.push(inRound(`/rallies/${id}/mend`))" />
+      <Button label="Edit this rally’s brief" @click="router.push(inRound(`/rallies/${id}/mend`))" />
     </StationHead>
     <UnsentNote :outbox="outbox" :rally="rally" />
     <p v-if="refusal" class="wrong" role="alert">{{ refusal.title }} {{ refusal.detail }}</p>

@@ -50,12 +50,12 @@ async function keep() {
         >
       </fieldset>
       <MendingPreview :seen="seen" />
-      <label for="why">Why it is mended</label>
+      <label for="why">Reason</label>
       <InputText id="why" v-model="reason" maxlength="400" placeholder="what was wrong with it" />
       <label v-if="seen.shelf" class="tick">
         <input v-model="shelfToo" type="checkbox" /> Mend “{{ seen.shelf }}” on the shelf too
       </label>
-      <Button type="submit" label="Keep it mended" :disabled="reason.trim().length === 0" />
+      <Button type="submit" label="Save" :disabled="reason.trim().length === 0" />
     </form>
   </section>
 </template>

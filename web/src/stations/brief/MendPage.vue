@@ -35,14 +35,14 @@ const chooseRound = (event: Event) =>
 const back = computed(() => inRound(`/rallies/${rally.value?.id}/brief`))
 const next = computed(() =>
   changed.value
-    ? 'Look what would change, say why, then keep it.'
-    : 'Change the sheet. Nothing counts before it is kept.',
+    ? 'Preview the changes, give a reason, then save.'
+    : 'Change the sheet. Nothing counts before it is saved.',
 )
 </script>
 
 <template>
   <main v-if="rally" id="main" class="mend">
-    <StationHead title="Mend the brief" :next="next">
+    <StationHead title="Edit this rally’s brief" :next="next">
       <button type="button" class="act" :disabled="!mending.canUndo.value" @click="mending.undo">Undo</button>
       <button type="button" class="act" :disabled="!mending.canRedo.value" @click="() => mending.redo()">Redo</button>
       <button v-if="changed" type="button" class="act" @click="mending.letGo">Let all changes go</button>
@@ -58,8 +58,8 @@ const next = computed(() =>
     <template v-else>
       <div class="bar">
         <p class="line">
-          Mended from round
-          <select class="inline" :value="round" aria-label="Mended from round" @change="chooseRound">
+          Changed from round
+          <select class="inline" :value="round" aria-label="Changed from round" @change="chooseRound">
             <option v-for="n in rounds" :key="n" :value="n">{{ n }}</option></select
           >,
           <select v-model="onlyThisRound" class="inline" aria-label="For how long">
@@ -67,7 +67,7 @@ const next = computed(() =>
             <option :value="true">that round alone</option></select
           >.
         </p>
-        <Button label="Look what would change" :disabled="!changed" @click="mending.look" />
+        <Button label="Preview changes" :disabled="!changed" @click="mending.look" />
       </div>
       <KeepMended :mending="mending" :back="back" />
       <SheetAndMargin>

@@ -38,7 +38,10 @@ const back = computed(() => inRound(`/rallies/${rally.value?.id}/brief`))
 
 <template>
   <main v-if="rally" id="main" class="desk">
-    <StationHead :title="`Plan round ${round}`" next="Change what is different. All else stays as it is.">
+    <StationHead
+      :title="`Change the brief for round ${round}`"
+      next="Change what is different. Everything else stays as it is."
+    >
       <RouterLink class="small" :to="inRound(`/rallies/${rally.id}/mend`)"
         >Change anything else on the sheet</RouterLink
       >
@@ -111,7 +114,7 @@ const back = computed(() => inRound(`/rallies/${rally.value?.id}/brief`))
           <option :value="true">round {{ round }} alone</option></select
         >.
       </p>
-      <Button label="Look what would change" :disabled="!changed" @click="mending.look" />
+      <Button label="Preview changes" :disabled="!changed" @click="mending.look" />
       <KeepMended :mending="mending" :back="back" />
     </template>
   </main>

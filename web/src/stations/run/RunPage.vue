@@ -88,8 +88,8 @@ const ends = computed(() => end.value && timeOfDay(end.value))
           <p v-if="clock.phases.length > 0" class="muted">Begin a phase below. Every screen of this rally follows.</p>
           <p v-else>
             The brief has no phases, so there is no clock.
-            <RouterLink :to="inRound(`/rallies/${id}/mend`)">Mend the brief</RouterLink>: under Time on the sheet, add
-            what the class does and for how long.
+            <RouterLink :to="inRound(`/rallies/${id}/mend`)">Edit this rally’s brief</RouterLink>: under Time on the
+            sheet, add what the class does and for how long.
           </p>
         </template>
         <div class="touch-row">

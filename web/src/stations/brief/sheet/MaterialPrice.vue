@@ -18,16 +18,14 @@ function sell() {
 </script>
 
 <template>
-  <template v-if="budget">
-    <template v-if="price">
-      a team pays
-      <InlineNumber
-        v-model="price.each"
-        label="What a team pays"
-        :at="`/method/parts/${budget.id}/prices/${price.id}/each`"
-      />
-      {{ budget.money }} {{ material.unit ? `for ${price.amount} ${material.unit}` : 'each' }}
-    </template>
-    <button v-else type="button" class="act" @click="sell">Sell it to teams</button>
-  </template>
+  <div v-if="budget && price">
+    A team pays
+    <InlineNumber
+      v-model="price.each"
+      label="What a team pays"
+      :at="`/method/parts/${budget.id}/prices/${price.id}/each`"
+    />
+    {{ budget.money }} {{ material.unit ? `for ${price.amount} ${material.unit}` : 'each' }}.
+  </div>
+  <button v-else-if="budget" type="button" class="act" @click="sell">Sell it to teams</button>
 </template>
