@@ -89,7 +89,7 @@ public sealed class LivingLessonTests(InstrumentedServer instrumented) : ScreenT
         Record(walk, "48");
         walk.See("1 kept on this device, not sent yet.");
         desk.Open($"/rallies/{rally}/mend");
-        desk.See("Change the sheet. Nothing counts before it is kept.");
+        desk.See("Change the sheet. Nothing counts before it is saved.");
         desk.Type("Limit", "65 cm");
         desk.ClickButton("Preview changes");
         desk.See("Round 1: places and points");
