@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
 import Button from 'primevue/button'
-import { computed, nextTick, onBeforeUnmount, provide, ref, useTemplateRef, watch } from 'vue'
-import { onBeforeRouteLeave, onBeforeRouteUpdate, useRouter } from 'vue-router'
+import { computed, nextTick, provide, ref, useTemplateRef, watch } from 'vue'
+import { useRouter } from 'vue-router'
 import type { Entry, Refusal } from '@/api/names'
 import AnsweredTwice from './AnsweredTwice.vue'
 import EntryLog from '@/log/EntryLog.vue'
@@ -35,6 +35,7 @@ import { struckOut } from '@/shared/entries'
 import { purposeNames } from '@/shared/purposes'
 import { recording } from '@/pads/recording'
 import { useSteady } from '@/pads/useSteady'
+import { useTeamInAddress } from './useTeamInAddress'
 import type { Redo } from './redo'
 import { useSheets } from './useSheets'
 import { useWho } from '@/access/useWho'
@@ -82,15 +83,7 @@ const named = computed(() => rally.value?.teams.find((t) => t.id === current.val
 const at = computed(() => everySheet.value.indexOf(current.value))
 const sheet = computed(() => sheets.value?.find((s) => s.team === current.value))
 const became = computed(() => Object.fromEntries((sheet.value?.trials ?? []).map((t) => [t.entry, t.became])))
-let leaving = false
-onBeforeRouteLeave(() => void (leaving = true))
-/** Another rally's pad is another page, though it is shown by the same frame. */
-onBeforeRouteUpdate((to, from) => void (leaving ||= to.params.rally !== from.params.rally))
-onBeforeUnmount(router.onError(() => (leaving = false)))
-/** The address names the team, but whoever is on the way to another page is not held back. */
-watch(current, (team) => team && !leaving && props.team !== team && void router.replace(to(team)), {
-  immediate: true,
-})
+useTeamInAddress(current, () => props.team, to)
 
 function to(team: string) {
   return inRound(`/rallies/${id}/score/${team}`)
