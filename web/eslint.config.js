@@ -9,7 +9,7 @@ export default defineConfigWithVueTs(
   prettier,
   // One program for all files: the service that editors use works it out anew for each Vue file.
   {
-    files: ['src/**/*.{ts,vue}', '*.ts'],
+    files: ['src/**/*.{ts,vue}', 'tests/**/*.ts', '*.ts'],
     languageOptions: {
       parserOptions: { projectService: false, project: './tsconfig.json', extraFileExtensions: ['.vue'] },
     },

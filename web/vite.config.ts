@@ -17,7 +17,22 @@ export default defineConfig({
   // One style sheet for all pages: it is small, and a page that is opened without a connection is never left without
   // it.
   build: { outDir: '../src/PluckyRally.Web/wwwroot', emptyOutDir: true, manifest: true, cssCodeSplit: false },
-  test: { environment: 'happy-dom', include: ['src/**/*.test.ts'] },
+  test: {
+    environment: 'happy-dom',
+    projects: [
+      { extends: true, test: { name: 'units', include: ['src/**/*.test.ts'] } },
+      {
+        extends: true,
+        test: {
+          name: 'pages',
+          include: ['tests/**/*.test.ts'],
+          globalSetup: 'tests/server.ts',
+          maxWorkers: 2,
+          testTimeout: 60_000,
+        },
+      },
+    ],
+  },
   // The guide is written in docs/guide and comes along from there.
   server: {
     fs: { allow: ['.', '../docs'] },

@@ -8,9 +8,9 @@ using Xunit;
 namespace PluckyRally.Ui.Tests;
 
 /// <summary>Cards that are drawn while the class works: on Run, on the wall, at the pad, also without a line.</summary>
-public sealed class CardsInLessonTests(InstrumentedServer instrumented) : ScreenTest
+public sealed class CardsInLessonTests(WorkingServer server) : ScreenTest
 {
-    private readonly RunningServer _server = instrumented.Server;
+    private readonly RunningServer _server = server;
 
     /// <summary>
     /// Of 24 tokens 2 balls for 5, then one for 10, are 4 left. Without a line, the pad does not know that foil is

@@ -8,9 +8,9 @@ namespace PluckyRally.Ui.Tests;
 /// <summary>
 /// The talk after a round: answers on the wall, one thing to change for each team, and the pad that reminds it.
 /// </summary>
-public sealed class DebriefTests(InstrumentedServer instrumented) : ScreenTest
+public sealed class DebriefTests(WorkingServer server) : ScreenTest
 {
-    private readonly RunningServer _server = instrumented.Server;
+    private readonly RunningServer _server = server;
 
     [Fact]
     public async Task A_class_looks_back_and_takes_one_change_into_the_next_round()

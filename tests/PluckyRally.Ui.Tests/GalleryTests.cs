@@ -7,9 +7,9 @@ namespace PluckyRally.Ui.Tests;
 /// <summary>
 /// A class finds out together what the good ones share: tags, designs compared, awards by people, and what is revealed.
 /// </summary>
-public sealed class GalleryTests(InstrumentedServer instrumented) : ScreenTest
+public sealed class GalleryTests(WorkingServer server) : ScreenTest
 {
-    private readonly RunningServer _server = instrumented.Server;
+    private readonly RunningServer _server = server;
 
     [Fact]
     public async Task What_is_seen_is_tagged_counted_compared_and_hung_on_the_wall()

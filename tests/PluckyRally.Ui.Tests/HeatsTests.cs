@@ -6,9 +6,9 @@ using Xunit;
 namespace PluckyRally.Ui.Tests;
 
 /// <summary>Heats that are drawn before the relay, and a team whose run broke off.</summary>
-public sealed class HeatsTests(InstrumentedServer instrumented) : ScreenTest
+public sealed class HeatsTests(WorkingServer server) : ScreenTest
 {
-    private readonly RunningServer _server = instrumented.Server;
+    private readonly RunningServer _server = server;
 
     [Fact]
     public async Task Heats_are_drawn_run_as_drawn_and_a_part_of_a_run_is_gone_on_with()

@@ -7,8 +7,8 @@ using Xunit;
 namespace PluckyRally.Ui.Tests;
 
 /// <summary>
-/// What a judge has under the thumb: the pad in the first screenful of a phone, what is half laid, few keys, and a way
-/// back.
+/// What a judge has in the hand: the pad in the first screenful of a phone, what is half laid, the keyboard alone, a photo,
+/// and a way back.
 /// </summary>
 public sealed class InHandTests(DemoServer server) : ScreenTest, IClassFixture<DemoServer>
 {
@@ -186,6 +186,94 @@ public sealed class InHandTests(DemoServer server) : ScreenTest, IClassFixture<D
         walk.SeeNot("on this device");
         walk.See("Attempt 2 of 3");
     }
+
+    [Fact]
+    public async Task The_keyboard_is_enough_for_every_kind_of_attempt()
+    {
+        var (walk, _) = await BeginOnWalk(server, "The slowest millrace");
+        walk.Until(
+            () => walk.Driver.SwitchTo().ActiveElement().Equals(walk.Field("Time")),
+            "the field to be ready for digits"
+        );
+        Press(walk, "12.4" + Keys.Enter);
+        walk.See("Attempt 2 of 3");
+        Press(walk, Keys.Alt + "s");
+        walk.See("Stop the watch");
+        Press(walk, Keys.Alt + "s");
+        walk.Until(
+            () => walk.Field("Time").GetAttribute("value")!.EndsWith(" s", StringComparison.Ordinal),
+            "the time in the field"
+        );
+        walk.Type("Time", "50");
+        Press(walk, Keys.Alt + "l" + Keys.Null + Keys.Enter);
+        walk.See("at least 50.0 s");
+        Press(walk, Keys.Alt + "v" + Keys.Null);
+        walk.Field("In your words").SendKeys("a door slammed" + Keys.Enter);
+        walk.See("void (a door slammed)");
+        Press(walk, Keys.Alt + "w" + Keys.Null);
+        walk.See("waiting to be looked at");
+        walk.See("All attempts have been made.");
+        walk.ClickButton("Looked at: attempt 3");
+        Press(walk, Keys.Alt + "f" + Keys.Null + Keys.Enter);
+        walk.See("Attempt 3: failed");
+        Press(walk, Keys.Alt + "u" + Keys.Null);
+        walk.See("struck out: undone");
+        walk.See("Attempt 3 of 3");
+        Press(walk, Keys.Alt + "p" + Keys.Null);
+        walk.See("Practice: kept beside the rest, never scored");
+        walk.Field("Time").SendKeys("9" + Keys.Enter);
+        walk.See("Practice 9.0 s");
+        walk.See("Attempt 3 of 3");
+        Press(walk, Keys.PageDown);
+        walk.Until(() => walk.Heading("Whelks").Displayed, "the next team");
+        Press(walk, Keys.Alt + "1" + Keys.Null);
+        walk.Until(() => walk.Heading("Plovers").Displayed, "the first team");
+        walk.ShouldBeAccessible();
+    }
+
+    [Fact]
+    public async Task A_photo_is_taken_shown_in_the_results_and_deleted()
+    {
+        var (walk, _) = await BeginOnWalk(server, "The slowest millrace");
+        var file = Path.Combine(Path.GetTempPath(), $"{Guid.NewGuid()}.png");
+        walk.Picture(file);
+        walk.Until(() => walk.Driver.FindElements(By.CssSelector("input[type=file]")).Count == 1, "the photo's field");
+        walk.Driver.FindElement(By.CssSelector("input[type=file]")).SendKeys(file);
+        walk.See("Take away");
+        File.Delete(file);
+        walk.ShouldBeAccessible();
+        var text = Path.GetTempFileName();
+        await File.WriteAllTextAsync(text, "no picture", TestContext.Current.CancellationToken);
+        walk.Driver.FindElement(By.CssSelector("input[type=file]")).SendKeys(text);
+        walk.See("This is not a photo. Choose a JPEG, PNG or WebP picture.");
+        File.Delete(text);
+        var score = walk.Place;
+        walk.Open(score.Split("/score")[0] + "/results");
+        walk.Until(() => walk.Driver.FindElements(By.CssSelector("main img[alt*='Plovers']")).Count == 1, "the photo");
+        walk.ShouldBeAccessible();
+        walk.Open(score);
+        walk.ClickButton("Take away");
+        walk.ClickButton("Take it away");
+        walk.Until(() => walk.Driver.FindElements(By.CssSelector("main img")).Count == 0, "the photo to go");
+    }
+
+    /// <summary>Keys as the page gets them, wherever the focus is.</summary>
+    private static void Press(Browser window, string keys) =>
+        window.Until(
+            () =>
+            {
+                try
+                {
+                    window.Driver.SwitchTo().ActiveElement().SendKeys(keys);
+                    return true;
+                }
+                catch (ElementNotInteractableException)
+                {
+                    return false;
+                }
+            },
+            "something that takes keys"
+        );
 
     private static double Bottom(Browser window, IWebElement element) =>
         Convert.ToDouble(window.Driver.ExecuteScript("return arguments[0].getBoundingClientRect().bottom", element));

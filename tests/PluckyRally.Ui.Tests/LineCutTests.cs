@@ -12,11 +12,11 @@ namespace PluckyRally.Ui.Tests;
 /// The Score station without a connection: every pad goes on from what was recorded on this device, and all of it
 /// arrives once.
 /// </summary>
-public sealed class LineCutTests(InstrumentedServer instrumented) : ScreenTest
+public sealed class LineCutTests(WorkingServer server) : ScreenTest
 {
     private const string Cut = "ERR_INTERNET_DISCONNECTED";
 
-    private readonly RunningServer _server = instrumented.Server;
+    private readonly RunningServer _server = server;
 
     [Fact]
     public async Task Attempts_go_on_in_order_and_the_last_one_can_be_undone()

@@ -12,9 +12,9 @@ namespace PluckyRally.Ui.Tests;
 /// a card is drawn again, a round is closed and opened, and the second round is held at 75% of the team's own first.
 /// Nothing is begun again, nothing is lost.
 /// </summary>
-public sealed class LivingLessonTests(InstrumentedServer instrumented) : ScreenTest
+public sealed class LivingLessonTests(WorkingServer server) : ScreenTest
 {
-    private readonly RunningServer _server = instrumented.Server;
+    private readonly RunningServer _server = server;
 
     [Fact]
     public async Task What_happens_between_the_bell_and_the_bell_fits_in()

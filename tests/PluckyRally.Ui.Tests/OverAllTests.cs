@@ -4,9 +4,9 @@ using Xunit;
 namespace PluckyRally.Ui.Tests;
 
 /// <summary>Three classes of one brief as one list, on the desk and on the wall.</summary>
-public sealed class OverAllTests(InstrumentedServer instrumented) : ScreenTest
+public sealed class OverAllTests(WorkingServer server) : ScreenTest
 {
-    private readonly RunningServer _server = instrumented.Server;
+    private readonly RunningServer _server = server;
 
     [Fact]
     public async Task Three_classes_are_one_list_and_revealed_from_the_last_to_the_first()

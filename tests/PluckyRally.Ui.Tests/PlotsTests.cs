@@ -5,9 +5,9 @@ using Xunit;
 namespace PluckyRally.Ui.Tests;
 
 /// <summary>A class's numbers in pictures: on the desk by what one wants to see, on the wall without names.</summary>
-public sealed class PlotsTests(InstrumentedServer instrumented) : ScreenTest
+public sealed class PlotsTests(WorkingServer server) : ScreenTest
 {
-    private readonly RunningServer _server = instrumented.Server;
+    private readonly RunningServer _server = server;
 
     [Fact]
     public async Task A_finished_rally_is_looked_at_in_every_way_and_hung_on_the_wall_without_names()

@@ -7,9 +7,9 @@ namespace PluckyRally.Ui.Tests;
 /// <summary>
 /// A control has a sheet of its own beside the teams', and stands under their results and across the wall's masts.
 /// </summary>
-public sealed class ReferencesTests(InstrumentedServer instrumented) : ScreenTest
+public sealed class ReferencesTests(WorkingServer server) : ScreenTest
 {
-    private readonly RunningServer _server = instrumented.Server;
+    private readonly RunningServer _server = server;
 
     [Fact]
     public async Task What_teams_are_held_against_is_recorded_like_a_team_and_takes_no_place()

@@ -4,7 +4,7 @@ using PluckyRally.Ui.Tests;
 using Xunit;
 
 [assembly: AssemblyFixture(typeof(DemoServer))]
-[assembly: AssemblyFixture(typeof(InstrumentedServer))]
+[assembly: AssemblyFixture(typeof(WorkingServer))]
 [assembly: AssemblyFixture(typeof(EmptyServer))]
 [assembly: AssemblyFixture(typeof(BrowserPool))]
 
@@ -28,26 +28,17 @@ public class RunningServer : IDisposable
 
     /// <param name="demo">With the demo's data.</param>
     /// <param name="lan">Whether the classroom's devices are let in.</param>
-    /// <param name="instruments">The port that instruments call at.</param>
     /// <param name="process">In a process of its own, which can be killed.</param>
     /// <param name="measured">
     /// In a process of its own, as it is shipped. Otherwise that is compiled once and quickly: a test's server does not
     /// live long enough to win back what more would cost.
     /// </param>
-    public RunningServer(
-        bool demo,
-        bool lan = false,
-        int? instruments = null,
-        bool process = false,
-        bool measured = false
-    )
+    public RunningServer(bool demo, bool lan = false, bool process = false, bool measured = false)
     {
         (_process, _measured) = (process || measured, measured);
         _settings.Add(("contentRoot", Path.Combine(ProjectFolder.Root, "src", "PluckyRally.Web")));
         if (lan)
             _settings.Add(("lan", "true"));
-        if (instruments is { } port)
-            _settings.Add(("instruments", $"{port}"));
         if (demo)
             _settings.Add(("demo", Path.Combine(ProjectFolder.Root, "demo")));
     }
@@ -142,6 +133,9 @@ public class RunningServer : IDisposable
 /// its fixture.
 /// </summary>
 public sealed class DemoServer() : RunningServer(demo: true);
+
+/// <summary>A server with the demo's data: one for all tests that begin rallies of their own beside the demo's.</summary>
+public sealed class WorkingServer() : RunningServer(demo: true);
 
 /// <summary>
 /// A server without data: one for all tests that bring what they need, one of its own for a class that asks for it as

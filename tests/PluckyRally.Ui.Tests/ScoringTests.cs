@@ -7,9 +7,9 @@ using Xunit;
 namespace PluckyRally.Ui.Tests;
 
 /// <summary>From a brief on the shelf to a scored rally.</summary>
-public sealed class ScoringTests(InstrumentedServer instrumented) : ScreenTest
+public sealed class ScoringTests(WorkingServer server) : ScreenTest
 {
-    private readonly RunningServer _server = instrumented.Server;
+    private readonly RunningServer _server = server;
 
     [Fact]
     public void A_rally_is_begun_scored_and_explained()

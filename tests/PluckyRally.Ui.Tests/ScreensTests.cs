@@ -7,7 +7,7 @@ namespace PluckyRally.Ui.Tests;
 /// <summary>
 /// Every screen with the demo's data: accessible, without errors in the console, nothing wider than the screen.
 /// </summary>
-public sealed class ScreensTests(DemoServer demo) : ScreenTest
+public sealed class ScreensTests(DemoServer demo, WorkingServer working) : ScreenTest
 {
     /// <summary>A desk, a tablet that is held upright, a phone.</summary>
     private static readonly (int Width, int Height)[] Sizes = [(1280, 800), (800, 1280), (390, 844)];
@@ -74,6 +74,25 @@ public sealed class ScreensTests(DemoServer demo) : ScreenTest
             window.See(says);
             HoldsUp(window, inHand: station is "run" or "together", onWall: station is "wall");
         }
+    }
+
+    /// <summary>One brief of each kind of scoring, with its pad and its table of all teams.</summary>
+    [Theory]
+    [InlineData("The lantern walk")]
+    [InlineData("Bucket chain to the boathouse")]
+    [InlineData("Along the strandline")]
+    [InlineData("Pebbles by mass")]
+    [InlineData("Tide-pool mosaic")]
+    [InlineData("The bird ringer's third hand")]
+    [InlineData("A cold box for the catch")]
+    [InlineData("Bridge to the drying racks")]
+    public async Task Every_pad_holds_up(string brief)
+    {
+        var (window, rally) = await BeginOnWalk(working, brief);
+        HoldsUp(window, inHand: true);
+        window.Open($"/rallies/{rally}/together");
+        window.See("Seen in passing");
+        HoldsUp(window, inHand: true);
     }
 
     [Fact]

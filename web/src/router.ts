@@ -99,7 +99,7 @@ export const router = createRouter({
     {
       path: '/rallies/:rally',
       component: () => import('@/stations/RallyFrame.vue'),
-      props: true,
+      props: ({ params }) => ({ rally: params.rally }),
       children: [
         { path: '', redirect: (to) => `${to.path.replace(/\/$/, '')}/score` },
         {

@@ -30,10 +30,10 @@ async function read() {
     <form novalidate @submit.prevent="read">
       <textarea v-model="text" class="touch-field" rows="3" aria-label="The team’s answer" :placeholder="hint" />
       <Button type="submit" label="Take it over" variant="outlined" />
-      <ul v-if="refusal" class="wrong small" role="alert">
-        <li v-if="refusal.problems.length === 0">{{ refusal.title }} {{ refusal.detail }}</li>
-        <li v-for="(p, i) in refusal.problems.slice(0, 5)" :key="i">{{ p.what }} {{ p.remedy }}</li>
-      </ul>
+      <div v-if="refusal" class="wrong small" role="alert">
+        <p v-if="refusal.problems.length === 0">{{ refusal.title }} {{ refusal.detail }}</p>
+        <p v-for="(p, i) in refusal.problems.slice(0, 5)" :key="i">{{ p.what }} {{ p.remedy }}</p>
+      </div>
     </form>
   </details>
 </template>

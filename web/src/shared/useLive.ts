@@ -21,7 +21,7 @@ export function useLive(rally: string, onNews: (news: LiveNews) => void) {
   const instruments = shallowRef<readonly Instrument[]>([])
   let left = false
   const hub = new HubConnectionBuilder()
-    .withUrl('/live')
+    .withUrl(new URL('/live', location.href).href)
     .withAutomaticReconnect(keepTrying)
     .configureLogging(LogLevel.None)
     .build()

@@ -10,7 +10,7 @@ async function arrive(place: string) {
   const due = ref('')
   let answer = () => {}
   const Pad = defineComponent({
-    props: { rally: String, team: String },
+    props: { rally: { type: String, default: '' }, team: { type: String, default: '' } },
     setup(props) {
       const shown = computed(() => props.team || due.value)
       useTeamInAddress(

@@ -1,5 +1,5 @@
 import { watch, type Ref } from 'vue'
-import { useRoute, useRouter } from 'vue-router'
+import { useRoute, useRouter, type RouteLocationRaw } from 'vue-router'
 import { goingTo } from '@/shared/goingTo'
 
 /**
@@ -9,7 +9,7 @@ import { goingTo } from '@/shared/goingTo'
 export function useTeamInAddress(
   shown: Ref<string>,
   inAddress: () => string | undefined,
-  to: (team: string) => string,
+  to: (team: string) => RouteLocationRaw,
 ) {
   const router = useRouter()
   const here = useRoute().params.rally
