@@ -25,7 +25,7 @@ async function freePort() {
   return `${port}`
 }
 
-/** Starts the real server with the demo's data for all tests of pages; each makes the rallies and briefs it works on. */
+/** Starts the real server with the demo's data for all tests of pages; each makes what it works on. */
 export default async function setup(project: TestProject) {
   const data = await mkdtemp(join(tmpdir(), 'plucky-rally-pages-'))
   const instruments = await freePort()
