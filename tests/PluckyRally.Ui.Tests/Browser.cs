@@ -208,22 +208,28 @@ public sealed partial class Browser : IDisposable
     public IWebElement One(string role, string name, bool exact = true) =>
         Until(() => All(role, name, exact) is [var first, ..] ? first : null, $"a {role} called “{name}”")!;
 
-    /// <summary>Clicks once it is there and nothing lies over it.</summary>
+    /// <summary>
+    /// Clicks once it is there and nothing lies over it; what stands at the foot of the window is scrolled away from, as
+    /// a person would.
+    /// </summary>
     public void Click(Func<IWebElement> find) =>
         Until(
             () =>
             {
+                IWebElement? found = null;
                 try
                 {
-                    find().Click();
+                    found = find();
+                    found.Click();
                     return true;
                 }
+                catch (ElementClickInterceptedException)
+                {
+                    _driver.ExecuteScript("arguments[0].scrollIntoView({ block: 'center' })", found);
+                    return false;
+                }
                 catch (Exception early)
-                    when (early
-                            is StaleElementReferenceException
-                                or ElementClickInterceptedException
-                                or ElementNotInteractableException
-                    )
+                    when (early is StaleElementReferenceException or ElementNotInteractableException)
                 {
                     return false;
                 }

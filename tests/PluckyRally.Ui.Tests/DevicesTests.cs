@@ -177,6 +177,7 @@ public sealed class DevicesTests : ScreenTest
         tablet.See("Seen in passing");
         tablet.Offline(true);
         tablet.ClickButton("tests early");
+        ShowWhatWaits(tablet);
         tablet.See("by Pell");
         tablet.Run("window.was = 'Pell'");
         tablet.Offline(false);
@@ -193,6 +194,7 @@ public sealed class DevicesTests : ScreenTest
         );
         tablet.Offline(false);
         Join(tablet, code, "Sorrel");
+        ShowWhatWaits(tablet);
         tablet.See("by Pell");
         tablet.Run("window.go = true");
         tablet.SeeNot("not sent yet");
@@ -266,6 +268,14 @@ public sealed class DevicesTests : ScreenTest
         _server.Dispose();
         _server = new(process: true);
     }
+
+    private static void ShowWhatWaits(Browser judge) =>
+        judge.Click(() =>
+            judge.Until(
+                () => judge.Driver.FindElements(By.TagName("summary")).SingleOrDefault(s => s.Text == "Show it"),
+                "what waits"
+            )!
+        );
 
     private static void Record(Browser judge, string height)
     {

@@ -7,8 +7,8 @@ using Xunit;
 namespace PluckyRally.Ui.Tests;
 
 /// <summary>
-/// What a judge has in the hand: the pad in the first screenful of a phone, what is half laid, the keyboard alone, a photo,
-/// and a way back.
+/// What a judge has in the hand: the pad in the first screenful of a phone, what is half laid, the keyboard alone, a
+/// photo, and a way back.
 /// </summary>
 public sealed class InHandTests(DemoServer server) : ScreenTest, IClassFixture<DemoServer>
 {
@@ -125,6 +125,43 @@ public sealed class InHandTests(DemoServer server) : ScreenTest, IClassFixture<D
         phone.ClickButton("Record");
         phone.See("Attempt 1: 78.0 cm² (rectangle 12 × 6 = 72 cm², triangle 4 × 3 ÷ 2 = 6 cm²)");
         phone.ShouldHaveCleanConsole();
+    }
+
+    /// <summary>
+    /// What is pressed, and all that stands above it, lies where it lay once it is recorded: on line and without one, at
+    /// the first press and at the next.
+    /// </summary>
+    [Theory]
+    [InlineData(800, 1280)]
+    [InlineData(390, 844)]
+    public async Task Nothing_moves_under_the_finger(int width, int height)
+    {
+        var (walk, _) = await BeginOnWalk(server, "The bird ringer's third hand");
+        walk.Resize(width, height);
+        foreach (
+            var (offline, level) in new[]
+            {
+                (false, "Explained: says why it works"),
+                (false, "Gentle to the bird: never touches it"),
+                (true, "Gives a hand more: for two things"),
+            }
+        )
+        {
+            walk.Offline(offline);
+            walk.Driver.ExecuteScript("arguments[0].scrollIntoView({ block: 'center' })", walk.Button(level));
+            var (before, scrolled) = (Top(walk, walk.Button(level)), walk.Run("return scrollY"));
+            walk.ClickButton(level);
+            walk.Until(() => walk.Button(level).GetAttribute("aria-pressed") == "true", "the level to be given");
+            if (offline)
+                walk.See("1 kept on this device, not sent yet.");
+            else
+                walk.Until(() => walk.Text.Contains("Strike out", StringComparison.Ordinal), "the log");
+            Top(walk, walk.Button(level)).ShouldBe(before, 0.5, level);
+            walk.Run("return scrollY").ShouldBe(scrolled, level);
+        }
+
+        walk.Offline(false);
+        walk.SeeNot("on this device");
     }
 
     [Fact]

@@ -134,7 +134,9 @@ public class RunningServer : IDisposable
 /// </summary>
 public sealed class DemoServer() : RunningServer(demo: true);
 
-/// <summary>A server with the demo's data: one for all tests that begin rallies of their own beside the demo's.</summary>
+/// <summary>
+/// A server with the demo's data: one for all tests that begin rallies of their own beside the demo's.
+/// </summary>
 public sealed class WorkingServer() : RunningServer(demo: true);
 
 /// <summary>

@@ -6,16 +6,22 @@ import { keeps, type Unsent } from '@/shared/deviceStore'
 import { entryWords } from './entryWords'
 import type { Outbox } from '@/shared/useOutbox'
 
-/** Entries that the server does not have yet: waiting for the connection, or refused when it came back. */
+/**
+ * Entries that the server does not have yet: waiting for the connection, or refused when it came back. What waits is
+ * said at the foot of the window, since it comes and goes with every press: above the pad it would move what lies under
+ * the finger.
+ */
 const props = defineProps<{
   outbox: Outbox
   rally: { teams: readonly Pick<TeamNamed, 'id' | 'name'>[]; references?: readonly Reference[] }
 }>()
 const { unsent, shutOut, stumbles, drop, move } = props.outbox
-const waiting = computed(() => unsent.value.filter((u) => !u.refusal).length)
+const waiting = computed(() => unsent.value.filter((u) => !u.refusal))
+const refused = computed(() => unsent.value.filter((u) => u.refusal))
 const closed = (u: Unsent) => u.refusal?.problems.some((p) => p.at === '/round')
 const teamName = (entry: Entry) =>
   [...props.rally.teams, ...(props.rally.references ?? [])].find((t) => t.id === entry.team)?.name ?? 'The class'
+const says = ({ entry }: Unsent) => `${teamName(entry)}: ${entryWords(entry)}${entry.by ? ` by ${entry.by}` : ''}`
 </script>
 
 <template>
@@ -23,38 +29,73 @@ const teamName = (entry: Entry) =>
     <b>This device cannot keep anything by itself.</b> It sends all the same. Leave this page open until nothing waits;
     a private window or a full store may be why.
   </p>
-  <div v-if="unsent.length" class="unsent heed" role="status">
-    <p v-if="waiting > 0">
-      <b>{{ waiting }} kept {{ keeps ? 'on this device' : 'in this window' }}, not sent yet.</b>
-      {{ waiting === 1 ? 'It is sent by itself' : 'They are sent by themselves' }}
-      <template v-if="shutOut"
-        >when this device is let in again: <RouterLink to="/join">join with a code</RouterLink>.</template
-      >
-      <template v-else-if="stumbles">when the teacher’s computer can take it. {{ stumbles.title }}</template>
-      <template v-else>when the connection is back.</template>
-    </p>
-    <p v-if="waiting < unsent.length"><b>Refused, and kept here until you decide.</b></p>
+  <div v-if="refused.length > 0" class="unsent heed" role="status">
+    <p><b>Refused, and kept here until you decide.</b></p>
     <ul>
-      <li v-for="u in unsent" :key="u.entry.id">
-        {{ teamName(u.entry) }}: {{ entryWords(u.entry) }}
-        <span v-if="u.entry.by" class="muted">by {{ u.entry.by }}</span>
-        <template v-if="u.refusal">
-          <span class="wrong">was refused. {{ u.refusal.title }} {{ u.refusal.detail }}</span>
-          <Button
-            v-if="closed(u)"
-            :label="`Move to round ${u.entry.round + 1}`"
-            class="touch"
-            @click="move(u.entry.id, u.entry.round + 1)"
-          />
-          <Button label="Let it go" class="touch" variant="outlined" @click="drop(u.entry.id)" />
-        </template>
+      <li v-for="u in refused" :key="u.entry.id">
+        {{ says(u) }}
+        <span class="wrong">was refused. {{ u.refusal?.title }} {{ u.refusal?.detail }}</span>
+        <Button
+          v-if="closed(u)"
+          :label="`Move to round ${u.entry.round + 1}`"
+          class="touch"
+          @click="move(u.entry.id, u.entry.round + 1)"
+        />
+        <Button label="Let it go" class="touch" variant="outlined" @click="drop(u.entry.id)" />
       </li>
     </ul>
   </div>
+  <Teleport v-if="waiting.length > 0" defer to="#main">
+    <div class="waiting not-on-paper">
+      <p role="status">
+        <b>{{ waiting.length }} kept {{ keeps ? 'on this device' : 'in this window' }}, not sent yet.</b>
+        {{ waiting.length === 1 ? 'It is sent by itself' : 'They are sent by themselves' }}
+        <template v-if="shutOut"
+          >when this device is let in again: <RouterLink to="/join">join with a code</RouterLink>.</template
+        >
+        <template v-else-if="stumbles">when the teacher’s computer can take it. {{ stumbles.title }}</template>
+        <template v-else>when the connection is back.</template>
+      </p>
+      <details>
+        <summary>{{ waiting.length === 1 ? 'Show it' : 'Show them' }}</summary>
+        <ul>
+          <li v-for="u in waiting" :key="u.entry.id">{{ says(u) }}</li>
+        </ul>
+      </details>
+    </div>
+  </Teleport>
 </template>
 
 <style scoped>
 .unsent {
   margin-bottom: 0.75rem;
+}
+.waiting {
+  position: sticky;
+  bottom: 0;
+  z-index: 3;
+  /* With a connection it is sent before this is read. */
+  animation: appear 1s step-end;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.25rem 1rem;
+  justify-content: center;
+  padding: 0.6rem 1rem;
+  background: var(--marigold-wash);
+  border-top: 1.5px solid var(--ink);
+}
+@keyframes appear {
+  from {
+    visibility: hidden;
+  }
+}
+.waiting summary {
+  min-height: 24px;
+  cursor: pointer;
+  text-decoration: underline;
+}
+.waiting ul {
+  max-height: 40vh;
+  overflow-y: auto;
 }
 </style>

@@ -70,9 +70,9 @@ test('no more is given back than there is, and what a card forbids can only be g
   expect(button('foil: give back 1').attributes('disabled')).toBeUndefined()
 })
 
-test('what is left is not said while a purchase waits', () => {
-  const now = soFar()
+test('what is left is not said while a purchase waits, nor what was worked out from it', () => {
+  const now = { ...soFar(), points: '12 points', working: ['12 shells left.'] }
   budget.purchased.lay(now, { item: 'rod', count: 3 } as Parameters<typeof budget.purchased.lay>[1], 'terns')
   expect(now.answers.rod).toBe('5')
-  expect(now.left).toBe('')
+  expect(now).toMatchObject({ left: '', points: '', working: ['…'] })
 })

@@ -125,10 +125,17 @@ const holding = ref(false)
 const changesOf = ref('')
 const mayTry = computed(() => (design.value?.open.length ?? 0) > 0 || redo.value !== undefined || holding.value)
 const redo = ref<Redo>()
-watch([current, round], () => {
-  chosen.value = undefined
-  redo.value = undefined
-})
+/** Said when a sheet is opened, and not anew while it is filled in: what lies beneath would move under the finger. */
+const next = ref<string>()
+watch(
+  [current, round],
+  () => {
+    chosen.value = undefined
+    redo.value = undefined
+    next.value = nextAt(rally.value?.progress.route, 'score')
+  },
+  { immediate: true },
+)
 
 function goTo(team: string | undefined) {
   if (team) void router.push(to(team))
@@ -166,7 +173,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
 
 <template>
   <main v-if="rally" id="main" ref="page" class="score">
-    <StationHead :title="rally.name" :next="nextAt(rally.progress.route, 'score')">
+    <StationHead :title="rally.name" :next="next">
       <RouterLink :to="inRound(`/rallies/${id}/together`)" class="small">All teams together</RouterLink>
       <RoundChoice :rounds="rally.progress.rounds" :round="round" may-begin />
     </StationHead>

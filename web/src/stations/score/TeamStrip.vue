@@ -27,13 +27,12 @@ const word = (id: string) => {
 }
 const narrow = useNarrow()
 const nav = useTemplateRef('nav')
-watch(
-  [() => props.current, () => props.teams.length, nav],
-  () =>
-    void nextTick(() =>
-      nav.value?.querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'center' }),
-    ),
-)
+/** The team that is open is brought into the strip's middle; the page itself stays where the judge has it. */
+function showCurrent() {
+  const [strip, team] = [nav.value, nav.value?.querySelector<HTMLElement>('[aria-current]')]
+  if (strip && team) strip.scrollLeft = team.offsetLeft - (strip.clientWidth - team.offsetWidth) / 2
+}
+watch([() => props.current, () => props.teams.length, () => nav.value], () => void nextTick(showCurrent))
 </script>
 
 <template>
@@ -66,6 +65,7 @@ watch(
 <style scoped>
 .strip {
   display: flex;
+  position: relative;
   overflow-x: auto;
   padding: 0.75rem 0;
   gap: 0.25rem;

@@ -1,0 +1,320 @@
+using System.Text;
+using System.Text.Json;
+using OpenQA.Selenium;
+using PluckyRally.Tests;
+using Shouldly;
+using Xunit;
+
+namespace PluckyRally.Ui.Tests;
+
+/// <summary>
+/// A lesson of each sort of scoring, whole: the desk, a judge's tablet, a judge's phone whose line is cut, and a wall. What
+/// comes out was worked out by hand and stands beside it. They take minutes: <c>./test lessons</c> runs them.
+/// </summary>
+public sealed class EveryLessonTests : ScreenTest
+{
+    /// <summary>One for each test: codes can be tried ten times a minute.</summary>
+    private readonly ClassroomServer _server = new();
+
+    private string _rally = "";
+    private Browser _desk = null!;
+    private Browser _tablet = null!;
+    private Browser _phone = null!;
+    private Browser _wall = null!;
+
+    protected override void Close() => _server.Dispose();
+
+    /// <summary>
+    /// Plovers: kept both, then it broke: 1 of 2. Whelks, without a line: one of the two missed, then it broke: none.
+    /// Terns: both, twice.
+    /// </summary>
+    [Fact(Explicit = true)]
+    public void Passed_or_not()
+    {
+        Begin(
+            """
+            { "format": "plucky-rally/brief", "version": 3, "title": "A lantern hook", "trials": { "attempts": 2 },
+              "rules": [ { "id": "holds", "sort": "criterion", "text": "It holds the lantern", "when": "everyAttempt",
+                "check": { "kind": "inspection" }, "ifMissed": { "kind": "doesNotPlace" } }, { "id": "dry", "sort": "criterion", "when": "everyAttempt",
+                "text": "The wick stays dry", "check": { "kind": "inspection" }, "ifMissed": { "kind": "doesNotPlace" } } ],
+              "method": { "ranking": false } }
+            """,
+            "Plovers",
+            "Whelks",
+            "Terns"
+        );
+        Attempt(_tablet, "Kept", "Kept");
+        _tablet.See("Attempt 2 of 2");
+        Fails(_tablet);
+
+        _phone.ClickLink("Whelks open");
+        _phone.Offline(true);
+        Attempt(_phone, "Kept", "Missed");
+        _phone.See("Attempt 2 of 2");
+        Fails(_phone);
+        _phone.See("2 kept on this device, not sent yet.");
+        _phone.Offline(false);
+        _phone.SeeNot("kept on this device");
+
+        _tablet.ClickLink("Terns open");
+        Attempt(_tablet, "Kept", "Kept");
+        Attempt(_tablet, "Kept", "Kept");
+        _tablet.See("All attempts have been made.");
+
+        _desk.Open($"/rallies/{_rally}/results");
+        _desk.See("did it in 1 of 2 attempts");
+        _desk.See("not yet in 2 attempts");
+        _desk.See("did it in all 2 attempts");
+        _desk.Text.ShouldNotContain("not placed");
+        ShowBoard();
+        _wall.See("did it in 1 of 2 attempts");
+        _wall.Text.ShouldNotContain("place");
+    }
+
+    /// <summary>
+    /// Bins: 12 right are 24, and 4 for all of them: 28. One of them in a wrong tray: 11 right are 22, less 1: 21.
+    /// </summary>
+    [Fact(Explicit = true)]
+    public void Sorting()
+    {
+        BeginDemo("strandline-sort", "Plovers", "Whelks");
+        _desk.Open($"/rallies/{_rally}/score/t1");
+        _desk.ClickButton("All as the key has it");
+        _desk.ClickButton("Record this answer");
+        _desk.See("28 points");
+
+        _phone.ClickLink("Whelks open");
+        _phone.Offline(true);
+        foreach (var (bin, items) in Trays)
+        foreach (var item in items)
+            _phone.ClickButton($"{item} in {(item == "net cork" ? "plants" : bin)}");
+        _phone.ClickButton("Record this answer");
+        _phone.See("1 kept on this device, not sent yet.");
+        _phone.Offline(false);
+        _phone.See("11 right, 1 wrong");
+        Comes(("Plovers", "28.0"), ("Whelks", "21.0"));
+    }
+
+    private static readonly (string Bin, string[] Items)[] Trays =
+    [
+        ("animals", ["mussel shell", "crab claw", "gull feather", "mermaid’s purse"]),
+        ("plants", ["bladder wrack", "kelp stalk", "driftwood", "marram grass"]),
+        ("people", ["blue rope", "net cork", "sea glass", "bottle lid"]),
+    ];
+
+    /// <summary>
+    /// Each job is a point. Plovers are first to 8: 8 + 15. Whelks second: 8 + 10. Terns have 6 when the round is closed,
+    /// Knots none.
+    /// </summary>
+    [Fact(Explicit = true)]
+    public void First_to_eight_of_twelve()
+    {
+        var jobs = string.Join(
+            ", ",
+            Enumerable.Range(1, 12).Select(i => $$"""{ "id": "job{{i}}", "name": "job {{i}}", "points": 1 }""")
+        );
+        Begin(
+            $$"""
+            { "format": "plucky-rally/brief", "version": 3, "title": "Jobs about the harbor",
+              "method": { "parts": [ { "kind": "tasks", "id": "jobs", "name": "Jobs", "items": [ {{jobs}} ],
+                "race": { "done": 8, "bonuses": [15, 10, 5] } } ] } }
+            """,
+            "Plovers",
+            "Whelks",
+            "Terns",
+            "Knots"
+        );
+        void Do(Browser judge, int count)
+        {
+            foreach (var job in Enumerable.Range(1, count))
+            {
+                judge.ClickButton($"job {job}: done");
+                judge.Until(() => Pressed(judge, $"job {job}: done"), $"job {job} to be done");
+            }
+        }
+
+        Do(_tablet, 8);
+        _phone.ClickLink("Whelks open");
+        Do(_phone, 5);
+        _phone.Offline(true);
+        foreach (var job in new[] { 6, 7, 8 })
+        {
+            _phone.ClickButton($"job {job}: done");
+            _phone.Until(() => Pressed(_phone, $"job {job}: done"), $"job {job} to be done");
+        }
+
+        _phone.See("3 kept on this device, not sent yet.");
+        _phone.Offline(false);
+        _phone.SeeNot("kept on this device");
+        _tablet.ClickLink("Terns open");
+        Do(_tablet, 6);
+        CloseRound();
+        Comes(("Plovers", "23.0"), ("Whelks", "18.0"), ("Terns", "6.0"), ("Knots", "0.0"));
+    }
+
+    /// <summary>
+    /// Two rounds that are added up. Plovers 50 and 65 are 115, Whelks 60 and 45 are 105: first is who was second in
+    /// round 1.
+    /// </summary>
+    [Fact(Explicit = true)]
+    public void Two_rounds_added_up()
+    {
+        Begin(
+            """
+            { "format": "plucky-rally/brief", "version": 3, "title": "A taller beacon",
+              "measures": [ { "id": "height", "name": "Height", "kind": "length", "unit": "cm", "step": 1 } ],
+              "trials": { "attempts": 1 },
+              "method": { "overRounds": { "way": "sum" }, "parts": [ { "kind": "measured", "id": "tall",
+                "name": "Height", "value": "height", "better": "more", "combine": "best",
+                "curve": { "kind": "rate", "perUnit": 1 } } ] } }
+            """,
+            "Plovers",
+            "Whelks"
+        );
+        Measure(_tablet, "50");
+        _phone.ClickLink("Whelks open");
+        Measure(_phone, "60");
+        CloseRound();
+        _desk.ClickLink("Go on to round 2");
+        _tablet.Open($"/rallies/{_rally}/score/t1?round=2");
+        Measure(_tablet, "65");
+        _phone.Open($"/rallies/{_rally}/score/t2?round=2");
+        _phone.See("Attempt 1");
+        _phone.Offline(true);
+        Measure(_phone, "45");
+        _phone.See("1 kept on this device, not sent yet.");
+        _phone.Offline(false);
+        _phone.SeeNot("kept on this device");
+        _desk.Open($"/rallies/{_rally}/results");
+        _desk.See("115");
+        _desk.See("105");
+        ShowBoard();
+        _wall.See("115");
+    }
+
+    private static bool Pressed(Browser judge, string name) =>
+        judge.Button(name).GetAttribute("aria-pressed") == "true";
+
+    private static void Attempt(Browser judge, params string[] answers)
+    {
+        judge.Until(() => judge.All("button", "Record").Count == 1, "the pad");
+        for (var i = 0; i < answers.Length; i++)
+            judge.Click(() => judge.All("button", answers[i])[i]);
+        judge.ClickButton("Record");
+    }
+
+    private static void Fails(Browser judge)
+    {
+        judge.ClickButton("Failed…");
+        judge.ClickButton("it broke");
+    }
+
+    private static void Measure(Browser judge, string height)
+    {
+        judge.Until(() => judge.All("field", "Height").Count == 1, "the pad");
+        judge.Type("Height", height);
+        judge.ClickButton("Record");
+        judge.See($"{height} cm");
+    }
+
+    private void CloseRound()
+    {
+        _desk.Open($"/rallies/{_rally}/score/t1");
+        _desk.ClickButton("Close round 1");
+        _desk.ClickButton("Yes, close round 1");
+        _desk.See("Open round 1 again");
+    }
+
+    private void ShowBoard()
+    {
+        _desk.Open($"/rallies/{_rally}/run");
+        _desk.ClickButton("Board");
+        _desk.ClickButton("Reveal all");
+    }
+
+    /// <summary>What was worked out by hand stands in the results, on the wall, and in what the file comes to.</summary>
+    private void Comes(params (string Team, string Total)[] byHand)
+    {
+        _desk.Open($"/rallies/{_rally}/results");
+        foreach (var (team, total) in byHand)
+            _desk.Until(
+                () => _desk.Row(team).Text.Contains(total, StringComparison.Ordinal),
+                $"{total} for the {team}"
+            );
+        ShowBoard();
+        foreach (var (team, total) in byHand)
+        {
+            _wall.See(team);
+            _wall.See(total);
+        }
+
+        _wall.ShouldFit();
+        var file = _server
+            .Teacher.GetStringAsync($"/api/rallies/{_rally}/file", TestContext.Current.CancellationToken)
+            .GetAwaiter()
+            .GetResult();
+        ScoredFile.Totals(file).ShouldBe(byHand.ToDictionary(t => t.Team, t => t.Total), ignoreOrder: true);
+    }
+
+    private void BeginDemo(string brief, params string[] teams) =>
+        Begin(File.ReadAllText(Path.Combine(ProjectFolder.Root, "demo", $"{brief}.brief.json")), teams);
+
+    /// <summary>Begins the rally, lets two judges and a wall in, and opens the pad on both judges' devices.</summary>
+    private void Begin(string brief, params string[] teams)
+    {
+        var id = Post("/api/briefs", brief).GetProperty("id").GetString();
+        _rally = Post(
+                "/api/rallies",
+                JsonSerializer.Serialize(
+                    new
+                    {
+                        brief = id,
+                        name = "The class",
+                        teams = teams.Select(name => new { name }),
+                    }
+                )
+            )
+            .GetProperty("id")
+            .GetString()!;
+        _desk = OpenWindow(_server.Address);
+        _desk.Open("/sign-in");
+        _desk.Type("The teacher’s password", "boats in the bay");
+        _desk.ClickButton("Come in");
+        _desk.See("Shelf of briefs");
+        var code = Post($"/api/rallies/{_rally}/passes", """{"kind":"judge"}""").GetProperty("code").GetString()!;
+        _tablet = Join(code, "Pell", 800, 1280);
+        _phone = Join(code, "Sorrel", 390, 844);
+        var link = new Uri(
+            Post($"/api/rallies/{_rally}/passes", """{"kind":"wall"}""").GetProperty("link").GetString()!
+        );
+        _wall = OpenWindow(_server.Address, 1280, 720);
+        _wall.Open(link.PathAndQuery + link.Fragment);
+        _wall.Until(() => _wall.Place.EndsWith("/wall", StringComparison.Ordinal), "the wall");
+    }
+
+    private Browser Join(string code, string name, int width, int height)
+    {
+        var device = OpenWindow($"http://{Browser.Classroom}:{new Uri(_server.Address).Port}", width, height);
+        device.Open("/join");
+        device.Type("The rally’s code", code);
+        device.Type("Your name", name);
+        device.ClickButton("Join");
+        device.See("Seen in passing");
+        return device;
+    }
+
+    private JsonElement Post(string path, string body)
+    {
+        using var answer = _server
+            .Teacher.PostAsync(
+                path,
+                new StringContent(body, Encoding.UTF8, "application/json"),
+                TestContext.Current.CancellationToken
+            )
+            .GetAwaiter()
+            .GetResult();
+        var said = answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken).GetAwaiter().GetResult();
+        answer.IsSuccessStatusCode.ShouldBeTrue(said);
+        return JsonElement.Parse(said);
+    }
+}
