@@ -47,14 +47,14 @@ public sealed class GalleryTests(WorkingServer server) : ScreenTest
 
         desk.Open($"/rallies/{rally}/run");
         desk.See("It shows the gallery.");
-        Pick(desk, "The board reveals", "Pull");
+        desk.Choose("The board reveals", "Pull");
         desk.ClickButton("Board");
         wall.See("The lowest stands first.");
         wall.Text.ShouldNotContain("Quahogs");
         desk.ClickButton("Reveal the next team");
         wall.See("Quahogs");
         wall.Text.ShouldNotContain("Kelpies");
-        Pick(desk, "The board reveals", "Cleverest path of the line");
+        desk.Choose("The board reveals", "Cleverest path of the line");
         desk.ClickButton("Reveal the next team");
         wall.See("Kelpies");
         wall.ShouldBeAccessible();

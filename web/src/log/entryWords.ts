@@ -4,7 +4,8 @@ import { answerSays, isAnswer } from '@/parts/answers'
 
 type Other = Exclude<Entry['kind'], keyof AllAnswers>
 const others = {
-  trialRecorded: (e) => (e.outcome === 'counted' ? e.readings.map((r) => r.typed).join(', ') : e.outcome),
+  trialRecorded: (e) =>
+    e.outcome === 'counted' ? e.readings.map((r) => r.typed).join(', ') || 'an attempt' : e.outcome,
   measureRead: (e) => e.reading.typed,
   ruleChecked: (e) => `a must-have ${e.met ? 'kept' : 'missed'}`,
   noteMade: (e) => `“${e.text}”`,

@@ -42,12 +42,10 @@ const boardName = computed(
       Keys on the wall itself: C clock, B board, → next team, ← take back, F full screen.
     </p>
     <p v-if="live.boards.value.length > 1">
-      <label>
-        The board reveals
-        <select class="inline" :value="of" @change="choose(($event.target as HTMLSelectElement).value)">
-          <option v-for="b in live.boards.value" :key="b.of" :value="b.of">{{ b.name }}</option>
-        </select>
-      </label>
+      <label for="board-of">The board reveals</label>{{ ' ' }}
+      <select id="board-of" class="inline" :value="of" @change="choose(($event.target as HTMLSelectElement).value)">
+        <option v-for="b in live.boards.value" :key="b.of" :value="b.of">{{ b.name }}</option>
+      </select>
     </p>
     <div class="touch-row">
       <Button
