@@ -16,8 +16,9 @@ internal sealed record DesignResult(
     BoundedValue? Total
 )
 {
-    /// <summary>Cards that the team holds and that give points, with the points at the shown precision: above 0 they
-    /// help.</summary>
+    /// <summary>
+    /// Cards that the team holds and that give points, with the points at the shown precision: above 0 they help.
+    /// </summary>
     public IReadOnlyList<(DealCard Card, decimal Points)> Cards { get; init; } = [];
 
     /// <summary>What is added beside the parts; above 0 it helps, whichever total wins.</summary>

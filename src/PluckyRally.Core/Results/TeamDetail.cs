@@ -8,6 +8,7 @@ namespace PluckyRally.Core;
 /// <param name="Parts">The points of each part, before and after floor, cap and weight.</param>
 /// <param name="Deductions">Points lost to missed rules.</param>
 /// <param name="Bonuses">Points won by keeping rules.</param>
+/// <param name="Cards">Points by cards that were drawn.</param>
 /// <param name="Against">How its figures stand to what it is held against, where there is something.</param>
 public sealed record TeamDetail(
     string Team,
@@ -17,6 +18,7 @@ public sealed record TeamDetail(
     IReadOnlyList<PointsDetail> Parts,
     IReadOnlyList<RulePoints> Deductions,
     IReadOnlyList<RulePoints> Bonuses,
+    IReadOnlyList<CardPoints> Cards,
     IReadOnlyList<AgainstReference> Against
 )
 {
@@ -60,6 +62,7 @@ public sealed record TeamDetail(
             ],
             [.. result.Design.Deductions.Select(d => new RulePoints(d.Outcome.Rule.Id, d.Points, d.Outcome.Attempt))],
             [.. result.Design.Bonuses.Select(b => new RulePoints(b.Rule.Id, b.Points))],
+            [.. result.Design.Cards.Select(c => new CardPoints(c.Card.Id, c.Points))],
             [
                 .. from line in references.Where(r => r.Reference.IsFor(result.Team.Id))
                 where
@@ -137,3 +140,8 @@ public sealed record PointsDetail(
 /// <param name="Points">How many, always above zero.</param>
 /// <param name="Attempt">The attempt, for a rule that is checked in every one.</param>
 public sealed record RulePoints(string Rule, decimal Points, int? Attempt = null);
+
+/// <summary>Points by a card that was drawn.</summary>
+/// <param name="Card">The card's id.</param>
+/// <param name="Points">How many, as they are added: below zero they cost.</param>
+public sealed record CardPoints(string Card, decimal Points);

@@ -216,6 +216,8 @@ public sealed class CardDrawnTests
         Draw("a", "fine");
         Row("a", 1).TotalText.ShouldBe("40.5");
         Row("a", 1).DeductionText.ShouldBe("−1.5");
+        var detail = TeamDetail.Of(_rally, 1).Single(d => d.Team == "a");
+        detail.Cards.ShouldBe([new("gift", 2), new("fine", -1.5m)]);
         Row("a", 2).TotalText.ShouldBe("42.0");
     }
 
