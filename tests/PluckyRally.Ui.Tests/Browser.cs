@@ -209,8 +209,8 @@ public sealed partial class Browser : IDisposable
         Until(() => All(role, name, exact) is [var first, ..] ? first : null, $"a {role} called “{name}”")!;
 
     /// <summary>
-    /// Clicks once it is there and nothing lies over it; what stands at the foot of the window is scrolled away from, as
-    /// a person would.
+    /// Clicks once it is there and nothing lies over it; what stands at the foot of the window is scrolled away from,
+    /// as a person would.
     /// </summary>
     public void Click(Func<IWebElement> find) =>
         Until(

@@ -128,8 +128,8 @@ public sealed class InHandTests(DemoServer server) : ScreenTest, IClassFixture<D
     }
 
     /// <summary>
-    /// What is pressed, and all that stands above it, lies where it lay once it is recorded: on line and without one, at
-    /// the first press and at the next.
+    /// What is pressed, and all that stands above it, lies where it lay once it is recorded: on line and without one,
+    /// at the first press and at the next.
     /// </summary>
     [Theory]
     [InlineData(800, 1280)]

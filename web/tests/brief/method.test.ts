@@ -261,3 +261,20 @@ test('Every check of a rule is written as a sentence', async () => {
     expect(rules).toHaveLength(1)
   }
 })
+
+test('What overspending costs is said beside the money, and stands as a constraint on the sheet', async () => {
+  const desk = await begin('Method')
+  await add(desk, 'What a budget leaves', 'budget')
+  await desk.choose('What overspending costs', 'costs')
+  await fill(desk, '/rules/constraint/ifMissed/points', '2')
+  await desk.see('2 points for each')
+  await desk.see('It stands under Constraints on the sheet.')
+  expect((await desk.field("The constraint in the pupils' words")).value).toBe('Spend no more than you have')
+  const missed = (of: object) => (b: Kept) => JSON.stringify(b.rules[0] ?? '').includes(JSON.stringify(of).slice(1, -1))
+  await kept(desk, missed({ check: { kind: 'spending', part: 'budget' } }))
+  const { rules } = await kept(desk, missed({ points: 2 }))
+  expect(rules).toMatchObject([{ ifMissed: { kind: 'deduct', points: 2, per: 'unit', each: 1 } }])
+  await desk.choose('What overspending costs', 'has no rule')
+  await kept(desk, (b) => b.rules.length === 0)
+  await desk.shouldBeAccessible()
+})
