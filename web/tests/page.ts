@@ -22,15 +22,13 @@ const patience = 60_000
 const selectors = {
   button: 'button, [role=button], input[type=submit]',
   field: 'input:not([type=hidden], [type=file]), textarea, select, [role=combobox]:not(input)',
-  heading: 'h1, h2, h3, h4',
-  item: 'li',
   link: 'a[href]',
   radio: 'input[type=radio]',
   row: 'tbody tr, tfoot tr',
   summary: 'summary',
   tab: '[role=tab]',
 }
-export type Role = keyof typeof selectors
+type Role = keyof typeof selectors
 
 const inline = new Set([
   'A',

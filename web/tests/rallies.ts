@@ -28,7 +28,7 @@ export async function onShelf(title: string) {
 export const shelve = async (brief: object) => (await ask<{ id: string }>('/api/briefs', brief)).id
 
 /** Begins a rally of two teams, without going through the stations before Score, and gives its id. */
-export const begin = async (brief: string, name: string) =>
+const begin = async (brief: string, name: string) =>
   (await ask<{ id: string }>('/api/rallies', { brief, name, teams: [{ name: 'Plovers' }, { name: 'Whelks' }] })).id
 
 /** Begins a rally of a brief of the demo, and opens its Score station. */
