@@ -237,6 +237,18 @@ public sealed partial class Browser : IDisposable
             "something to click"
         );
 
+    /// <summary>Whether a button that stays pressed is.</summary>
+    public bool Pressed(string button) => Button(button).GetAttribute("aria-pressed") == "true";
+
+    /// <summary>Comes in with a code, as a judge's device does.</summary>
+    public void Join(string code, string name)
+    {
+        Open("/join");
+        Type("The rally’s code", code);
+        Type("Your name", name);
+        ClickButton("Join");
+    }
+
     public void ClickButton(string name) => Click(() => Button(name));
 
     public void ClickTab(string name) => Click(() => One("tab", name, exact: false));

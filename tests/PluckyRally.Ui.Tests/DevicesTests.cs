@@ -20,8 +20,6 @@ public sealed class DevicesTests : ScreenTest
 
     protected override void Close() => _server.Dispose();
 
-    private string Plain => $"http://{Browser.Classroom}:{new Uri(_server.Address).Port}";
-
     [Fact]
     public void A_tab_that_was_closed_opens_again_without_a_line()
     {
@@ -80,10 +78,10 @@ public sealed class DevicesTests : ScreenTest
     public void A_code_is_taken_out_of_the_address_at_once()
     {
         var (_, code) = Prepare("Codes in links");
-        var phone = OpenWindow(Plain, 390, 844);
+        var phone = OpenWindow(_server.Door, 390, 844);
         phone.Open($"/join#{code.Replace(" ", "", StringComparison.Ordinal)}");
         phone.See("Join with a code");
-        phone.Driver.Url.ShouldBe($"{Plain}/join");
+        phone.Driver.Url.ShouldBe($"{_server.Door}/join");
         phone.Field("The rally’s code").GetAttribute("value").ShouldBe(code.Replace(" ", "", StringComparison.Ordinal));
         phone.Type("Your name", "Teacher");
         phone.ClickButton("Join");
@@ -111,14 +109,12 @@ public sealed class DevicesTests : ScreenTest
         var (one, _) = Prepare("The north table");
         var (two, _) = Prepare("The south table");
         var judge = Join(
-            JsonDocument
-                .Parse(
-                    Post(
-                        $"/api/rallies/{one}/passes",
-                        JsonSerializer.Serialize(new { kind = "judge", also = new[] { two } })
-                    )
+            _server
+                .Post(
+                    $"/api/rallies/{one}/passes",
+                    JsonSerializer.Serialize(new { kind = "judge", also = new[] { two } })
                 )
-                .RootElement.GetProperty("code")
+                .GetProperty("code")
                 .GetString()!,
             "Pell"
         );
@@ -132,14 +128,11 @@ public sealed class DevicesTests : ScreenTest
         Record(judge, "57");
         judge.See("57 cm");
 
-        var team = OpenWindow(Plain, 390, 844);
+        var team = OpenWindow(_server.Door, 390, 844);
         team.Open("/join");
         team.Type(
             "The rally’s code",
-            JsonDocument
-                .Parse(Post($"/api/rallies/{one}/passes", """{"kind":"team"}"""))
-                .RootElement.GetProperty("code")
-                .GetString()!
+            _server.Post($"/api/rallies/{one}/passes", """{"kind":"team"}""").GetProperty("code").GetString()!
         );
         team.ClickButton("Join");
         team.See("Which team are you?");
@@ -154,9 +147,9 @@ public sealed class DevicesTests : ScreenTest
     public void A_device_that_keeps_nothing_sends_all_the_same_and_says_so()
     {
         var (rally, code) = Prepare("Nothing kept");
-        var tablet = OpenWindow(Plain, 800, 1280);
+        var tablet = OpenWindow(_server.Door, 800, 1280);
         tablet.BeforeEachPage("indexedDB.open = () => { throw new DOMException('private', 'SecurityError') }");
-        Join(tablet, code, "Pell");
+        tablet.Join(code, "Pell");
         tablet.See("This device cannot keep anything by itself.");
         tablet.ShouldBeAccessible();
         Record(tablet, "57");
@@ -193,7 +186,7 @@ public sealed class DevicesTests : ScreenTest
                 + "real(...sent)"
         );
         tablet.Offline(false);
-        Join(tablet, code, "Sorrel");
+        tablet.Join(code, "Sorrel");
         ShowWhatWaits(tablet);
         tablet.See("by Pell");
         tablet.Run("window.go = true");
@@ -215,7 +208,7 @@ public sealed class DevicesTests : ScreenTest
         desk.See("Shelf of briefs");
         var (teacher, driver) = (desk.Driver.CurrentWindowHandle, desk.Driver);
         driver.SwitchTo().NewWindow(WindowType.Tab);
-        Join(desk, code, "Wren");
+        desk.Join(code, "Wren");
         desk.See("You are Wren in this window.");
         desk.ShouldBeAccessible();
         Record(desk, "57");
@@ -286,17 +279,9 @@ public sealed class DevicesTests : ScreenTest
 
     private Browser Join(string code, string name)
     {
-        var device = OpenWindow(Plain, 800, 1280);
-        Join(device, code, name);
+        var device = OpenWindow(_server.Door, 800, 1280);
+        device.Join(code, name);
         return device;
-    }
-
-    private static void Join(Browser device, string code, string name)
-    {
-        device.Open("/join");
-        device.Type("The rally’s code", code);
-        device.Type("Your name", name);
-        device.ClickButton("Join");
     }
 
     /// <summary>Entries as the page itself would put them in its queue.</summary>
@@ -346,20 +331,6 @@ public sealed class DevicesTests : ScreenTest
         ];
     }
 
-    private string Post(string path, string body)
-    {
-        var answer = _server
-            .Teacher.PostAsync(
-                path,
-                new StringContent(body, System.Text.Encoding.UTF8, "application/json"),
-                TestContext.Current.CancellationToken
-            )
-            .GetAwaiter()
-            .GetResult();
-        answer.EnsureSuccessStatusCode();
-        return answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken).GetAwaiter().GetResult();
-    }
-
     private (string Rally, string Code) Prepare(string name)
     {
         var brief = new
@@ -395,32 +366,24 @@ public sealed class DevicesTests : ScreenTest
                 },
             },
         };
-        var id = JsonDocument
-            .Parse(Post("/api/briefs", JsonSerializer.Serialize(brief)))
-            .RootElement.GetProperty("id")
-            .GetString();
-        var rally = JsonDocument
-            .Parse(
-                Post(
-                    "/api/rallies",
-                    JsonSerializer.Serialize(
-                        new
-                        {
-                            brief = id,
-                            name,
-                            teams = new[] { new { name = "Plovers" } },
-                        }
-                    )
+        var id = _server.Post("/api/briefs", JsonSerializer.Serialize(brief)).GetProperty("id").GetString();
+        var rally = _server
+            .Post(
+                "/api/rallies",
+                JsonSerializer.Serialize(
+                    new
+                    {
+                        brief = id,
+                        name,
+                        teams = new[] { new { name = "Plovers" } },
+                    }
                 )
             )
-            .RootElement.GetProperty("id")
+            .GetProperty("id")
             .GetString()!;
         return (
             rally,
-            JsonDocument
-                .Parse(Post($"/api/rallies/{rally}/passes", """{"kind":"judge"}"""))
-                .RootElement.GetProperty("code")
-                .GetString()!
+            _server.Post($"/api/rallies/{rally}/passes", """{"kind":"judge"}""").GetProperty("code").GetString()!
         );
     }
 }

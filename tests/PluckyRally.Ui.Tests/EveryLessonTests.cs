@@ -1,4 +1,3 @@
-using System.Text;
 using System.Text.Json;
 using OpenQA.Selenium;
 using PluckyRally.Tests;
@@ -132,7 +131,7 @@ public sealed class EveryLessonTests : ScreenTest
             foreach (var job in Enumerable.Range(1, count))
             {
                 judge.ClickButton($"job {job}: done");
-                judge.Until(() => Pressed(judge, $"job {job}: done"), $"job {job} to be done");
+                judge.Until(() => judge.Pressed($"job {job}: done"), $"job {job} to be done");
             }
         }
 
@@ -143,7 +142,7 @@ public sealed class EveryLessonTests : ScreenTest
         foreach (var job in new[] { 6, 7, 8 })
         {
             _phone.ClickButton($"job {job}: done");
-            _phone.Until(() => Pressed(_phone, $"job {job}: done"), $"job {job} to be done");
+            _phone.Until(() => _phone.Pressed($"job {job}: done"), $"job {job} to be done");
         }
 
         _phone.See("3 kept on this device, not sent yet.");
@@ -317,12 +316,12 @@ public sealed class EveryLessonTests : ScreenTest
 
     private static void Weigh(Browser judge, string cost, string left)
     {
-        foreach (
-            var kept in Enumerable
-                .Range(0, judge.All("button", "Kept").Count)
-                .Where(i => judge.All("button", "Kept")[i].Displayed)
-        )
-            judge.Click(() => judge.All("button", "Kept")[kept]);
+        for (var kept = 0; kept < judge.All("button", "Kept").Count; kept++)
+        {
+            var at = kept;
+            judge.Click(() => judge.All("button", "Kept")[at]);
+        }
+
         judge.Type("Cost of the box", cost);
         judge.ClickButton("Record: Cost of the box");
         judge.Type("Ice before", "100");
@@ -343,9 +342,6 @@ public sealed class EveryLessonTests : ScreenTest
 
         judge.See("All legs are in.");
     }
-
-    private static bool Pressed(Browser judge, string name) =>
-        judge.Button(name).GetAttribute("aria-pressed") == "true";
 
     private static void Attempt(Browser judge, params string[] answers)
     {
@@ -414,8 +410,9 @@ public sealed class EveryLessonTests : ScreenTest
     /// <summary>Begins the rally, lets two judges and a wall in, and opens the pad on both judges' devices.</summary>
     private void Begin(string brief, params string[] teams)
     {
-        var id = Post("/api/briefs", brief).GetProperty("id").GetString();
-        _rally = Post(
+        var id = _server.Post("/api/briefs", brief).GetProperty("id").GetString();
+        _rally = _server
+            .Post(
                 "/api/rallies",
                 JsonSerializer.Serialize(
                     new
@@ -433,11 +430,14 @@ public sealed class EveryLessonTests : ScreenTest
         _desk.Type("The teacher’s password", "boats in the bay");
         _desk.ClickButton("Come in");
         _desk.See("Shelf of briefs");
-        var code = Post($"/api/rallies/{_rally}/passes", """{"kind":"judge"}""").GetProperty("code").GetString()!;
+        var code = _server
+            .Post($"/api/rallies/{_rally}/passes", """{"kind":"judge"}""")
+            .GetProperty("code")
+            .GetString()!;
         _tablet = Join(code, "Pell", 800, 1280);
         _phone = Join(code, "Sorrel", 390, 844);
         var link = new Uri(
-            Post($"/api/rallies/{_rally}/passes", """{"kind":"wall"}""").GetProperty("link").GetString()!
+            _server.Post($"/api/rallies/{_rally}/passes", """{"kind":"wall"}""").GetProperty("link").GetString()!
         );
         _wall = OpenWindow(_server.Address, 1280, 720);
         _wall.Open(link.PathAndQuery + link.Fragment);
@@ -446,27 +446,9 @@ public sealed class EveryLessonTests : ScreenTest
 
     private Browser Join(string code, string name, int width, int height)
     {
-        var device = OpenWindow($"http://{Browser.Classroom}:{new Uri(_server.Address).Port}", width, height);
-        device.Open("/join");
-        device.Type("The rally’s code", code);
-        device.Type("Your name", name);
-        device.ClickButton("Join");
+        var device = OpenWindow(_server.Door, width, height);
+        device.Join(code, name);
         device.See("Seen in passing");
         return device;
-    }
-
-    private JsonElement Post(string path, string body)
-    {
-        using var answer = _server
-            .Teacher.PostAsync(
-                path,
-                new StringContent(body, Encoding.UTF8, "application/json"),
-                TestContext.Current.CancellationToken
-            )
-            .GetAwaiter()
-            .GetResult();
-        var said = answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken).GetAwaiter().GetResult();
-        answer.IsSuccessStatusCode.ShouldBeTrue(said);
-        return JsonElement.Parse(said);
     }
 }

@@ -83,15 +83,15 @@ public sealed class LineCutTests(WorkingServer server) : ScreenTest
         )
         {
             walk.ClickButton(touched);
-            walk.Until(() => Pressed(walk, touched), $"“{touched}” to be pressed");
+            walk.Until(() => walk.Pressed(touched), $"“{touched}” to be pressed");
         }
 
         walk.ClickButton("writes two letters: done");
-        walk.Until(() => !Pressed(walk, "writes two letters: done"), "the task to be taken back");
+        walk.Until(() => !walk.Pressed("writes two letters: done"), "the task to be taken back");
         walk.ClickButton("Plan approved");
-        walk.Until(() => Pressed(walk, "Plan approved"), "the plan to be approved");
+        walk.Until(() => walk.Pressed("Plan approved"), "the plan to be approved");
         walk.ClickButton("Plan approved");
-        walk.Until(() => !Pressed(walk, "Plan approved"), "the plan to be open again");
+        walk.Until(() => !walk.Pressed("Plan approved"), "the plan to be open again");
         walk.Offline(false);
         walk.See("Complete");
         walk.SeeNot("on this device");
@@ -181,7 +181,7 @@ public sealed class LineCutTests(WorkingServer server) : ScreenTest
         sorting.ClickButton("mussel shell in animals");
         await Note(strandline, "tests early");
         sorting.See("Note: tests early");
-        Pressed(sorting, "mussel shell in animals").ShouldBeTrue();
+        sorting.Pressed("mussel shell in animals").ShouldBeTrue();
     }
 
     [Fact]
@@ -273,9 +273,6 @@ public sealed class LineCutTests(WorkingServer server) : ScreenTest
     private Task<(Browser Walk, string Rally)> Begin(string title) => BeginOnWalk(_server, title);
 
     private static void Record(Browser walk, string typed) => walk.Field("Time").SendKeys(typed + Keys.Enter);
-
-    private static bool Pressed(Browser walk, string button) =>
-        walk.Button(button).GetAttribute("aria-pressed") == "true";
 
     private static void Press(Browser window, string keys) => window.Driver.SwitchTo().ActiveElement().SendKeys(keys);
 }

@@ -1,6 +1,9 @@
 using System.Diagnostics;
+using System.Text;
+using System.Text.Json;
 using PluckyRally.Tests;
 using PluckyRally.Ui.Tests;
+using Shouldly;
 using Xunit;
 
 [assembly: AssemblyFixture(typeof(DemoServer))]
@@ -54,6 +57,9 @@ public class RunningServer : IDisposable
             return _address;
         }
     }
+
+    /// <summary>Where devices of the classroom find it: over a plain line, which is no secure context.</summary>
+    public string Door => $"http://{Browser.Classroom}:{new Uri(Address).Port}";
 
     /// <summary>Starts it, again with the same data where it ran before, and waits until it answers.</summary>
     public void Start()
@@ -175,16 +181,28 @@ public sealed class ClassroomServer : RunningServer
             };
             http.PostAsync(
                     "/api/password",
-                    new StringContent(
-                        """{"password":"boats in the bay"}""",
-                        System.Text.Encoding.UTF8,
-                        "application/json"
-                    )
+                    new StringContent("""{"password":"boats in the bay"}""", Encoding.UTF8, "application/json")
                 )
                 .GetAwaiter()
                 .GetResult()
                 .EnsureSuccessStatusCode();
             return _teacher = http;
         }
+    }
+
+    /// <summary>Sends this as the teacher, and gives what is answered; a refusal fails the test.</summary>
+    public JsonElement Post(string path, string body)
+    {
+        using var answer = Teacher
+            .PostAsync(
+                path,
+                new StringContent(body, Encoding.UTF8, "application/json"),
+                TestContext.Current.CancellationToken
+            )
+            .GetAwaiter()
+            .GetResult();
+        var said = answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken).GetAwaiter().GetResult();
+        answer.IsSuccessStatusCode.ShouldBeTrue(said);
+        return JsonElement.Parse(said);
     }
 }

@@ -135,7 +135,7 @@ public sealed class YearAndDayTests(DemoServer server) : ScreenTest, IClassFixtu
         desk.ShouldBeAccessible();
         desk.ShouldFit();
         var code = desk.Driver.FindElement(OpenQA.Selenium.By.CssSelector(".code")).Text;
-        var door = $"http://{Browser.Classroom}:{new Uri(fair.Address).Port}";
+        var door = fair.Door;
         var (one, two) = (Judge(door, code, "Wren"), Judge(door, code, "Tam"));
 
         foreach (var judge in new[] { one, two })
@@ -179,10 +179,7 @@ public sealed class YearAndDayTests(DemoServer server) : ScreenTest, IClassFixtu
     private Browser Judge(string door, string code, string name)
     {
         var judge = OpenWindow(door);
-        judge.Open("/join");
-        judge.Type("The rally’s code", code);
-        judge.Type("Your name", name);
-        judge.ClickButton("Join");
+        judge.Join(code, name);
         judge.See("Go to your table");
         return judge;
     }

@@ -1,6 +1,6 @@
 import { createRouter, createWebHistory } from 'vue-router'
 import { guard } from '@/access/guard'
-import { goingTo } from '@/shared/goingTo'
+import { followLinks } from '@/shared/goingTo'
 import { keepThisAddress } from '@/shared/keptPage'
 
 declare module 'vue-router' {
@@ -193,13 +193,10 @@ export const router = createRouter({
   scrollBehavior: (_to, _from, saved) => saved ?? { top: 0 },
 })
 
-router.beforeEach((to) => void (goingTo.value = to))
+followLinks(router)
 router.beforeEach(guard)
-router.onError(() => (goingTo.value = undefined))
 
 router.afterEach((to) => {
-  // A way that was given up for another one ends here too; the other one is still being followed.
-  if (goingTo.value === to) goingTo.value = undefined
   keepThisAddress()
   document.title = `${to.meta.title ?? 'Page'} · Plucky Rally`
 })

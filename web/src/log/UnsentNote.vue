@@ -21,7 +21,7 @@ const refused = computed(() => unsent.value.filter((u) => u.refusal))
 const closed = (u: Unsent) => u.refusal?.problems.some((p) => p.at === '/round')
 const teamName = (entry: Entry) =>
   [...props.rally.teams, ...(props.rally.references ?? [])].find((t) => t.id === entry.team)?.name ?? 'The class'
-const says = ({ entry }: Unsent) => `${teamName(entry)}: ${entryWords(entry)}${entry.by ? ` by ${entry.by}` : ''}`
+const says = ({ entry }: Unsent) => `${teamName(entry)}: ${entryWords(entry)}${entry.by ? `, by ${entry.by}` : ''}`
 </script>
 
 <template>
@@ -46,7 +46,7 @@ const says = ({ entry }: Unsent) => `${teamName(entry)}: ${entryWords(entry)}${e
     </ul>
   </div>
   <Teleport v-if="waiting.length > 0" defer to="#main">
-    <div class="waiting not-on-paper">
+    <div class="waiting if-it-lasts not-on-paper">
       <p role="status">
         <b>{{ waiting.length }} kept {{ keeps ? 'on this device' : 'in this window' }}, not sent yet.</b>
         {{ waiting.length === 1 ? 'It is sent by itself' : 'They are sent by themselves' }}
@@ -74,8 +74,6 @@ const says = ({ entry }: Unsent) => `${teamName(entry)}: ${entryWords(entry)}${e
   position: sticky;
   bottom: 0;
   z-index: 3;
-  /* With a connection it is sent before this is read. */
-  animation: appear 1s step-end;
   display: flex;
   flex-wrap: wrap;
   gap: 0.25rem 1rem;
@@ -83,11 +81,6 @@ const says = ({ entry }: Unsent) => `${teamName(entry)}: ${entryWords(entry)}${e
   padding: 0.6rem 1rem;
   background: var(--marigold-wash);
   border-top: 1.5px solid var(--ink);
-}
-@keyframes appear {
-  from {
-    visibility: hidden;
-  }
 }
 .waiting summary {
   min-height: 24px;

@@ -43,14 +43,6 @@ test('What the server refuses in one field does not stop the rest from being sav
   expect((await desk.field('Attempts')).value).not.toBe('2.5')
 })
 
-test('A page left in mid-sentence goes on where it was', async () => {
-  const desk = await beginBrief()
-  await desk.type('Story', 'The tide turns at noon, and')
-  await desk.reload()
-  await holds(desk, 'Story', 'The tide turns at noon, and')
-  await desk.see('Saved')
-})
-
 test('Every step is undone and done again', async () => {
   const desk = await beginBrief('Tallest')
   const press = async (keys: string) => desk.keysOn(await desk.field('Title'), keys)

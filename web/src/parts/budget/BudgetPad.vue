@@ -53,7 +53,7 @@ function says(item: string, each: number) {
 
 <template>
   <p v-if="soFar.left" class="figures left">{{ soFar.left }}</p>
-  <p v-else class="left unknown">Left: not known without a connection</p>
+  <p v-else class="left if-it-lasts">Left: not known without a connection</p>
   <ul>
     <PadRow v-for="p in part.prices" :key="p.id" :name="p.name || p.id" :says="says(p.id, p.each)">
       <b class="figures count" :aria-label="`${p.name}: ${has(p.id)} bought`">{{ has(p.id) }}</b>
@@ -94,15 +94,6 @@ function says(item: string, each: number) {
   width: 4rem;
   min-height: var(--touch);
   text-align: center;
-}
-/* With a connection it is known again before this is read. */
-.unknown {
-  animation: appear 1s step-end;
-}
-@keyframes appear {
-  from {
-    visibility: hidden;
-  }
 }
 .left {
   font-weight: 700;

@@ -2,7 +2,7 @@ import { mount, flushPromises } from '@vue/test-utils'
 import { computed, defineComponent, h, ref } from 'vue'
 import { createMemoryHistory, createRouter, RouterView } from 'vue-router'
 import { expect, it } from 'vitest'
-import { goingTo } from '@/shared/goingTo'
+import { followLinks } from '@/shared/goingTo'
 import { useTeamInAddress } from './useTeamInAddress'
 
 /** A pad that has not heard yet who is due, and a guard that waits for the server's answer. */
@@ -30,9 +30,8 @@ async function arrive(place: string) {
       { path: '/days', component: { render: () => h('p') } },
     ],
   })
-  router.beforeEach((to) => void (goingTo.value = to))
+  followLinks(router)
   router.beforeEach((to) => (to.path.endsWith('t1') ? true : new Promise((go) => (answer = () => go(true)))))
-  router.afterEach((to) => void (goingTo.value === to && (goingTo.value = undefined)))
   mount({ render: () => h(RouterView) }, { global: { plugins: [router] } })
   const answered = () => (answer(), flushPromises())
   await flushPromises()
