@@ -47,7 +47,7 @@ public sealed class DebriefTests(WorkingServer server) : ScreenTest
         desk.Type($"Answer: {question}", "High sides kept the water out" + Keys.Enter);
         wall.See("High sides kept the water out");
         wall.ShouldBeAccessible();
-        desk.ClickButton("Take back: The flat ones carried more");
+        desk.ClickButton("Remove: The flat ones carried more");
         wall.SeeNot("The flat ones carried more");
 
         Open(desk, "Limpets");
@@ -61,7 +61,7 @@ public sealed class DebriefTests(WorkingServer server) : ScreenTest
         desk.Open($"/rallies/{rally}/results?round=2");
         desk.See("Standings");
         desk.Open($"/rallies/{rally}/debrief?round=2");
-        desk.See("What each team takes along");
+        desk.See("What each team learned");
         Open(desk, "Limpets");
         desk.Field("Because: Limpets").GetAttribute("value").ShouldBe("water came in there");
         desk.ClickButton("Keep it: Limpets");
@@ -99,7 +99,7 @@ public sealed class DebriefTests(WorkingServer server) : ScreenTest
         desk.See("dry the beads first");
 
         desk.ClickLink("Marks");
-        desk.See("nobody else is shown them");
+        desk.See("shown to nobody else");
         desk.Choose("Measures with care: Limpets", "always");
         desk.Open($"/rallies/{rally}/marks?round=2");
         desk.See("Limpets");
@@ -120,7 +120,7 @@ public sealed class DebriefTests(WorkingServer server) : ScreenTest
         desk.ShouldBeAccessible();
 
         desk.Open("/");
-        desk.Type("Search the shelf", "dry beads first");
+        desk.Type("Search briefs", "dry beads first");
         desk.Until(
             () =>
                 desk.Driver.FindElements(By.XPath("//h3/a[contains(@href, '/briefs/')]"))

@@ -26,7 +26,7 @@ public sealed class DevicesTests : ScreenTest
         UseProcess();
         var (rally, code) = Prepare("Closed tabs");
         var tablet = Join(code, "Pell");
-        tablet.See("Seen in passing");
+        tablet.See("Observations");
         tablet.Run("return window.isSecureContext").ShouldBe(false, "a classroom without certificates");
         Record(tablet, "57");
         tablet.See("57 cm");
@@ -58,12 +58,12 @@ public sealed class DevicesTests : ScreenTest
         desk.Open("/sign-in");
         desk.Type("The teacher’s password", "boats in the bay");
         desk.ClickButton("Come in");
-        desk.See("Shelf of briefs");
+        desk.See("New brief");
         desk.Open($"/rallies/{rally}/score");
-        desk.See("Seen in passing");
+        desk.See("Observations");
         desk.Until(() => (bool)desk.Run("return navigator.serviceWorker.controller !== null")!, "the worker");
         desk.Driver.Navigate().Refresh();
-        desk.See("Seen in passing");
+        desk.See("Observations");
         Record(desk, "57");
         desk.See("57 cm");
         _server.Kill();
@@ -88,19 +88,19 @@ public sealed class DevicesTests : ScreenTest
         phone.See("The log says “Teacher” of the teacher alone.");
         phone.Type("Your name", "Sorrel");
         phone.ClickButton("Join");
-        phone.See("Seen in passing");
+        phone.See("Observations");
     }
 
     [Fact]
     public void A_name_in_use_is_told()
     {
         var (_, code) = Prepare("Two of one name");
-        Join(code, "Aide").See("Seen in passing");
+        Join(code, "Aide").See("Observations");
         var other = Join(code, "aide");
         other.See("Another device judges here as aide.");
         other.ShouldBeAccessible();
         other.ClickButton("That is me too");
-        other.See("Seen in passing");
+        other.See("Observations");
     }
 
     [Fact]
@@ -137,10 +137,10 @@ public sealed class DevicesTests : ScreenTest
         team.ClickButton("Join");
         team.See("Which team are you?");
         team.ClickButton("Plovers");
-        team.See("What we take along");
+        team.See("What we learned");
         team.ShouldBeAccessible();
         team.Open($"/rallies/{one}/score");
-        team.See("What we take along");
+        team.See("What we learned");
     }
 
     [Fact]
@@ -167,7 +167,7 @@ public sealed class DevicesTests : ScreenTest
     {
         var (rally, code) = Prepare("Handed on");
         var tablet = Join(code, "Pell");
-        tablet.See("Seen in passing");
+        tablet.See("Observations");
         tablet.Offline(true);
         tablet.ClickButton("tests early");
         ShowWhatWaits(tablet);
@@ -205,7 +205,7 @@ public sealed class DevicesTests : ScreenTest
         desk.Open("/sign-in");
         desk.Type("The teacher’s password", "boats in the bay");
         desk.ClickButton("Come in");
-        desk.See("Shelf of briefs");
+        desk.See("New brief");
         var (teacher, driver) = (desk.Driver.CurrentWindowHandle, desk.Driver);
         driver.SwitchTo().NewWindow(WindowType.Tab);
         desk.Join(code, "Wren");
@@ -227,8 +227,8 @@ public sealed class DevicesTests : ScreenTest
         Entries(rally).Where(e => e.Kind == "trialRecorded").Select(e => e.By).ShouldBe(["Wren", "Teacher"]);
 
         driver.SwitchTo().Window(judge);
-        desk.ClickButton("Leave");
-        desk.See("Shelf of briefs");
+        desk.ClickButton("Sign out");
+        desk.See("New brief");
         desk.ShouldHaveCleanConsole();
     }
 
@@ -241,7 +241,7 @@ public sealed class DevicesTests : ScreenTest
     {
         var (rally, code) = Prepare("A long queue");
         var tablet = Join(code, "Pell");
-        tablet.See("Seen in passing");
+        tablet.See("Observations");
         tablet.Offline(true);
         Fill(tablet, rally, 500);
         var place = tablet.Place;

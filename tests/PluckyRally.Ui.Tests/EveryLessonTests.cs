@@ -193,7 +193,7 @@ public sealed class EveryLessonTests : ScreenTest
         _desk.See("105");
         ShowBoard();
         _wall.See("65");
-        _desk.Choose("The board reveals", "Over the rounds");
+        _desk.Choose("The board reveals", "All rounds");
         _desk.ClickButton("Reveal all");
         _wall.See("115");
         _wall.See("105");
@@ -429,7 +429,7 @@ public sealed class EveryLessonTests : ScreenTest
         _desk.Open("/sign-in");
         _desk.Type("The teacher’s password", "boats in the bay");
         _desk.ClickButton("Come in");
-        _desk.See("Shelf of briefs");
+        _desk.See("New brief");
         var code = _server
             .Post($"/api/rallies/{_rally}/passes", """{"kind":"judge"}""")
             .GetProperty("code")
@@ -448,7 +448,7 @@ public sealed class EveryLessonTests : ScreenTest
     {
         var device = OpenWindow(_server.Door, width, height);
         device.Join(code, name);
-        device.See("Seen in passing");
+        device.See("Observations");
         return device;
     }
 }

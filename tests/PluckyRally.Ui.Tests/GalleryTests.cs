@@ -16,14 +16,15 @@ public sealed class GalleryTests(WorkingServer server) : ScreenTest
     {
         var rally = await PreparedRally.FromDemo(_server.Address, "class-7-hoist.rally.json");
         var desk = OpenWindow(_server.Address);
-        desk.Open($"/rallies/{rally}/results");
+        desk.Open($"/rallies/{rally}/results?section=gallery");
         desk.See("With wide loops: 3 teams, median 4.20 N; without: 7 teams, median 5.37 N.");
-        desk.Type("What one sees on Rockling", "Wide loops" + Keys.Enter);
+        desk.Type("Describe the design of Rockling", "Wide loops" + Keys.Enter);
         desk.See("With wide loops: 4 teams, median 4.60 N; without: 6 teams, median 5.40 N.");
         desk.ClickButton("take off: wide loops, Rockling");
         desk.See("With wide loops: 3 teams");
         desk.ShouldBeAccessible();
 
+        desk.ClickLink("Numbers");
         desk.ClickButton("Designs compared");
         desk.See("Pull by loops");
         desk.See("Line and loops differ, so no one of them can be named as the cause. Change one thing at a time.");
@@ -35,8 +36,9 @@ public sealed class GalleryTests(WorkingServer server) : ScreenTest
 
         var wall = OpenWindow(_server.Address, 1600, 900);
         wall.Open($"/rallies/{rally}/wall");
+        desk.ClickLink("Gallery");
         desk.Click(() =>
-            desk.Driver.FindElement(By.XPath("//section[h2='The gallery']//label[contains(., 'with the teams')]/input"))
+            desk.Driver.FindElement(By.XPath("//section[h2='Gallery']//label[contains(., 'with the teams')]/input"))
         );
         desk.See("Number 1");
         desk.ClickButton("Show the gallery on the wall");
@@ -68,7 +70,7 @@ public sealed class GalleryTests(WorkingServer server) : ScreenTest
         var rally = await PreparedRally.FromDemo(_server.Address, "class-6-hoist.rally.json");
         var desk = OpenWindow(_server.Address);
         desk.Open($"/rallies/{rally}/results");
-        desk.See("Cleverest path of the line: Cuttlefish with 3 of 7 voices.");
+        desk.See("Cleverest path of the line: Cuttlefish with 3 of 7 votes.");
         desk.ClickButton("Give an award of your own");
         desk.Type("It is called", "Calmest team");
         Pick(desk, "To", "Dabs");
@@ -78,16 +80,16 @@ public sealed class GalleryTests(WorkingServer server) : ScreenTest
         Pick(desk, "To", "Herons");
         desk.ClickButton("Give it");
         desk.See("Calmest team: Dabs and Herons. “nobody hurried”");
-        desk.ClickButton("Take back the voice of Teacher for Herons");
+        desk.ClickButton("Remove the vote of Teacher for Herons");
         desk.See("Calmest team: Dabs. “nobody hurried”");
         desk.ClickButton("Done: Calmest team, given by you");
-        desk.ClickButton("Voices: Cleverest path of the line, given by a vote of the class");
-        desk.ClickButton("Take back the voice of Garfish for Cuttlefish");
-        desk.See("Cleverest path of the line: Cuttlefish with 2 of 6 voices.");
+        desk.ClickButton("Votes: Cleverest path of the line, given by a vote of the class");
+        desk.ClickButton("Remove the vote of Garfish for Cuttlefish");
+        desk.See("Cleverest path of the line: Cuttlefish with 2 of 6 votes.");
         Pick(desk, "Team", "Garfish");
         Pick(desk, "names", "Cuttlefish");
         desk.ClickButton("Count it");
-        desk.See("Cuttlefish with 3 of 7 voices.");
+        desk.See("Cuttlefish with 3 of 7 votes.");
         desk.ClickButton("Done: Cleverest path of the line, given by a vote of the class");
         desk.ClickButton("Give an award of your own");
         desk.ClickButton("Give it");
@@ -98,7 +100,7 @@ public sealed class GalleryTests(WorkingServer server) : ScreenTest
         device.Open($"/rallies/{rally}/talk");
         device.See("Which team are you?");
         device.ClickButton("Isopods");
-        device.See("What we take along");
+        device.See("What we learned");
         device.ShouldBeAccessible();
         device.Type("What did the easy hoists have that others had not?", "They pull straight" + Keys.Enter);
         device.Until(
@@ -108,11 +110,11 @@ public sealed class GalleryTests(WorkingServer server) : ScreenTest
         device.Type("Worked: Isopods", "the beam");
         device.ClickButton("Keep it: Isopods");
         device.Click(() => device.Driver.FindElement(By.XPath("//label[contains(., 'Anemones')]/input")));
-        device.ClickButton("Give our voice: Cleverest path of the line");
+        device.ClickButton("Vote: Cleverest path of the line");
         device.See("Counted. Until the award is told you can change it.");
         device.Text.ShouldNotContain("1st");
 
-        desk.See("with 3 of 8 voices");
+        desk.See("with 3 of 8 votes");
         desk.Open($"/rallies/{rally}/debrief");
         desk.See("They pull straight");
         desk.See("the beam");

@@ -128,7 +128,7 @@ public sealed class InHandTests(DemoServer server) : ScreenTest, IClassFixture<D
     }
 
     /// <summary>
-    /// What is pressed lies where it lay once it is recorded, and the page was not scrolled: on line and without one, at
+    /// What is pressed lies where it lay once it is recorded, and the page was not scrolled: with a line or without, at
     /// the first press and at the next.
     /// </summary>
     [Theory]
@@ -153,7 +153,7 @@ public sealed class InHandTests(DemoServer server) : ScreenTest, IClassFixture<D
             walk.ClickButton(level);
             walk.Until(() => walk.Pressed(level), "the level to be given");
             walk.Until(
-                () => walk.All("button", "Strike out", exact: false).Count == recorded + 1,
+                () => walk.All("button", "Cross out", exact: false).Count == recorded + 1,
                 "the record to stand in the log"
             );
             if (offline)
@@ -175,12 +175,12 @@ public sealed class InHandTests(DemoServer server) : ScreenTest, IClassFixture<D
         foreach (var pebble in "CGE")
             walk.ClickButton($"{pebble}");
         walk.Open(walk.Place);
-        walk.Until(() => walk.All("button", "Take out: E").Count == 1, "the third pebble to lie there still");
+        walk.Until(() => walk.All("button", "Remove: E").Count == 1, "the third pebble to lie there still");
         walk.ClickButton("Next team");
         walk.See("Whelks");
-        walk.All("button", "Take out: C").ShouldBeEmpty();
+        walk.All("button", "Remove: C").ShouldBeEmpty();
         walk.ClickButton("Previous team");
-        walk.Until(() => walk.All("button", "Take out: E").Count == 1, "the pebbles of the first team");
+        walk.Until(() => walk.All("button", "Remove: E").Count == 1, "the pebbles of the first team");
         foreach (var pebble in "AHFDB")
             walk.ClickButton($"{pebble}");
         walk.ClickButton("Record this order");
@@ -211,17 +211,17 @@ public sealed class InHandTests(DemoServer server) : ScreenTest, IClassFixture<D
         walk.Type("Time", "12.4");
         walk.ClickButton("Record");
         walk.See("Attempt 2 of 3");
-        walk.ClickButton("Strike out: Attempt 1: 12.4 s");
-        walk.ClickButton("Strike it out");
+        walk.ClickButton("Cross out: Attempt 1: 12.4 s");
+        walk.ClickButton("Cross it out");
         walk.See("Attempt 1 of 3");
         walk.ClickButton("Undo");
         walk.See("Attempt 2 of 3");
         walk.Offline(true);
-        walk.ClickButton("Strike out: Attempt 1: 12.4 s");
-        walk.ClickButton("Strike it out");
+        walk.ClickButton("Cross out: Attempt 1: 12.4 s");
+        walk.ClickButton("Cross it out");
         walk.See("Attempt 1 of 3");
         // It comes to where the finger has just been, and is not pressed by it for a second: the keyboard means it.
-        walk.Button("Take back, so that it counts again: Attempt 1: 12.4 s").SendKeys(Keys.Enter);
+        walk.Button("Restore, so that it counts again: Attempt 1: 12.4 s").SendKeys(Keys.Enter);
         walk.See("Attempt 2 of 3");
         walk.Offline(false);
         walk.SeeNot("on this device");
@@ -250,7 +250,7 @@ public sealed class InHandTests(DemoServer server) : ScreenTest, IClassFixture<D
         walk.See("at least 50.0 s");
         Press(walk, Keys.Alt + "v" + Keys.Null);
         walk.Field("In your words").SendKeys("a door slammed" + Keys.Enter);
-        walk.See("void (a door slammed)");
+        walk.See("does not count (a door slammed)");
         Press(walk, Keys.Alt + "w" + Keys.Null);
         walk.See("waiting to be looked at");
         walk.See("All attempts have been made.");
@@ -258,7 +258,7 @@ public sealed class InHandTests(DemoServer server) : ScreenTest, IClassFixture<D
         Press(walk, Keys.Alt + "f" + Keys.Null + Keys.Enter);
         walk.See("Attempt 3: failed");
         Press(walk, Keys.Alt + "u" + Keys.Null);
-        walk.See("struck out: undone");
+        walk.See("crossed out: undone");
         walk.See("Attempt 3 of 3");
         Press(walk, Keys.Alt + "p" + Keys.Null);
         walk.See("Practice: kept beside the rest, never scored");
@@ -280,7 +280,7 @@ public sealed class InHandTests(DemoServer server) : ScreenTest, IClassFixture<D
         walk.Picture(file);
         walk.Until(() => walk.Driver.FindElements(By.CssSelector("input[type=file]")).Count == 1, "the photo's field");
         walk.Driver.FindElement(By.CssSelector("input[type=file]")).SendKeys(file);
-        walk.See("Take away");
+        walk.See("Delete photo");
         File.Delete(file);
         walk.ShouldBeAccessible();
         var text = Path.GetTempFileName();
@@ -293,8 +293,8 @@ public sealed class InHandTests(DemoServer server) : ScreenTest, IClassFixture<D
         walk.Until(() => walk.Driver.FindElements(By.CssSelector("main img[alt*='Plovers']")).Count == 1, "the photo");
         walk.ShouldBeAccessible();
         walk.Open(score);
-        walk.ClickButton("Take away");
-        walk.ClickButton("Take it away");
+        walk.ClickButton("Delete photo");
+        walk.ClickButton("Delete");
         walk.Until(() => walk.Driver.FindElements(By.CssSelector("main img")).Count == 0, "the photo to go");
     }
 

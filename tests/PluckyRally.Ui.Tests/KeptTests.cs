@@ -14,63 +14,63 @@ namespace PluckyRally.Ui.Tests;
 public sealed class KeptTests(EmptyServer server) : ScreenTest, IClassFixture<EmptyServer>
 {
     [Fact]
-    public async Task Copies_are_shown_and_what_is_taken_away_comes_back()
+    public async Task Backups_are_shown_and_what_is_deleted_comes_back()
     {
         var desk = OpenWindow(server.Address);
         PreparedRally.Shelve(server.Address, Brief("Sand fence"));
         await PreparedRally.Begin(server, await PreparedRally.OnShelf(server, "Sand fence"), "Class 6");
         desk.Open("/");
-        desk.ClickLink("Kept safe");
+        desk.GoToPlace("Backups");
         desk.See("first start of the day");
-        desk.ClickButton("Make a copy now");
-        desk.See("by hand");
+        desk.ClickButton("Back up now");
+        desk.See("made by you");
         desk.ShouldBeAccessible();
         desk.ShouldFit();
-        desk.ClickButton("Name a folder");
-        desk.Type("The whole path of the folder", "stick");
-        desk.ClickButton("Copy there too");
+        desk.ClickButton("Choose a folder");
+        desk.Type("Full path of the folder", "stick");
+        desk.ClickButton("Save");
         desk.See("This is not the whole path of a folder.");
         var stick = Directory.CreateTempSubdirectory("plucky-rally-stick-").FullName;
-        desk.Type("The whole path of the folder", stick);
-        desk.ClickButton("Copy there too");
-        desk.See($"All copies go to {stick} as well.");
+        desk.Type("Full path of the folder", stick);
+        desk.ClickButton("Save");
+        desk.See($"Every backup is also copied to {stick}.");
         Directory.GetFiles(stick, "*.db", SearchOption.AllDirectories).Length.ShouldBeGreaterThan(1);
 
-        // The stick is pulled out: the start page says so.
+        // The stick is pulled out: Home says so.
         Directory.Delete(stick, recursive: true);
-        desk.ClickButton("Make a copy now");
+        desk.ClickButton("Back up now");
         desk.See("It is not there.");
         desk.Open("/");
         desk.See($"Nothing could be copied to {stick}.");
-        desk.ClickLink("See what is kept");
-        desk.ClickButton("No second folder");
-        desk.See("A copy on the same disk is lost with the disk.");
+        desk.ClickLink("Open Backups");
+        desk.ClickButton("Stop copying there");
+        desk.See("If this disk fails, backups on it are lost too.");
 
         desk.Open("/");
-        desk.ClickButton("Take away: Class 6");
-        desk.See("The rally with 2 teams, nothing recorded yet, its photos, and the codes of its judges and walls.");
+        desk.ClickInMenu("Class 6", "Delete…");
+        desk.See("The rally with 2 teams, its photos, and the codes of its judges and walls.");
         desk.ShouldBeAccessible();
-        desk.ClickButton("Take it away");
+        desk.ClickButton("Delete");
         desk.See("No rally yet.");
-        desk.ClickLink("Kept safe");
-        desk.ClickButton("Take back: Rally Class 6, Sand fence");
-        desk.See("What is taken away stands here for thirty days");
+        desk.GoToPlace("Backups");
+        desk.ClickButton("Restore: Rally Class 6, Sand fence");
+        desk.See("Nothing was deleted in the last 30 days.");
         desk.Open("/");
         desk.See("Class 6");
         desk.ShouldHaveCleanConsole("422");
     }
 
     [Fact]
-    public void How_it_is_and_what_comes_along_stand_on_pages_of_their_own()
+    public void The_status_and_what_comes_along_stand_on_pages_of_their_own()
     {
         var desk = OpenWindow(server.Address);
         desk.Open("/");
-        desk.ClickLink("How it is");
-        desk.See("Windows that follow a rally");
+        desk.GoToPlace("Status");
+        desk.See("Connected windows");
         desk.See("started with the data in");
         desk.ShouldBeAccessible();
         desk.ShouldFit();
-        desk.ClickLink("About");
+        desk.GoToPlace("About");
         desk.See("What comes along, and its licences");
         desk.Until(
             () => desk.Driver.FindElements(By.CssSelector("main details")).Count > 30,

@@ -19,7 +19,7 @@ public sealed class LessonTests(ClassroomServer server) : ScreenTest, IClassFixt
         desk.ShouldBeAccessible();
         desk.Type("A password, at least 12 characters", "boats in the bay");
         desk.ClickButton("Set it and come in");
-        desk.See("Shelf of briefs");
+        desk.See("New brief");
         var rally = Import(
             desk,
             await File.ReadAllTextAsync(
@@ -154,7 +154,7 @@ public sealed class LessonTests(ClassroomServer server) : ScreenTest, IClassFixt
         phone.ClickLink("join with a code");
         phone.Type("The rally’s code", next);
         phone.ClickButton("Join");
-        phone.See("Seen in passing");
+        phone.See("Observations");
         phone.Until(() => !phone.Text.Contains("kept on this device", StringComparison.Ordinal), "the note to be sent");
 
         // The board, revealed from the last place to the first.

@@ -47,9 +47,9 @@ public sealed class LivingLessonTests(WorkingServer server) : ScreenTest
                 )
             ).EnsureSuccessStatusCode();
         desk.Open($"/rallies/{rally}/teams");
-        desk.Choose("Who comes late", "Eda F.");
+        desk.Choose("Latecomers", "Eda F.");
         desk.Choose("Into which team", "Whelks");
-        desk.ClickButton("Comes in");
+        desk.ClickButton("Add student");
         desk.See("Eda F. and Bo G. are to be kept apart.");
         desk.ShouldBeAccessible();
         desk.ClickButton("Eda F. into Whelks all the same");
@@ -97,7 +97,7 @@ public sealed class LivingLessonTests(WorkingServer server) : ScreenTest
         desk.ShouldBeAccessible();
         desk.Type("Reason", "the ruler began at 15");
         desk.ClickButton("Save");
-        desk.See("Mended in this rally");
+        desk.See("Changes in this rally");
         desk.See("the ruler began at 15");
         desk.ShouldBeAccessible();
         walk.Offline(false);
@@ -109,7 +109,7 @@ public sealed class LivingLessonTests(WorkingServer server) : ScreenTest
         desk.Open($"/rallies/{rally}/run");
         desk.ClickButton("Late: Plovers");
         desk.See("The brief does not say what being late costs.");
-        desk.See("Brief mended for the whole rally");
+        desk.See("Brief changed for the whole rally");
         desk.Open($"/rallies/{rally}/score/t1");
         desk.ClickButton("Close round 1");
         desk.ClickButton("Yes, close round 1");

@@ -97,7 +97,7 @@ public sealed class PapersTests(DemoServer demo) : ScreenTest
         desk.Type("Attempts, 1, Tangles", "2");
         desk.Choose("Attempts, 1, The pull is only on the line", "kept");
         desk.Choose("Attempts, 2, If not as usual", "no success");
-        desk.Type("Seen in passing, Seen in passing", "tried it twice by hand");
+        desk.Type("Observations, Observations", "tried it twice by hand");
         desk.ClickButton("Keep this sheet");
         desk.See("Dulse: 4 things are recorded.");
         desk.Until(() => desk.Place.EndsWith("/typing/t2", StringComparison.Ordinal), "the next team");

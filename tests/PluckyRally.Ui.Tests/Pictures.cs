@@ -14,13 +14,13 @@ public sealed class Pictures(DemoServer demo) : ScreenTest
         Directory.CreateDirectory(Folder);
         var desk = OpenWindow(demo.Address);
         desk.Open("/");
-        desk.See("Next: Class 5, today");
+        desk.See("Continue scoring");
         desk.See("Tide-pool mosaic");
         Save(desk, "home");
 
         desk.Open("/");
         desk.ClickLink("A cairn for Gannet Holm");
-        desk.See("Nothing stops this. A class can run it.");
+        desk.See("Ready to run.");
         Save(desk, "brief");
         desk.ClickTab("Tiers");
         desk.See("Kindergarten to grade 2");
@@ -44,7 +44,7 @@ public sealed class Pictures(DemoServer demo) : ScreenTest
         Save(desk, "kit");
 
         desk.Open("/");
-        desk.ClickLink("Make teams for Foil ferry across the Kelp Channel");
+        desk.ClickLink("Make teams: Foil ferry across the Kelp Channel");
         desk.Type("Class or name of the rally", "Class 3, before half-term");
         desk.Click(() => desk.One("radio", "From a class", exact: false));
         desk.ClickButton("New class");
@@ -66,7 +66,7 @@ public sealed class Pictures(DemoServer demo) : ScreenTest
         desk.See("table tennis balls");
         Save(desk, "cupboard");
         desk.Open("/");
-        desk.ClickLink("Class 4, Lantern term");
+        desk.ClickLink("Open: Class 4, Lantern term");
         desk.Click(() => desk.One("link", "Run", exact: false));
         desk.ClickButton("Jump here: Build");
         desk.See("On to: Test");
@@ -79,7 +79,7 @@ public sealed class Pictures(DemoServer demo) : ScreenTest
         Save(desk, "clock");
 
         desk.Open("/");
-        desk.ClickLink("Class 4, Shingle term");
+        desk.ClickLink("Results: Class 4, Shingle term");
         desk.See("Why: Kittiwakes");
         desk.Click(() => desk.Button("Razor Shells"));
         desk.See("Why: Razor Shells");
@@ -91,9 +91,10 @@ public sealed class Pictures(DemoServer demo) : ScreenTest
         Save(desk, "debrief");
 
         desk.Open("/");
-        desk.ClickLink("Score Class 5, today");
+        desk.ClickButton("Continue scoring");
         desk.ClickLink("Results, partly ready");
         desk.See("A flat sheet of foil");
+        desk.ClickLink("Numbers");
         desk.ClickButton("Every value");
         desk.Until(
             () => desk.Driver.FindElements(OpenQA.Selenium.By.CssSelector("svg.plot [aria-label='dot'] > *")).Count > 0,
@@ -101,7 +102,8 @@ public sealed class Pictures(DemoServer demo) : ScreenTest
         );
         Save(desk, "plots", "h2#plots");
         desk.Open("/");
-        desk.ClickLink("Results of Class 7, the hoist");
+        desk.ClickLink("Results: Class 7, the hoist");
+        desk.ClickLink("Gallery");
         desk.See("With wide loops");
         Save(desk, "gallery", "h2#gallery");
         desk.ClickLink("Combined results");
@@ -113,7 +115,7 @@ public sealed class Pictures(DemoServer demo) : ScreenTest
         desk.See("24 ");
         Save(desk, "over-all");
         desk.Open("/");
-        desk.ClickLink("Class 4, Shingle term");
+        desk.ClickLink("Results: Class 4, Shingle term");
 
         desk.ClickLink("Show on the wall");
         desk.ClickButton("Board");
@@ -129,7 +131,7 @@ public sealed class Pictures(DemoServer demo) : ScreenTest
         Save(desk, "wall");
 
         desk.Open("/");
-        desk.ClickLink("Score Class 5, today");
+        desk.ClickButton("Continue scoring");
         desk.See("Plovers");
         desk.Open(desk.Place.Split("/score")[0] + "/judges");
         desk.ClickButton("Make a code for judges");
@@ -141,13 +143,13 @@ public sealed class Pictures(DemoServer demo) : ScreenTest
         Save(desk, "judges");
 
         desk.Open("/");
-        desk.ClickLink("Make teams for Bucket chain to the boathouse");
+        desk.ClickLink("Make teams: Bucket chain to the boathouse");
         desk.Type("Class or name of the rally", "Class 4, the boathouse");
         desk.Paste("Teams, one on each line", "Razorbills\nSandeels\nBrittle Stars\nSea Holly");
         desk.ClickButton("Begin the rally");
         desk.See("Count the kit out, team by team, or go on without.");
         desk.Open(desk.Place.Replace("/kit", "/score", StringComparison.Ordinal));
-        desk.See("Seen in passing");
+        desk.See("Observations");
         desk.ClickLink("All teams together");
         foreach (var team in new[] { "Razorbills", "Sandeels", "Brittle Stars" })
             desk.ClickButton($"{team}: into this heat");
@@ -166,7 +168,7 @@ public sealed class Pictures(DemoServer demo) : ScreenTest
 
         var walk = OpenWindow(demo.Address, 800, 1280);
         walk.Open("/");
-        walk.ClickLink("Score Class 5, today");
+        walk.ClickButton("Continue scoring");
         walk.See("Plovers");
         walk.See("was recorded twice");
         Save(walk, "score");

@@ -37,10 +37,10 @@ public sealed class PublishedTests : ScreenTest
 
         var desk = OpenWindow(await Start(folder, home));
         desk.Open("/");
-        desk.See("No rally yet.");
-        desk.ClickLink("How it is");
+        desk.See("Two ways to begin");
+        desk.GoToPlace("Status");
         desk.See(Path.Combine(home, ".local", "share", "plucky-rally"));
-        desk.ClickLink("About");
+        desk.GoToPlace("About");
         desk.See("It runs on this computer, without a network.");
         desk.ShouldHaveCleanConsole();
     }

@@ -36,13 +36,13 @@ public sealed class RemoteTests(EmptyServer server) : ScreenTest
         // Each touch has a record, and can be taken back.
         desk.Open($"/rallies/{rally}/run");
         desk.See("The order of the test was set");
-        desk.ClickButton("Strike out: Cut to 1 attempt");
+        desk.ClickButton("Cross out: Cut to 1 attempt");
         desk.Type("Why (if you like)", "we are in time after all");
-        desk.ClickButton("Strike it out");
-        desk.See("struck out: we are in time after all");
+        desk.ClickButton("Cross it out");
+        desk.See("crossed out: we are in time after all");
         desk.Button("One attempt a team").Displayed.ShouldBeTrue();
-        desk.Click(() => desk.One("button", "Strike out: The order of the test was set", exact: false));
-        desk.ClickButton("Strike it out");
+        desk.Click(() => desk.One("button", "Cross out: The order of the test was set", exact: false));
+        desk.ClickButton("Cross it out");
         desk.Until(() => Teams(desk).IndexOf("Thrift") != 4, "the order as it was");
         desk.Open($"/rallies/{rally}/score");
         desk.See("Attempt 1 of 2");
@@ -78,14 +78,14 @@ public sealed class RemoteTests(EmptyServer server) : ScreenTest
         walk.ClickButton("It was attempt 2");
         walk.See("All attempts have been made.");
         walk.SeeNot("was recorded twice");
-        walk.See("struck out: another attempt");
+        walk.See("crossed out: another attempt");
         walk.ClickButton("Undo the last");
         walk.See("Attempt 2 of 2");
         walk.Open($"/rallies/{rally}/score/t5");
         walk.ClickButton("Looked at: attempt 1");
         walk.Field("Cargo").GetAttribute("value").ShouldBe("58", "what was read waits with it");
         walk.ClickButton("Record");
-        walk.See("struck out: looked at");
+        walk.See("crossed out: looked at");
         walk.See("Attempt 2 of 2");
         walk.See("All kept.");
         walk.ClickButton("Show them");
@@ -129,12 +129,12 @@ public sealed class RemoteTests(EmptyServer server) : ScreenTest
         walk.ShouldBeAccessible();
         walk.ClickButton("Keep Sorrel's");
         walk.SeeNot("Recorded by more than one");
-        walk.See("struck out: Sorrel's answer stands");
+        walk.See("crossed out: Sorrel's answer stands");
         walk.ClickButton("Undo the last");
         walk.See("Recorded by more than one, and not the same.");
         walk.ClickButton("Neither: do it again");
         walk.SeeNot("Recorded by more than one");
-        walk.See("struck out: neither was right");
+        walk.See("crossed out: neither was right");
         walk.ShouldHaveCleanConsole();
     }
 

@@ -42,12 +42,12 @@ public sealed class ScoringTests(WorkingServer server) : ScreenTest
         walk.ClickButton("Failed…");
         walk.ClickButton("it broke");
         walk.See("All attempts have been made.");
-        walk.ClickButton("Strike out: Attempt 1: 57 beads");
+        walk.ClickButton("Cross out: Attempt 1: 57 beads");
         walk.See("Strike this out?");
         walk.ShouldBeAccessible();
         walk.Type("Why (if you like)", "counted twice");
-        walk.ClickButton("Strike it out");
-        walk.See("struck out: counted twice");
+        walk.ClickButton("Cross it out");
+        walk.See("crossed out: counted twice");
         Record(walk, "52");
 
         walk.ClickLink("Results, partly ready");
@@ -91,7 +91,7 @@ public sealed class ScoringTests(WorkingServer server) : ScreenTest
         desk.See("Plovers, round 1: a while");
         desk.See("“a while” cannot be read");
         desk.ShouldBeAccessible();
-        desk.ClickButton("Strike it out");
+        desk.ClickButton("Cross it out");
         desk.Until(() => desk.Driver.FindElements(By.CssSelector("details.aside")).Count == 0, "the note to go");
         desk.ShouldHaveCleanConsole();
     }
@@ -101,12 +101,12 @@ public sealed class ScoringTests(WorkingServer server) : ScreenTest
     {
         var walk = OpenWindow(_server.Address, 800, 1280);
         Begin(walk);
-        walk.ClickButton("Void…");
+        walk.ClickButton("Doesn’t count…");
         walk.ClickButton("Record as void");
         walk.See("A void trial needs a reason.");
         walk.See("A void attempt does not use one up; it is done again.");
         walk.ClickButton("the tester slipped");
-        walk.See("void (the tester slipped)");
+        walk.See("does not count (the tester slipped)");
         walk.See("Attempt 1 of 2");
     }
 
@@ -189,7 +189,7 @@ public sealed class ScoringTests(WorkingServer server) : ScreenTest
     {
         var desk = OpenWindow(_server.Address);
         desk.Open("/");
-        desk.ClickLink("Make teams for Foil ferry across the Kelp Channel");
+        desk.ClickLink("Make teams: Foil ferry across the Kelp Channel");
         desk.ClickButton("Begin the rally");
         desk.See("The rally has no name.");
         desk.See("There are no teams yet.");
@@ -205,7 +205,7 @@ public sealed class ScoringTests(WorkingServer server) : ScreenTest
     {
         Shelve(window.Address);
         window.Open("/");
-        window.ClickLink("Make teams for Foil ferry, two attempts");
+        window.ClickLink("Make teams: Foil ferry, two attempts");
         window.Type("Class or name of the rally", "Class 3");
         window.Paste("Teams, one on each line", "Cormorants\t4\nBarnacles\nSea Lavender");
         window.See("3 teams");

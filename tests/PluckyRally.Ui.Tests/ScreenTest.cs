@@ -26,7 +26,7 @@ public abstract class ScreenTest : IDisposable
         var rally = await PreparedRally.Begin(server, await PreparedRally.OnShelf(server, title), title);
         var walk = OpenWindow(server.Address, 800, 1280);
         walk.Open($"/rallies/{rally}/score");
-        walk.See("Seen in passing");
+        walk.See("Observations");
         return (walk, rally);
     }
 

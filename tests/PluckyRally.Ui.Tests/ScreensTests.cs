@@ -21,7 +21,7 @@ public sealed class ScreensTests(DemoServer demo, WorkingServer working) : Scree
         HoldsUp(window);
 
         window.ClickLink("Foil ferry across the Kelp Channel");
-        window.See("Nothing stops this. A class can run it.");
+        window.See("Ready to run.");
         HoldsUp(window);
 
         window.Click(() => window.One("link", "Kit", exact: false));
@@ -29,7 +29,7 @@ public sealed class ScreensTests(DemoServer demo, WorkingServer working) : Scree
         HoldsUp(window);
 
         window.Open("/");
-        window.ClickLink("Make teams for Foil ferry across the Kelp Channel");
+        window.ClickLink("Make teams: Foil ferry across the Kelp Channel");
         window.See("Type the teams or make them");
         HoldsUp(window);
 
@@ -46,13 +46,13 @@ public sealed class ScreensTests(DemoServer demo, WorkingServer working) : Scree
     {
         var window = OpenWindow(demo.Address);
         window.Open("/");
-        window.ClickLink("Score Class 5, today");
+        window.ClickButton("Continue scoring");
         window.See("Plovers");
         var score = window.Place.Split('?')[0];
         HoldsUp(window, inHand: true);
         window.ClickLink("Spindrift open");
         window.See("Too near to call, measure again.");
-        window.ClickButton("Void…");
+        window.ClickButton("Doesn’t count…");
         HoldsUp(window, inHand: true);
 
         foreach (
@@ -64,7 +64,7 @@ public sealed class ScreensTests(DemoServer demo, WorkingServer working) : Scree
                 ("run", "ring at warnings"),
                 ("teams", "Lugworms"),
                 ("results", "Why: "),
-                ("together", "Seen in passing"),
+                ("together", "Observations"),
                 ("judges", "Make a code for judges"),
                 ("wall", "Watch each test."),
             }
@@ -91,7 +91,7 @@ public sealed class ScreensTests(DemoServer demo, WorkingServer working) : Scree
         var (window, rally) = await BeginOnWalk(working, brief);
         HoldsUp(window, inHand: true);
         window.Open($"/rallies/{rally}/together");
-        window.See("Seen in passing");
+        window.See("Observations");
         HoldsUp(window, inHand: true);
     }
 
@@ -102,12 +102,12 @@ public sealed class ScreensTests(DemoServer demo, WorkingServer working) : Scree
         window.Open("/nowhere/at/all");
         window.See("There is no page at this address.");
         HoldsUp(window);
-        window.ClickLink("Go to the start page");
-        window.See("Shelf of briefs");
+        window.ClickLink("Go to Home");
+        window.See("New brief");
     }
 
     [Fact]
-    public void A_page_that_stumbles_says_so_and_offers_a_way_on()
+    public void A_page_that_fails_says_so_and_offers_a_way_on()
     {
         var window = OpenWindow(demo.Address);
         window.BeforeEachPage(
@@ -115,11 +115,11 @@ public sealed class ScreensTests(DemoServer demo, WorkingServer working) : Scree
                 + "'application/json' } })"
         );
         window.Open("/");
-        window.See("This page stumbled.");
-        window.See("What was recorded is safe.");
+        window.See("Something went wrong on this page");
+        window.See("Nothing that was recorded is lost.");
         window.ShouldBeAccessible();
         window.Button("Load again").Displayed.ShouldBeTrue();
-        window.Link("Start page").Displayed.ShouldBeTrue();
+        window.Link("Home").Displayed.ShouldBeTrue();
     }
 
     [Theory]
@@ -139,7 +139,7 @@ public sealed class ScreensTests(DemoServer demo, WorkingServer working) : Scree
     {
         var window = OpenWindow(demo.Address);
         window.Open("/");
-        window.ClickLink("Results of Class 4, Shingle term");
+        window.ClickLink("Results: Class 4, Shingle term");
         window.Until(
             () => window.Row("Sandhoppers").Text.Contains("26.6", StringComparison.Ordinal),
             "the round that ran last"
@@ -172,13 +172,13 @@ public sealed class ScreensTests(DemoServer demo, WorkingServer working) : Scree
         {
             var window = OpenWindow(demo.Address);
             window.Open("/");
-            window.See("Shelf of briefs");
+            window.See("New brief");
             window.Driver.FindElement(OpenQA.Selenium.By.CssSelector("input[type=file]")).SendKeys(file);
             window.See("It is added to the list of rallies.");
-            window.ClickButton("Take it in");
-            window.See("1 of 1 taken in.");
+            window.ClickButton("Import 1 file");
+            window.See("1 of 1 imported.");
             window.ClickButton("Close");
-            window.ClickLink("Results of Class 2");
+            window.ClickLink("Results: Class 2");
             window.See("Shared a trick: 1 × 1.5 = 1.5.");
             window.See("20.1 + 1.5 − 2.0 = 19.6.");
             HoldsUp(window);
@@ -197,6 +197,8 @@ public sealed class ScreensTests(DemoServer demo, WorkingServer working) : Scree
     /// <param name="onWall">It is a projector's, and never a phone's.</param>
     private static void HoldsUp(Browser window, bool inHand = false, bool onWall = false)
     {
+        // A button that the head of the sheet lies over half is reached by scrolling, which axe does not do.
+        window.Run("scrollTo(0, 0)");
         window.ShouldBeAccessible();
         foreach (var (width, height) in Sizes.Where(size => !onWall || size.Width > 600))
         {
@@ -205,7 +207,11 @@ public sealed class ScreensTests(DemoServer demo, WorkingServer working) : Scree
         }
 
         if (inHand)
+        {
+            window.Run("scrollTo(0, 0)");
             window.ShouldBeAccessible();
+        }
+
         window.Resize(Sizes[0].Width, Sizes[0].Height);
         window.ShouldHaveCleanConsole();
     }

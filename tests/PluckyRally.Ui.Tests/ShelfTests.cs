@@ -9,42 +9,7 @@ public sealed class ShelfTests(DemoServer server) : ScreenTest, IClassFixture<De
     private readonly string _folder = Directory.CreateTempSubdirectory("plucky-rally-files-").FullName;
 
     [Fact]
-    public void The_shelf_is_searched_and_filtered()
-    {
-        var desk = OpenWindow(server.Address);
-        desk.Open("/");
-        desk.See("Pebbles by mass");
-        desk.Type("Search the shelf", "lamp driftwood");
-        desk.SeeNot("Pebbles by mass");
-        desk.Link("A cairn for Gannet Holm").Displayed.ShouldBeTrue();
-        desk.Type("Search the shelf", "");
-        desk.See("Pebbles by mass");
-        desk.Choose("Pattern", "Sort it");
-        desk.SeeNot("The sand fence");
-        desk.Click(() => desk.One("button", "autumn", exact: false));
-        desk.SeeNot("Along the strandline");
-        desk.Link("Pebbles by mass").Displayed.ShouldBeTrue();
-        desk.Choose("Grades", "Grades 9 to 12");
-        desk.See("Nothing here fits.");
-        desk.ShouldBeAccessible();
-    }
-
-    [Fact]
-    public void A_brief_is_put_away_and_taken_out_again()
-    {
-        var desk = OpenWindow(server.Address);
-        desk.Open("/");
-        desk.ClickButton("Put away: A cold box for the catch");
-        desk.SeeNot("A cold box for the catch");
-        desk.ClickButton("What is put away");
-        desk.ClickButton("Take out again: A cold box for the catch");
-        desk.SeeNot("A cold box for the catch");
-        desk.ClickButton("Back to the shelf");
-        desk.See("A cold box for the catch");
-    }
-
-    [Fact]
-    public void Many_files_are_looked_at_first_and_those_in_order_are_taken_in()
+    public void Many_files_are_looked_at_first_and_those_in_order_are_imported()
     {
         var desk = OpenWindow(server.Address);
         desk.Open("/");
@@ -71,16 +36,16 @@ public sealed class ShelfTests(DemoServer server) : ScreenTest, IClassFixture<De
             ),
         };
         desk.Driver.FindElement(By.CssSelector("input[type=file]")).SendKeys(string.Join('\n', files));
-        desk.See("It is put on the shelf.");
-        desk.See("one of this title on the shelf already");
+        desk.See("It will be added to your briefs.");
+        desk.See("You already have one with this title");
         desk.See("This field is not known; it is kept");
         desk.See("newer version of Plucky Rally");
         desk.See("/season");
         desk.See("This is not JSON");
         desk.See("larger than");
         desk.ShouldBeAccessible();
-        desk.ClickButton("Take in 2 files");
-        desk.See("2 of 2 taken in.");
+        desk.ClickButton("Import 2 files");
+        desk.See("2 of 2 imported.");
         desk.ClickButton("Close");
         desk.Link("<img src=x onerror=alert(1)>").Displayed.ShouldBeTrue();
         desk.All("link", "The sand fence").Count.ShouldBe(2);

@@ -12,7 +12,7 @@ public sealed class TeamsTests(DemoServer server) : ScreenTest, IClassFixture<De
     {
         var desk = OpenWindow(server.Address);
         desk.Open("/");
-        desk.ClickLink("Make teams for Pebbles by mass");
+        desk.ClickLink("Make teams: Pebbles by mass");
         desk.Type("Class or name of the rally", "Class 4, Monday");
         desk.Click(() => desk.One("radio", "From a class", exact: false));
         desk.ClickButton("New class");
@@ -31,10 +31,10 @@ public sealed class TeamsTests(DemoServer server) : ScreenTest, IClassFixture<De
 
         desk.Click(() => desk.Field("Torin B."));
         desk.See("Here today: 9 of 10");
-        desk.ClickButton("Add a wish");
-        desk.Choose("Wish 1: one", "Mika C.");
-        desk.Choose("Wish 1: the other", "Sena D.");
-        desk.Choose("Wish 1: how", "together");
+        desk.ClickButton("Add a preference");
+        desk.Choose("Preference 1: one", "Mika C.");
+        desk.Choose("Preference 1: the other", "Sena D.");
+        desk.Choose("Preference 1: how", "together");
         desk.ClickButton("Make teams");
         desk.See("Nobody meets a partner of an earlier rally.");
         var together = Teams(desk).Single(t => t.Contains("Mika C.", StringComparison.Ordinal));
@@ -48,7 +48,7 @@ public sealed class TeamsTests(DemoServer server) : ScreenTest, IClassFixture<De
         desk.Until(() => Teams(desk)[0].Contains("Pia H.", StringComparison.Ordinal), "Pia in the first team");
         desk.Click(() => desk.Field("Lock Sanderlings"));
         var locked = Members(Teams(desk)[0]);
-        desk.Type("Draw number", "5");
+        desk.Type("Shuffle number", "5");
         desk.ClickButton("Make the unlocked teams anew");
         desk.Until(() => desk.Field("Name of team 1").GetAttribute("value") == "Sanderlings", "the locked team's name");
         desk.Until(() => Members(Teams(desk)[0]).SequenceEqual(locked), "the locked team as it was");
@@ -88,15 +88,15 @@ public sealed class TeamsTests(DemoServer server) : ScreenTest, IClassFixture<De
         desk.Type("Name of Wren A.", "Wrenna A.");
         desk.Field("Name of Wren A.").SendKeys(Keys.Tab);
         desk.See("Wrenna A.");
-        desk.ClickButton("Take away: Wrenna A.");
+        desk.ClickButton("Delete: Wrenna A.");
         desk.See("The name goes out of the class and out of every rally at once.");
         desk.ShouldBeAccessible();
-        desk.ClickButton("Leave it");
+        desk.ClickButton("Cancel");
         desk.See("Wrenna A.");
-        desk.ClickButton("Take away: Wrenna A.");
-        desk.ClickButton("Take it away");
+        desk.ClickButton("Delete: Wrenna A.");
+        desk.ClickButton("Delete");
         desk.SeeNot("Wrenna A.");
-        desk.Type("New pupil", "Hollis V.");
+        desk.Type("New student", "Hollis V.");
         desk.ClickButton("Add to the class");
         desk.Row("nobody yet").Displayed.ShouldBeTrue();
         desk.Field("Name of Hollis V.").Displayed.ShouldBeTrue();

@@ -45,7 +45,7 @@ public sealed class WritingABriefTests(EmptyServer server) : ScreenTest, IClassF
         desk.Type("Band 1 points", "4");
         desk.See("Sand: 4 points from 20.0 g.");
         desk.ClickTab("Snags");
-        desk.See("Nothing stops this. A class can run it.");
+        desk.See("Ready to run.");
         desk.See("Saved at");
         desk.ShouldBeAccessible();
         desk.ShouldHaveCleanConsole();
@@ -53,7 +53,7 @@ public sealed class WritingABriefTests(EmptyServer server) : ScreenTest, IClassF
         var place = desk.Place;
         desk.Open("/");
         desk.ClickLink("Sand fence");
-        desk.See("Nothing stops this. A class can run it.");
+        desk.See("Ready to run.");
         desk.Place.ShouldBe(place);
         desk.Field("Goal").GetAttribute("value").ShouldBe("Build a fence that keeps as much sand as it can.");
     }
@@ -100,7 +100,7 @@ public sealed class WritingABriefTests(EmptyServer server) : ScreenTest, IClassF
     {
         var desk = OpenWindow(server.Address);
         desk.Open("/");
-        desk.ClickButton("Write a brief");
+        desk.ClickButton("New brief");
         desk.Choose("Grades", "Grades 6 to 8");
         desk.Choose("Units", "inches and ounces");
         desk.ShouldBeAccessible();
@@ -109,9 +109,9 @@ public sealed class WritingABriefTests(EmptyServer server) : ScreenTest, IClassF
         desk.See("The caution “Cutting tools” has not been read.");
         desk.ShouldBeAccessible();
         desk.ClickButton("I have read it");
-        desk.See("One snag to mend");
+        desk.See("One snag to fix");
         desk.ClickButton("I have read it");
-        desk.See("Nothing stops this. A class can run it.");
+        desk.See("Ready to run.");
 
         desk.ClickTab("Try it");
         desk.See("Why Able");
@@ -282,7 +282,7 @@ public sealed class WritingABriefTests(EmptyServer server) : ScreenTest, IClassF
     {
         if (from is not null)
             desk.Open(from);
-        desk.ClickButton("Write a brief");
+        desk.ClickButton("New brief");
         desk.Click(() => desk.One("radio", pattern, exact: false));
         desk.ClickButton("Begin");
         desk.See("Your design must");

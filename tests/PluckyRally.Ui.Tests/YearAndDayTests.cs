@@ -13,21 +13,21 @@ public sealed class YearAndDayTests(DemoServer server) : ScreenTest, IClassFixtu
     {
         var desk = OpenWindow(server.Address);
         desk.Open("/");
-        desk.ClickButton("Plan The sand fence");
+        desk.ClickInMenu("The sand fence", "Plan");
         desk.Type("For whom", "Class 9");
         desk.Click(() => desk.Field("any day of that week"));
         desk.ClickButton("Plan it");
         desk.See("The sand fence");
         desk.Until(() => desk.Text.Contains(", Class 9", StringComparison.Ordinal), "the plan");
         desk.ShouldBeAccessible();
-        desk.ClickButton("Change the plan of The sand fence");
+        desk.ClickInMenu("the plan of The sand fence", "Edit plan");
         desk.Type("For whom", "Class 2");
         desk.ClickButton("Plan it");
         desk.Until(() => desk.Text.Contains(", Class 2", StringComparison.Ordinal), "the changed plan");
         desk.ClickLink("Cupboard");
         desk.See("Class 2");
         desk.Open("/");
-        desk.ClickLink("Make teams for The sand fence, as planned");
+        desk.ClickLink("Make teams: The sand fence, as planned");
         desk.Until(
             () => desk.Field("Class or name of the rally").GetAttribute("value") == "Class 2",
             "the class of the plan"
@@ -36,8 +36,8 @@ public sealed class YearAndDayTests(DemoServer server) : ScreenTest, IClassFixtu
         desk.ClickButton("Begin the rally");
         desk.Until(() => desk.Place.StartsWith("/rallies/", StringComparison.Ordinal), "the rally");
         desk.Open("/");
-        desk.See("Shelf of briefs");
-        desk.All("button", "Change the plan of The sand fence").ShouldBeEmpty("the plan has become a rally");
+        desk.See("New brief");
+        desk.All("button", "More for the plan of The sand fence").ShouldBeEmpty("the plan has become a rally");
         desk.ShouldHaveCleanConsole();
     }
 
@@ -60,7 +60,7 @@ public sealed class YearAndDayTests(DemoServer server) : ScreenTest, IClassFixtu
         desk.ShouldBeAccessible();
         desk.Open("/");
         desk.See("First light");
-        desk.ClickButton("Write a brief");
+        desk.ClickButton("New brief");
         desk.Until(() => desk.Field("Units").GetAttribute("value") == "customary", "the school's units");
         desk.Open("/");
         desk.ClickLink("The sand fence");
@@ -126,7 +126,7 @@ public sealed class YearAndDayTests(DemoServer server) : ScreenTest, IClassFixtu
         desk.Open("/sign-in");
         desk.Type("The teacher’s password", "boats in the bay");
         desk.ClickButton("Come in");
-        desk.See("Shelf of briefs");
+        desk.See("New brief");
         desk.ClickLink("Fair days");
         desk.ClickLink("Quay day");
         desk.See("2 of 6 teams are tested");

@@ -118,7 +118,7 @@ public sealed class MendingTests : IDisposable
         ).StatusCode.ShouldBe(HttpStatusCode.Created);
         (await _app.Get<DeskProgress>($"/api/rallies/{id}/progress"))
             .Aside.ShouldHaveSingleItem()
-            .Problems.ShouldContain(p => p.What.Contains("read once", StringComparison.Ordinal));
+            .Problems.ShouldContain(p => p.What.Contains("measured once", StringComparison.Ordinal));
     }
 
     [Fact]

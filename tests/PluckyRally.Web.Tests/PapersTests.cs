@@ -37,7 +37,7 @@ public sealed class PapersTests : IDisposable
                 $"/api/rallies/{rally}/score?team=t1",
                 TestContext.Current.CancellationToken
             )
-        ).ShouldContain("Wren S., on paper, 5 November");
+        ).ShouldContain("Wren S., on paper, November 5");
         using var judge = await _class.Judge(rally, "Aide");
         using var forbidden = await Send(judge, rally, right with { Id = Guid.CreateVersion7() });
         forbidden.StatusCode.ShouldBe(HttpStatusCode.Forbidden);

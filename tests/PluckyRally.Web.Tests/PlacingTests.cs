@@ -7,7 +7,7 @@ using Xunit;
 namespace PluckyRally.Web.Tests;
 
 /// <summary>
-/// Who comes late to a rally: a pupil of the class, with its wishes; names stay out of the log and go when they are
+/// Latecomers to a rally: a pupil of the class, with its wishes; names stay out of the log and go when they are
 /// taken away.
 /// </summary>
 public sealed class PlacingTests : IDisposable

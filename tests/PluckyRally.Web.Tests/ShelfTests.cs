@@ -149,14 +149,14 @@ public sealed class ShelfTests : IDisposable
     public async Task Looking_at_a_file_says_what_it_would_do_and_keeps_nothing()
     {
         var looked = await RunningApp.Read(await _app.Post("/api/files/look", Sample.Brief()));
-        looked.GetProperty("says").GetString().ShouldBe("A brief. It is put on the shelf.");
+        looked.GetProperty("says").GetString().ShouldBe("A brief. It will be added to your briefs.");
         looked.GetProperty("snags").GetInt32().ShouldBe(0);
         (await _app.Get<List<BriefOnShelf>>("/api/briefs")).ShouldBeEmpty();
         await _app.AddBrief(Sample.Brief());
         (await RunningApp.Read(await _app.Post("/api/files/look", Sample.Brief())))
             .GetProperty("says")
             .GetString()!
-            .ShouldContain("of this title on the shelf already");
+            .ShouldContain("You already have one with this title.");
     }
 
     [Fact]

@@ -1,11 +1,14 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
 import { onErrorCaptured, ref } from 'vue'
-import { useRouter } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
+import TopBar from '@/frame/TopBar.vue'
 import DemoBanner from '@/shared/DemoBanner.vue'
 import KeysHelp from '@/shared/KeysHelp.vue'
 import NotDone from '@/shared/NotDone.vue'
+import UndoNote from '@/shared/UndoNote.vue'
 import { useDone } from '@/shared/useDone'
+import { useUndo } from '@/shared/useUndo'
 import UnexpectedPage from '@/pages/UnexpectedPage.vue'
 
 const wrong = ref<unknown>()
@@ -13,6 +16,7 @@ onErrorCaptured((error) => {
   wrong.value = error
 })
 const router = useRouter()
+const route = useRoute()
 /** The page that could not be fetched; what is on the screen stays, since there is nothing to put in its place. */
 const notOpened = ref('')
 let notFetched: unknown
@@ -22,21 +26,25 @@ router.onError((error, to, from) => {
   else wrong.value = error
 })
 const { putAway } = useDone()
+const { putAway: forget } = useUndo()
 router.afterEach(() => {
   notOpened.value = ''
   putAway()
+  forget()
 })
 </script>
 
 <template>
   <a class="skip" href="#main">Skip to the page</a>
   <DemoBanner />
+  <TopBar v-if="!route.meta.bare" />
   <p v-if="notOpened" class="heed not-opened" role="alert">
     <b>{{ notOpened }} cannot be opened without a connection.</b> What was recorded is safe. Go on here, or try again.
   </p>
   <UnexpectedPage v-if="wrong" :error="wrong" />
   <RouterView v-else />
   <NotDone />
+  <UndoNote />
   <KeysHelp />
 </template>
 

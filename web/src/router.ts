@@ -2,6 +2,7 @@ import { createRouter, createWebHistory } from 'vue-router'
 import { guard } from '@/access/guard'
 import { followLinks } from '@/shared/goingTo'
 import { keepThisAddress } from '@/shared/keptPage'
+import { scrollBehavior } from '@/shared/scrollBehavior'
 
 declare module 'vue-router' {
   interface RouteMeta {
@@ -10,6 +11,8 @@ declare module 'vue-router' {
     station?: string
     /** Whether whoever has not been let in yet may see it. */
     open?: boolean
+    /** Without the bar on top: walls, and what a team has in its hands. */
+    bare?: boolean
   }
 }
 
@@ -17,7 +20,7 @@ declare module 'vue-router' {
 export const router = createRouter({
   history: createWebHistory(),
   routes: [
-    { path: '/', component: () => import('@/home/HomePage.vue'), meta: { title: 'Start' } },
+    { path: '/', component: () => import('@/home/HomePage.vue'), meta: { title: 'Home' } },
     { path: '/sign-in', component: () => import('@/access/SignInPage.vue'), meta: { title: 'Come in', open: true } },
     {
       path: '/join',
@@ -27,12 +30,12 @@ export const router = createRouter({
     {
       path: '/show',
       component: () => import('@/access/ShowPage.vue'),
-      meta: { title: 'The wall', open: true },
+      meta: { title: 'The wall', open: true, bare: true },
     },
     {
       path: '/team',
       component: () => import('@/access/ShowPage.vue'),
-      meta: { title: 'Your team', open: true },
+      meta: { title: 'Your team', open: true, bare: true },
     },
     {
       path: '/install',
@@ -40,7 +43,8 @@ export const router = createRouter({
       meta: { title: 'An encrypted line', open: true },
     },
     { path: '/password', component: () => import('@/access/PasswordPage.vue'), meta: { title: 'A new password' } },
-    { path: '/kept', component: () => import('@/keeping/KeepingPage.vue'), meta: { title: 'Kept safe' } },
+    { path: '/backups', component: () => import('@/keeping/KeepingPage.vue'), meta: { title: 'Backups' } },
+    { path: '/kept', redirect: '/backups' },
     {
       path: '/guide/:page?',
       component: () => import('@/guide/GuidePage.vue'),
@@ -48,9 +52,10 @@ export const router = createRouter({
       meta: { title: 'Guide', open: true },
     },
     { path: '/about', component: () => import('@/about/AboutPage.vue'), meta: { title: 'About', open: true } },
-    { path: '/health', component: () => import('@/about/HealthPage.vue'), meta: { title: 'How it is' } },
+    { path: '/status', component: () => import('@/about/HealthPage.vue'), meta: { title: 'Status' } },
+    { path: '/health', redirect: '/status' },
     { path: '/over-all', component: () => import('@/over-all/OverAllPage.vue'), meta: { title: 'Combined results' } },
-    { path: '/school', component: () => import('@/school/SchoolPage.vue'), meta: { title: 'The school' } },
+    { path: '/school', component: () => import('@/school/SchoolPage.vue'), meta: { title: 'School settings' } },
     { path: '/days', component: () => import('@/day/DaysPage.vue'), meta: { title: 'Fair days' } },
     {
       path: '/days/:day',
@@ -62,9 +67,9 @@ export const router = createRouter({
       path: '/days/:day/board',
       component: () => import('@/day/DayBoard.vue'),
       props: true,
-      meta: { title: 'The board', station: 'day' },
+      meta: { title: 'The board', station: 'day', bare: true },
     },
-    { path: '/cupboard', component: () => import('@/cupboard/CupboardPage.vue'), meta: { title: 'The cupboard' } },
+    { path: '/cupboard', component: () => import('@/cupboard/CupboardPage.vue'), meta: { title: 'Cupboard' } },
     { path: '/classes', component: () => import('@/classes/ClassesPage.vue'), meta: { title: 'Classes' } },
     {
       path: '/briefs/:brief',
@@ -94,7 +99,7 @@ export const router = createRouter({
       path: '/rallies/:rally/talk',
       component: () => import('@/talk/TalkPage.vue'),
       props: true,
-      meta: { title: 'The talk', station: 'talk' },
+      meta: { title: 'The talk', station: 'talk', bare: true },
     },
     {
       path: '/rallies/:rally',
@@ -184,13 +189,13 @@ export const router = createRouter({
         {
           path: 'wall',
           component: () => import('@/wall/WallPage.vue'),
-          meta: { title: 'The wall', station: 'wall' },
+          meta: { title: 'The wall', station: 'wall', bare: true },
         },
       ],
     },
     { path: '/:rest(.*)*', component: () => import('@/pages/NotFoundPage.vue'), meta: { title: 'No such page' } },
   ],
-  scrollBehavior: (_to, _from, saved) => saved ?? { top: 0 },
+  scrollBehavior,
 })
 
 followLinks(router)

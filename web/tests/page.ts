@@ -23,6 +23,7 @@ const selectors = {
   button: 'button, [role=button], input[type=submit]',
   field: 'input:not([type=hidden], [type=file]), textarea, select, [role=combobox]:not(input)',
   link: 'a[href]',
+  menuitem: '[role=menuitem]',
   radio: 'input[type=radio]',
   row: 'tbody tr, tfoot tr',
   summary: 'summary',
@@ -208,6 +209,8 @@ export class Page {
 
   clickButton = (name: string) => this.click(() => this.all('button', name)[0], `a button called “${name}”`)
   clickLink = (name: string) => this.click(() => this.all('link', name)[0], `a link called “${name}”`)
+  clickMenu = (name: string) =>
+    this.click(() => this.all('menuitem', name)[0]?.firstElementChild ?? undefined, `“${name}” in a menu`)
   clickTab = (name: string) => this.click(() => this.all('tab', name, false)[0], `a tab called “${name}”`)
   clickRadio = (name: string) => this.click(() => this.all('radio', name, false)[0], `a choice called “${name}”`)
 

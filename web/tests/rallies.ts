@@ -38,7 +38,7 @@ export const beginOnWalk = async (title: string) => beginWith(await onShelf(titl
 export async function beginWith(brief: string, title: string) {
   const rally = await begin(brief, title)
   const walk = await open(`/rallies/${rally}/score`)
-  await walk.see('Seen in passing')
+  await walk.see('Observations')
   return { walk, rally }
 }
 

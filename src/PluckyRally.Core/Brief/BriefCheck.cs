@@ -99,7 +99,7 @@ internal static class BriefCheck
         found.Unless(
             measure.Combine is null || measure.Taken == Taken.EachAttempt,
             "/combine",
-            "What is read once needs no way of becoming one.",
+            "What is measured once needs no way of becoming one.",
             "Leave it out, or read the measure in every attempt."
         );
         found.Unless(

@@ -95,7 +95,7 @@ public abstract partial record Entry
         }
 
         internal override string Say(CompiledEdition compiled, int? attempt) =>
-            $"A voice for {AwardEntries.Name(compiled, Award, "")}{(Why.Length > 0 ? $": {Why}" : "")}";
+            $"A vote for {AwardEntries.Name(compiled, Award, "")}{(Why.Length > 0 ? $": {Why}" : "")}";
     }
 }
 

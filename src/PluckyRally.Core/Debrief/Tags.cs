@@ -18,7 +18,7 @@ public abstract partial record Entry
 
         internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
-            found.NotEmpty(Word.Trim(), "/word", "The tag is empty.", "Say in a word or two what one sees.");
+            found.NotEmpty(Word.Trim(), "/word", "The tag is empty.", "Say in a word or two describe the design.");
             found.Unless(
                 Word.Length <= Longest,
                 "/word",

@@ -22,7 +22,7 @@ internal static class PaperWords
     public const string Design = "Design";
     public const string Outcome = "If not as usual";
     public const string Why = "Why";
-    public const string Noted = "Seen in passing";
+    public const string Noted = "Observations";
 
     public const string Task = "Task";
     public const string Done = "Done";
@@ -49,10 +49,10 @@ internal static class PaperWords
     public const string WriteDay = "Write the day on which it was judged.";
     public const string WriteJudge = "Write the name that stands on the paper.";
     public const string NoField = "The sheet has no such field.";
-    public const string LoadAgain = "The brief was mended since: load the page again.";
+    public const string LoadAgain = "The brief has changed since. Load the page again.";
     public const string OtherSheet = "This page was recorded before, with something else on it.";
 
-    public const string StrikeOut = "Strike out what is wrong under Score, and record it there.";
+    public const string StrikeOut = "Cross out what is wrong under Score, and record it there.";
 
     public const string KeepBoth = "Check that this is another page. If it is, keep it too.";
 

@@ -43,7 +43,7 @@ internal static class AwardWords
         $"{name}: {English.List(winners)}"
         + (
             votes is { } v
-                ? $" with {v.Each} of {English.Count(v.All, "voice")}{(winners.Count > 1 ? " each" : "")}"
+                ? $" with {v.Each} of {English.Count(v.All, "vote")}{(winners.Count > 1 ? " each" : "")}"
                 : ""
         )
         + $".{string.Concat(why.Distinct().Select(w => $" “{w}”"))}";

@@ -32,7 +32,7 @@ internal static class DecidedWords
             .ToList();
         var parting = apart.Where(p => p.By > 0).OrderByDescending(p => p.By).ToList();
         if (parting.Count > 0)
-            yield return "What parted the class, in points between the most and the fewest: "
+            yield return "Biggest point gaps between teams: "
                 + $"{string.Join(", ", parting.Select(p => $"{p.Name} {Show(p.By)}"))}.";
         foreach (var same in apart.Where(p => p.By == 0))
             yield return $"{same.Name} made no difference: {Show(same.Points[0])} for everybody.";

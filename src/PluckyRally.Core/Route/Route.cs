@@ -74,9 +74,9 @@ public static class Route
                     Station.Brief,
                     Readiness.InProgress,
                     stopping,
-                    $"{Things(stopping, "snag", "snags")} to mend before a class can run this."
+                    $"{Things(stopping, "snag", "snags")} to fix before a class can run this."
                 )
-                : new(Station.Brief, Readiness.Done, 0, "This can be run. Make teams when you are happy with it."),
+                : new(Station.Brief, Readiness.Done, 0, "Ready to run. Make teams when you are happy with it."),
             kit.Lines.Count == 0
                 ? new(Station.Kit, Readiness.NotStarted, 0, "The brief names no materials. Write them on its sheet.")
             : kit.Missing > 0
@@ -93,17 +93,32 @@ public static class Route
                 Readiness.NotStarted,
                 0,
                 stopping > 0
-                    ? "Mend the snags in the brief first."
+                    ? "Fix the snags in the brief first."
                     : "Type the teams or make them from a class, then begin."
             ),
         ];
 
-    /// <summary>Where a rally goes on that was just begun: its kit, then the lesson, then the pad.</summary>
-    public static Station First(OpenedRally opened)
+    /// <summary>
+    /// Where a rally goes on: what is being scored is scored first, and a lesson that runs is led. Before that its kit
+    /// goes out, where it has one, and its lesson begins, where it has phases. When every team is finished, the class
+    /// looks back, and then at the results.
+    /// </summary>
+    /// <param name="opened">The rally.</param>
+    /// <param name="round">The round, from 1.</param>
+    /// <param name="route">Its route in that round, as <see cref="OfRally(OpenedRally, int)"/> gives it.</param>
+    public static Station GoesOn(OpenedRally opened, int round, IReadOnlyList<Pennant> route)
     {
-        var run = opened.In(1);
-        return TeamKit.Of(run, opened.Stands).Any(k => k.Lines.Count > 0) ? Station.Kit
-            : run.Compiled.Brief.Timing.Phases.Count > 0 ? Station.Run
+        var at = route.ToDictionary(p => p.Station);
+        if (at[Station.Score].Readiness == Readiness.InProgress)
+            return Station.Score;
+        if (at[Station.Run].Readiness == Readiness.InProgress)
+            return Station.Run;
+        if (at[Station.Score].Readiness == Readiness.Done)
+            return at[Station.Debrief].Readiness == Readiness.Done ? Station.Results : Station.Debrief;
+        if (at[Station.Kit] is { Readiness: Readiness.NotStarted } or { Missing: > 0 })
+            return Station.Kit;
+        return at[Station.Run].Readiness == Readiness.NotStarted && LessonClock.Of(opened, round).Phases.Count > 0
+            ? Station.Run
             : Station.Score;
     }
 
@@ -128,8 +143,8 @@ public static class Route
                 Readiness.Done,
                 0,
                 round > 1
-                    ? $"This is the brief as round {round} runs it. What is wrong in it can be mended."
-                    : "This is the brief as the rally runs it. What is wrong in it can be mended."
+                    ? $"This is the brief for round {round}. You can still edit it."
+                    : "This is the brief for this rally. You can still edit it."
             ),
             Kit(kits),
             new(
@@ -227,7 +242,7 @@ public static class Route
                 Station.Debrief,
                 Readiness.Done,
                 0,
-                "Every team has said what it takes along. Begin the next round when you like."
+                "Every team has looked back. Begin the next round when you like."
             ),
         };
 
@@ -246,7 +261,7 @@ public static class Route
         {
             (_, false) => "Nothing is recorded yet. The results appear with the first entry.",
             (0, _) when !ranking => "All teams are finished. Choose a team to see what it did.",
-            (0, _) => "All teams are finished. Choose a team to see why it stands so.",
+            (0, _) => "All teams are finished. Choose a team to see why it is in its place.",
             _ => $"{Things(open, "team is", "teams are")} still being scored"
                 + (ranking ? ", so places can change." : "."),
         };

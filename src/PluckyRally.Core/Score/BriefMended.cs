@@ -74,7 +74,7 @@ public abstract partial record Entry
                 Differs.Take(Shown).Select(d => $"{d.Where} {Side(d.Before)} → {Side(d.After)}")
             );
             var more = Differs.Count > Shown ? $"; and {English.Count(Differs.Count - Shown, "place")} more" : "";
-            return "Brief mended "
+            return "Brief changed "
                 + (
                     OnlyThisRound ? $"in round {Round} only"
                     : Round > 1 ? $"from round {Round} on"

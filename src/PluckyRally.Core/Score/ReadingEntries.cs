@@ -87,7 +87,7 @@ internal static class ReadingEntries
             inner.Unless(
                 measure.Taken == taken,
                 "/measure",
-                once ? $"{measure.Name} is read in every attempt." : $"{measure.Name} is read once.",
+                once ? $"{measure.Name} is measured in every attempt." : $"{measure.Name} is measured once.",
                 once ? "Record it with the attempt." : "Record it by itself."
             );
             understood = Understand(reading, measure, inner);

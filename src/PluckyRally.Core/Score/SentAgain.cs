@@ -28,7 +28,7 @@ public static class SentAgain
                 "/id",
                 $"Something else was recorded under this id: “{known.Say(compiled, null)}”, not "
                     + $"“{came.Say(compiled, null)}”.",
-                "Strike out what is wrong, and record it again as an entry of its own."
+                "Cross out what is wrong, and record it again as an entry of its own."
             );
 
     private static JsonNode AsSent(Entry entry)

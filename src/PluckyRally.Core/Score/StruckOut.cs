@@ -32,7 +32,7 @@ public abstract partial record Entry
                 log.Received.Any(e => e.Id == Entry),
                 "/entry",
                 "There is no such entry to strike out.",
-                "Reload the page; it may have been struck out already."
+                "Reload the page; it may have been crossed out already."
             );
             return this;
         }
@@ -42,6 +42,6 @@ public abstract partial record Entry
         internal override bool TouchesSheets(Trials trials) => false;
 
         internal override string Say(CompiledEdition compiled, int? attempt) =>
-            $"Struck out{(Reason.Length > 0 ? $": {Reason}" : "")}";
+            $"Crossed out{(Reason.Length > 0 ? $": {Reason}" : "")}";
     }
 }

@@ -190,7 +190,7 @@ public abstract partial record Entry
                     )
                 ),
                 TrialOutcome.Failed => "failed" + why,
-                TrialOutcome.Void => "void" + why,
+                TrialOutcome.Void => "does not count" + why,
                 TrialOutcome.Waiting => "waiting to be looked at" + why,
             };
         }

@@ -27,7 +27,7 @@ internal static class UnkeptWishes
                 ? $"{names} are not all together: {Name(clash.Item1)} and {Name(clash.Item2)} are to be kept apart too."
             : group.Count > teams.Max(t => t.Count)
                 ? $"{names} are not all together: there are more of them than a team holds."
-            : $"{names} are not all together: other wishes stood in the way.";
+            : $"{names} are not all together: other preferences stood in the way.";
         }
 
         foreach (
@@ -43,7 +43,7 @@ internal static class UnkeptWishes
             : teams.Count == 1 ? $"{Name(a)} and {Name(b)} are in one team: there is only one."
             : wishes.Apart.Any(g => g.Count > teams.Count && g.Contains(pupils[a].Id) && g.Contains(pupils[b].Id))
                 ? $"{Name(a)} and {Name(b)} are in one team: more are to be kept apart than there are teams."
-            : $"{Name(a)} and {Name(b)} are in one team: other wishes stood in the way.";
+            : $"{Name(a)} and {Name(b)} are in one team: other preferences stood in the way.";
         }
 
         foreach (var group in wishes.Spread.Select(g => Here(g, here)))

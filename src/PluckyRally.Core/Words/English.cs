@@ -58,7 +58,7 @@ internal static class English
         };
 
     /// <summary>A day as it is said: "27 November".</summary>
-    public static string Day(DateOnly day) => day.ToString("d MMMM", System.Globalization.CultureInfo.InvariantCulture);
+    public static string Day(DateOnly day) => day.ToString("MMMM d", System.Globalization.CultureInfo.InvariantCulture);
 
     /// <summary>"Gulls", "Gulls and Terns", "Gulls, Terns and Knots".</summary>
     public static string List(IReadOnlyList<string> items) =>

@@ -62,7 +62,7 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept
             if (index.Format != Everything.FormatName)
                 return Refuse(
                     "This is not an archive of Plucky Rally.",
-                    "Choose a file that was saved with “./rally save” or under “Kept safe”."
+                    "Choose a file that was saved with “./rally save” or under Backups."
                 );
             if (index.Version > Everything.NewestVersion)
                 return Refuse(

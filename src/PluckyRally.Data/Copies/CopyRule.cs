@@ -8,7 +8,7 @@ public static class CopyRule
 {
     /// <summary>The rule in words, as the page says it.</summary>
     public const string Says =
-        "All of the last seven days, then one a week for eight weeks, then one a month for a year.";
+        "Every one of the last seven days is kept, then one a week for eight weeks, then one a month for a year.";
 
     private const int Days = 7;
     private const int Weeks = 8;

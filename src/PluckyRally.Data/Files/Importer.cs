@@ -83,9 +83,9 @@ public sealed class Importer(BriefShelf shelf, RallyLog log)
                 ImportedSort.Brief,
                 title,
                 there
-                    ? "A brief. There is one of this title on the shelf already; it stays as it is, and this "
-                        + "one is put beside it."
-                    : "A brief. It is put on the shelf.",
+                    ? "A brief. You already have one with this title. It stays as it is, and this one is added "
+                        + "beside it."
+                    : "A brief. It will be added to your briefs.",
                 Snags.Of(brief.Value.Value).Count(s => s.Weight == SnagWeight.Stops),
                 brief.Problems
             )

@@ -297,7 +297,7 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
         return same is null
             ? null
             : $"{same.Name}, with {same.Entries} {(same.Entries == 1 ? "entry" : "entries")}"
-                + $"{(same.PutAway ? ", put away" : "")}";
+                + $"{(same.PutAway ? ", archived" : "")}";
     }
 
     /// <summary>Takes a rally away; for some time it can be taken back. False where there is none.</summary>

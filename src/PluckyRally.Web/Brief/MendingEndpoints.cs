@@ -176,7 +176,7 @@ internal static class MendingEndpoints
         );
         return outcome == SaveOutcome.Saved
             ? null
-            : "The brief on the shelf was changed at the same moment. Mend it there.";
+            : "The brief on the shelf was changed at the same moment. Change it there.";
     }
 }
 

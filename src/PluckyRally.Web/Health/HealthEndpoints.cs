@@ -59,10 +59,10 @@ internal static class HealthEndpoints
     }
 
     private static string Say(string trouble, long free, Copy? newest) =>
-        trouble.Length > 0 ? "The last copy could not be made. See Kept safe."
-        : free < LittleRoom ? "There is little room left on the disk. Make some before the next lesson."
-        : newest is null ? "There is no copy yet. Make one under Kept safe."
-        : "All is well.";
+        trouble.Length > 0 ? "The last backup could not be made. See Backups."
+        : free < LittleRoom ? "The disk is almost full. Free some space before the next lesson."
+        : newest is null ? "There is no backup yet. Make one under Backups."
+        : "Everything is working.";
 
     private static FileContentHttpResult Log(DataFolder folder, TimeProvider time) =>
         TypedResults.File(

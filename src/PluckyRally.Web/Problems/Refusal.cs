@@ -33,7 +33,7 @@ public sealed class Refused(IReadOnlyList<Problem> problems) : IResult, IEndpoin
             new Refusal
             {
                 Status = StatusCodes.Status422UnprocessableEntity,
-                Title = Problems.Count == 1 ? Problems[0].What : $"{Problems.Count} things need mending.",
+                Title = Problems.Count == 1 ? Problems[0].What : $"{Problems.Count} things need to be fixed.",
                 Detail = Problems.Count == 1 ? Problems[0].Remedy : "Each is listed with what would do.",
                 Problems = Problems,
             }

@@ -120,8 +120,8 @@ internal sealed class EntryIntake(
         {
             Entry.BriefMended => new(
                 "/kind",
-                "The brief is not mended here.",
-                "Mend it at the Brief station of the rally, which shows first what would change."
+                "The brief cannot be changed here.",
+                "Change it at the rally’s Brief station, which shows what would change first."
             ),
             Entry.OfClock => new(
                 "/kind",

@@ -240,7 +240,7 @@ internal static class DataStart
             ? read.Value
             : throw new StartRefusedException(
                 $"The demo file {file} cannot be read: {string.Join(" ", read.Problems)}",
-                "Mend the file, or start without the demo."
+                "Fix the file, or start without the demo."
             );
 }
 

@@ -47,7 +47,7 @@ internal static class TroublePage
             [
                 trouble.What,
                 trouble.Remedy,
-                $"The newest good copy is of {newest.MadeAt.ToLocalTime():d MMMM yyyy, HH:mm}, with "
+                $"The newest good copy is of {newest.MadeAt.ToLocalTime():MMMM d, yyyy, HH:mm}, with "
                     + $"{Count(newest.Rallies, "rally", "rallies")} and "
                     + $"{Count(newest.Briefs, "brief", "briefs")}. End this with Ctrl+C, then bring it back:",
                 $"./rally restore '{shelf.FileOf(newest)}' --data '{folder.Path}'",

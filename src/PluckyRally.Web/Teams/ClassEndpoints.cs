@@ -69,7 +69,7 @@ internal static class ClassEndpoints
         return outcome switch
         {
             SaveOutcome.Saved => TypedResults.NoContent(),
-            SaveOutcome.Conflict => new ChangedMeanwhile("list of wishes", Differences(stands!, now)),
+            SaveOutcome.Conflict => new ChangedMeanwhile("list of preferences", Differences(stands!, now)),
             _ => new Missing("class"),
         };
     }

@@ -105,7 +105,10 @@ internal static class TeamsEndpoints
             await register.Enter(opened.Value.Rally.Name, called, stop);
         var id = await log.Add(opened.Value.Rally, stored.Id, stop);
         Happened.RallyBegun(logger, id, opened.Value.Rally.Teams.Count);
-        return TypedResults.Created($"/api/rallies/{id}", new RallyBegun(id, Core.Route.First(opened.Value)));
+        return TypedResults.Created(
+            $"/api/rallies/{id}",
+            new RallyBegun(id, Core.Route.GoesOn(opened.Value, 1, Core.Route.OfRally(opened.Value, 1)))
+        );
     }
 
     /// <summary>What is wrong with names typed behind their teams: each can be a pupil's, and stands once.</summary>

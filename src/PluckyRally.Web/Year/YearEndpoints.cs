@@ -88,13 +88,16 @@ internal static class YearEndpoints
             if (await log.Open(candidate.Id, stop) is not { Opened: { IsOk: true } opened })
                 continue;
             var round = opened.Value.Running;
+            var route = Core.Route.OfRally(opened.Value, round);
             var next = new NextRally(
                 candidate.Id,
                 candidate.Name,
                 candidate.BriefTitle,
                 candidate.Date,
+                opened.Value.In(round).Present.Count,
                 round,
-                Core.Route.OfRally(opened.Value, round)
+                route,
+                Core.Route.GoesOn(opened.Value, round, route)
             );
             if (candidate.Date == today && LessonClock.Of(opened.Value, round).Phase is not null)
                 return next;
@@ -154,11 +157,21 @@ public sealed record PlanStop(Guid Id, string Title, DateOnly From, decimal Alon
 public sealed record YearStop(Guid Rally, string Name, string Brief, DateOnly Date, decimal Along, bool Begun);
 
 /// <summary>The rally that comes next, and what is still missing at each station.</summary>
+/// <param name="Rally">Its id.</param>
+/// <param name="Name">What it is called.</param>
+/// <param name="Brief">The brief's title.</param>
+/// <param name="Date">The day; absent where none was given.</param>
+/// <param name="Teams">How many teams are present.</param>
+/// <param name="Round">The round that runs, from 1.</param>
+/// <param name="Route">How far it is.</param>
+/// <param name="GoesOn">The station where it goes on.</param>
 public sealed record NextRally(
     Guid Rally,
     string Name,
     string Brief,
     DateOnly? Date,
+    int Teams,
     int Round,
-    IReadOnlyList<Pennant> Route
+    IReadOnlyList<Pennant> Route,
+    Station GoesOn
 );

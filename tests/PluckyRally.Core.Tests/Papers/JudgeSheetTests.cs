@@ -184,7 +184,13 @@ public sealed class JudgeSheetTests
                 }
             )
             .OrThrow();
-        RoundSheets.Of(opened, 1).For("terns")!.Log.ShouldAllBe(l => l.By == "Wren S., on paper, 5 November");
+        RoundSheets
+            .Of(opened, 1)
+            .For("terns")!
+            .WithLog(opened, 1)
+            .Log.Select(l => l.By)
+            .Distinct()
+            .ShouldBe(["Wren S., on paper, November 5"]);
     }
 
     [Fact]

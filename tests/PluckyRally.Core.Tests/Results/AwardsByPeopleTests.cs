@@ -115,9 +115,9 @@ public sealed class AwardsByPeopleTests
     {
         Jury("gulls", "Aide", "the hinge");
         Jury("terns", "Guest");
-        Says("bold").ShouldBe("Boldest: Gulls and Terns with 1 of 2 voices each. “the hinge”");
+        Says("bold").ShouldBe("Boldest: Gulls and Terns with 1 of 2 votes each. “the hinge”");
         Jury("gulls", "Guest", "the colours");
-        Says("bold").ShouldBe("Boldest: Gulls with 2 of 2 voices. “the hinge” “the colours”");
+        Says("bold").ShouldBe("Boldest: Gulls with 2 of 2 votes. “the hinge” “the colours”");
         _rally
             .Standings()
             .Awards.Single(a => a.Award == "bold")
@@ -131,7 +131,7 @@ public sealed class AwardsByPeopleTests
         Vote("terns", "gulls", "they lent us tape");
         Vote("whelks", "gulls");
         Vote("gulls", "terns");
-        Says("kind").ShouldBe("Kindest: Gulls with 2 of 3 voices. “they lent us tape”");
+        Says("kind").ShouldBe("Kindest: Gulls with 2 of 3 votes. “they lent us tape”");
         VoteOfTeam
             .All(OpenedRally.Open(_rally.Rally).OrThrow(), 1, "terns")
             .ShouldBe([new("kind", "Kindest", "gulls", "they lent us tape")]);
@@ -139,7 +139,7 @@ public sealed class AwardsByPeopleTests
             .All(OpenedRally.Open(_rally.Rally).OrThrow(), 1, "")
             .ShouldBe([new("kind", "Kindest", "", "")], "a device that has not said whose it is");
         Vote("whelks", "terns");
-        Says("kind").ShouldBe("Kindest: Terns with 2 of 3 voices.");
+        Says("kind").ShouldBe("Kindest: Terns with 2 of 3 votes.");
         Problem(
                 new Entry.AwardVoted
                 {

@@ -36,7 +36,7 @@ public sealed class DecidedTests
         rally
             .Standings()
             .Findings.ShouldBe([
-                "What parted the class, in points between the most and the fewest: tall 20.0, kind 6.0.",
+                "Biggest point gaps between teams: tall 20.0, kind 6.0.",
                 "steps made no difference: 0.0 for everybody.",
                 "Missed most: “It must stand”, by 2 of 3 teams.",
                 "Missed most: “It must float”, by 2 of 3 teams.",

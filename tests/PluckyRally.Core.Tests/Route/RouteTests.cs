@@ -10,7 +10,7 @@ public sealed class RouteTests
         Route
             .OfBrief(new Brief(), [new Snag("stops", SnagWeight.Stops, "/title", "", "")], [])[0]
             .ShouldBe(
-                new Pennant(Station.Brief, Readiness.InProgress, 1, "One snag to mend before a class can run this.")
+                new Pennant(Station.Brief, Readiness.InProgress, 1, "One snag to fix before a class can run this.")
             );
 
     [Fact]
@@ -31,7 +31,7 @@ public sealed class RouteTests
         Route.OfRally(OpenedRally.Open(rally.Rally).OrThrow(), 1).Single(p => p.Station == station);
 
     [Fact]
-    public void A_rally_that_was_just_begun_goes_on_with_its_kit_then_the_lesson_then_the_pad()
+    public void A_rally_goes_on_with_its_kit_the_lesson_the_pad_the_talk_and_its_results()
     {
         var bare = Sample.Simple();
         var timed = bare with
@@ -63,7 +63,58 @@ public sealed class RouteTests
             ],
         };
         new[] { bare, timed, supplied }
-            .Select(b => Core.Route.First(OpenedRally.Open(new Happening(b, "Terns").Rally).OrThrow()))
+            .Select(b => GoesOn(new Happening(b, "Terns")))
             .ShouldBe([Station.Score, Station.Run, Station.Kit]);
+
+        var rally = new Happening(supplied, "Terns", "Whelks");
+        foreach (var team in rally.Teams)
+            rally.Keep(
+                new Entry.KitCounted
+                {
+                    Id = rally.NextId(),
+                    Team = team.Id,
+                    Way = KitWay.Out,
+                    Amounts = [new("foil", 1)],
+                    At = Begins,
+                }
+            );
+        GoesOn(rally).ShouldBe(Station.Run, "every team has its kit");
+        Begin(rally, "test", Begins);
+        GoesOn(rally).ShouldBe(Station.Run, "the lesson runs, and nothing is scored yet");
+        rally.Counted("Terns", "20");
+        GoesOn(rally).ShouldBe(Station.Score, "a team is not finished");
+        rally.Failed("Whelks");
+        GoesOn(rally).ShouldBe(Station.Run, "the lesson runs still");
+        Begin(rally, phase: "", Begins.AddMinutes(9));
+        GoesOn(rally).ShouldBe(Station.Debrief);
+        foreach (var team in rally.Teams)
+            rally.Keep(
+                new Entry.LookedBack
+                {
+                    Id = rally.NextId(),
+                    Team = team.Id,
+                    Worked = "the funnel",
+                    At = Begins.AddMinutes(12),
+                }
+            );
+        GoesOn(rally).ShouldBe(Station.Results);
+    }
+
+    private static void Begin(Happening rally, string phase, DateTimeOffset at) =>
+        rally.Keep(
+            new Entry.PhaseBegun
+            {
+                Id = rally.NextId(),
+                Phase = phase,
+                At = at,
+            }
+        );
+
+    private static readonly DateTimeOffset Begins = new(2026, 11, 29, 10, 0, 0, TimeSpan.Zero);
+
+    private static Station GoesOn(Happening rally)
+    {
+        var opened = OpenedRally.Open(rally.Rally).OrThrow();
+        return Route.GoesOn(opened, 1, Route.OfRally(opened, 1));
     }
 }

@@ -214,7 +214,7 @@ public sealed class EntryWordsTests
                     For = "b",
                     Why = "the hinge",
                 },
-                "A voice for : the hinge"
+                "A vote for : the hinge"
             },
             {
                 new Entry.DesignNoted
@@ -259,7 +259,7 @@ public sealed class EntryWordsTests
                     Entry = Guid.NewGuid(),
                     Reason = "misread",
                 },
-                "Struck out: misread"
+                "Crossed out: misread"
             },
             {
                 new Entry.MeasureRead

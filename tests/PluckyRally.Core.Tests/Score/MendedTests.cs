@@ -80,7 +80,7 @@ public sealed class MendedTests
         LogLine
             .OfLesson(_rally, 1)[0]
             .Says.ShouldBe(
-                $"Brief mended for the whole rally: {since.Differs[0].Where} 50 cm → 65 cm. It was too strict"
+                $"Brief changed for the whole rally: {since.Differs[0].Where} 50 cm → 65 cm. It was too strict"
             );
 
         Strike(mended);

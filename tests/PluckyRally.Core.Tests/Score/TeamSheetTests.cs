@@ -45,7 +45,7 @@ public sealed class TeamSheetTests
         sheet.AsOf.ShouldBe(3, "so many entries are in it");
         sheet
             .Trials.Select(t => (t.Attempt, t.Shown))
-            .ShouldBe([(1, "20 cm"), (null, "void (the tester slipped)"), (2, "failed")]);
+            .ShouldBe([(1, "20 cm"), (null, "does not count (the tester slipped)"), (2, "failed")]);
         sheet.Reason.ShouldContain("2 of 3 attempts");
         _rally.Counted("Terns", "30");
         Sheet().Designs[0].Open.ShouldBeEmpty();

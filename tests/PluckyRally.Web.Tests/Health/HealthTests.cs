@@ -30,7 +30,7 @@ public sealed class HealthTests : IDisposable
         health.NewestCopy.ShouldNotBeNull();
         (health.CopyTrouble, health.Waiting, health.Windows).ShouldBe(("", 0, 0));
         health.Since.ShouldBeLessThan(health.Now);
-        health.Says.ShouldBe("All is well.");
+        health.Says.ShouldBe("Everything is working.");
         health.Log.ShouldContain(line => line.Contains("A copy was made", StringComparison.Ordinal));
     }
 

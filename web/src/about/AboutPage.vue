@@ -2,7 +2,6 @@
 import { onMounted, ref } from 'vue'
 import { api, ask } from '@/api/client'
 import StationHead from '@/shared/StationHead.vue'
-import TopBar from '@/shared/TopBar.vue'
 import { useLoad } from '@/shared/useLoad'
 
 /** What this is, in which version, and under which licences everything is that comes along. */
@@ -29,16 +28,13 @@ const parts = [
 </script>
 
 <template>
-  <TopBar />
-  <main id="main" class="desk">
+  <main id="main" class="desk stack">
     <StationHead
       title="About"
       :next="
         about.data.value ? `Plucky Rally ${about.data.value.version}. It runs on this computer, without a network.` : ''
       "
-    >
-      <RouterLink to="/health">How it is</RouterLink>
-    </StationHead>
+    />
     <p>
       For teachers of hands-on STEM lessons: briefs, kit, teams, the lesson, scores and why they are what they are. It
       is free software under the MIT licence; everybody may use it, look into it and change it.
@@ -89,12 +85,12 @@ summary {
   cursor: pointer;
 }
 li {
-  border-bottom: var(--stitch);
+  border-bottom: var(--rule);
 }
 pre {
   white-space: pre-wrap;
   overflow-wrap: anywhere;
   padding: 0 0 1rem 1.25rem;
-  font-size: var(--small);
+  font-size: var(--size-small);
 }
 </style>

@@ -7,10 +7,9 @@ import { dayOf, timeOfDay } from '@/shared/days'
 import LoadNote from '@/shared/LoadNote.vue'
 import { sizeOf } from '@/shared/numbers'
 import StationHead from '@/shared/StationHead.vue'
-import TopBar from '@/shared/TopBar.vue'
 import { useLoad } from '@/shared/useLoad'
 
-/** How it is, for the teacher and for whoever helps: what runs where, what is kept, who is connected, what happened. */
+/** The status, for the teacher and whoever helps: what runs where, what is kept, who is connected, what happened. */
 const health = useLoad(() => ask(api.GET('/api/health')))
 void health.load()
 const often = 5_000
@@ -22,28 +21,24 @@ const lines = computed(() => {
   return h
     ? ([
         ['Version', `${h.version}, running since ${at(h.since)}`],
-        ['Data', h.folder],
-        ['Its size', `${sizeOf(h.bytes)}; ${sizeOf(h.free)} are free beside it`],
-        ['Newest copy', h.newestCopy ? at(h.newestCopy) : 'none yet'],
-        ['Windows that follow a rally', String(h.windows)],
-        ['Waits to be written', h.waiting === 0 ? 'nothing' : `${h.waiting} entries`],
+        ['Data folder', h.folder],
+        ['Size', `${sizeOf(h.bytes)}, with ${sizeOf(h.free)} free on the disk`],
+        ['Last backup', h.newestCopy ? at(h.newestCopy) : 'none yet'],
+        ['Connected windows', String(h.windows)],
+        ['Waiting to be saved', h.waiting === 0 ? 'nothing' : h.waiting === 1 ? '1 entry' : `${h.waiting} entries`],
       ] as const)
     : []
 })
 </script>
 
 <template>
-  <TopBar />
-  <main id="main" class="desk">
-    <StationHead title="How it is" :next="health.data.value?.says ?? ''">
-      <RouterLink to="/about">About</RouterLink>
-      <RouterLink to="/kept">Kept safe</RouterLink>
-    </StationHead>
+  <main id="main" class="desk stack">
+    <StationHead title="Status" :next="health.data.value?.says ?? ''" />
     <LoadNote
       v-if="!health.data.value || health.state.value !== 'ready'"
       :state="health.state.value"
       :refusal="health.refusal.value"
-      what="how it is"
+      what="the status"
       @again="health.load"
     />
     <template v-if="health.data.value">
@@ -54,16 +49,16 @@ const lines = computed(() => {
         </template>
       </dl>
       <section aria-labelledby="log">
-        <h2 id="log">What happened</h2>
+        <h2 id="log">Log</h2>
         <p class="muted">
-          For whoever helps you: that something happened and when, without pupils’ names and without what was typed. Two
-          weeks are kept, in the folder log beside the data.
+          For whoever helps you: what happened and when, without students’ names and without anything that was typed. It
+          covers two weeks, and is in the folder log inside the data folder.
         </p>
-        <pre v-if="health.data.value.log.length > 0" tabindex="0" aria-label="The log">{{
+        <pre v-if="health.data.value.log.length > 0" tabindex="0" aria-label="Log">{{
           health.data.value.log.join('\n')
         }}</pre>
         <p v-else>Nothing yet.</p>
-        <Button as="a" href="/api/health/log" label="Save the log" variant="outlined" />
+        <Button as="a" href="/api/health/log" label="Download the log" variant="outlined" />
       </section>
     </template>
   </main>
@@ -100,6 +95,6 @@ pre {
   background: var(--sheet);
   border: 1.5px solid var(--ink);
   padding: 0.75rem 1rem;
-  font-size: var(--small);
+  font-size: var(--size-small);
 }
 </style>

@@ -2,7 +2,6 @@
 import { api, ask } from '@/api/client'
 import LoadNote from '@/shared/LoadNote.vue'
 import StationHead from '@/shared/StationHead.vue'
-import TopBar from '@/shared/TopBar.vue'
 import { dayOf } from '@/shared/days'
 import { useLoad } from '@/shared/useLoad'
 
@@ -12,8 +11,7 @@ void authority.load()
 </script>
 
 <template>
-  <TopBar />
-  <main id="main" class="desk">
+  <main id="main" class="desk reading stack">
     <StationHead
       title="An encrypted line"
       next="For whoever looks after the school’s devices. Ask them before anything is installed."
@@ -59,7 +57,6 @@ ol {
   gap: 0.75rem;
   padding: 1rem 0 1rem 1.5rem;
   list-style: decimal;
-  max-width: 46rem;
 }
 .print {
   display: block;

@@ -6,7 +6,6 @@ import { useRouter } from 'vue-router'
 import { refusalOf } from '@/api/client'
 import type { Refusal } from '@/api/names'
 import StationHead from '@/shared/StationHead.vue'
-import TopBar from '@/shared/TopBar.vue'
 import DoorForm from './DoorForm.vue'
 import { codeInAddress } from './codeInAddress'
 import { join } from './join'
@@ -31,8 +30,7 @@ async function send(same = false) {
 </script>
 
 <template>
-  <TopBar />
-  <main id="main" class="desk">
+  <main id="main" class="desk stack">
     <StationHead
       title="Join with a code"
       next="A judge records in one rally, and every entry says who it was. A team speaks for itself, and needs no name."
@@ -65,7 +63,7 @@ async function send(same = false) {
 
 <style scoped>
 .code {
-  font-size: 1.6rem;
+  font-size: var(--size-number);
   letter-spacing: 0.1em;
   text-transform: uppercase;
 }

@@ -57,7 +57,7 @@ async function letStrike(strikeOthers: boolean) {
 </script>
 
 <template>
-  <main id="main" class="desk">
+  <main id="main" class="desk stack">
     <StationHead
       title="Judges, teams and walls"
       next="A code lets a device into the rallies that it is for, and nowhere else."

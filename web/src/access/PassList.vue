@@ -34,7 +34,7 @@ li {
   align-items: center;
   gap: 1.5rem;
   padding: 0.75rem 0;
-  border-bottom: var(--stitch);
+  border-bottom: var(--rule);
 }
 .picture {
   width: 11rem;
@@ -44,7 +44,7 @@ li {
   border: 1.5px solid var(--ink);
 }
 .code {
-  font: 750 2.6rem/1.1 var(--title);
+  font: 750 var(--size-title) / 1.1 var(--title);
   letter-spacing: 0.06em;
 }
 .link {

@@ -3,7 +3,6 @@ import { computed, ref } from 'vue'
 import { api, ask, refusalOf } from '@/api/client'
 import type { Refusal } from '@/api/names'
 import StationHead from '@/shared/StationHead.vue'
-import TopBar from '@/shared/TopBar.vue'
 import DoorForm from './DoorForm.vue'
 import PasswordField from './PasswordField.vue'
 
@@ -24,8 +23,7 @@ async function send() {
 </script>
 
 <template>
-  <TopBar />
-  <main id="main" class="desk">
+  <main id="main" class="desk stack">
     <StationHead title="A new password" next="Whoever came in with the old one is out, on every device but this." />
     <p v-if="done" class="heed" role="status">The new password is good from now on.</p>
     <DoorForm label="Change it" @send="send">

@@ -23,7 +23,7 @@ void open()
 </script>
 
 <template>
-  <main id="main" class="desk">
+  <main id="main" class="desk stack">
     <h1>Plucky Rally</h1>
     <p role="status">{{ says }}</p>
   </main>

@@ -6,7 +6,6 @@ import { api, ask, refusalOf } from '@/api/client'
 import { judgingWindow } from '@/api/judgingWindow'
 import type { Refusal } from '@/api/names'
 import StationHead from '@/shared/StationHead.vue'
-import TopBar from '@/shared/TopBar.vue'
 import DoorForm from './DoorForm.vue'
 import PasswordField from './PasswordField.vue'
 import { askWho, useWho } from './useWho'
@@ -49,8 +48,7 @@ async function send() {
 </script>
 
 <template>
-  <TopBar />
-  <main id="main" class="desk">
+  <main id="main" class="desk stack">
     <StationHead :title="title" :next="hint" />
     <p v-if="ofWindow"><Button label="Continue as the teacher" @click="continueAsTeacher" /></p>
     <p v-else-if="first && !who?.here">

@@ -1,30 +1,21 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useRoute, useRouter } from 'vue-router'
-import { api } from '@/api/client'
-import { judgingWindow } from '@/api/judgingWindow'
+import { useRoute } from 'vue-router'
 import { pageOf } from './pageOf'
-import { askWho, useWho } from './useWho'
-import { done } from '@/shared/useDone'
+import { useSignOut } from './useSignOut'
+import { useWho } from './useWho'
 
 /** Who this device is, and the way out; only where devices of the classroom are let in. */
 const { who } = useWho()
-const router = useRouter()
 const route = useRoute()
 const others = computed(() =>
   (who.value?.rallies ?? []).filter((r) => r.role === 'judge' && r.rally !== route.params.rally),
 )
-const ofWindow = computed(() => who.value && judgingWindow.ticket() !== null)
-async function leave() {
-  await done(api.POST('/api/sign-out'))
-  judgingWindow.leave()
-  const now = await askWho()
-  await router.push(now?.role === 'teacher' ? '/' : '/sign-in')
-}
+const { signOut, canSignOut, ofWindow } = useSignOut()
 </script>
 
 <template>
-  <p v-if="who?.name && (who.lan || ofWindow)" class="who small not-on-paper">
+  <p v-if="who && canSignOut" class="who small not-on-paper">
     <span class="muted">You are {{ who.name }} {{ ofWindow ? 'in this window' : 'on this device' }}.</span>
     <RouterLink v-if="who.role === 'teacher'" to="/password">Change the password</RouterLink>
     <template v-if="others.length > 0">
@@ -32,7 +23,7 @@ async function leave() {
       <RouterLink v-for="r in others" :key="r.rally" :to="pageOf(r)">{{ r.name }}</RouterLink>
     </template>
     <RouterLink v-for="d in who.days" :key="d.id" :to="`/days/${d.id}`">{{ d.name }}</RouterLink>
-    <button type="button" class="act" @click="leave">Leave</button>
+    <button type="button" class="act" @click="signOut">Sign out</button>
   </p>
 </template>
 

@@ -6995,8 +6995,11 @@ export interface components {
             /** Format: date */
             date?: null | string;
             /** Format: int32 */
+            teams: number;
+            /** Format: int32 */
             round: number;
             route: components["schemas"]["Pennant"][];
+            goesOn: components["schemas"]["Station"];
         };
         /**
          * @description What happens to a part that has no value, for example because it would mean dividing by zero.

@@ -6,7 +6,6 @@ import AskRemoval from '@/shared/AskRemoval.vue'
 import ConflictNote from '@/shared/ConflictNote.vue'
 import LoadNote from '@/shared/LoadNote.vue'
 import StationHead from '@/shared/StationHead.vue'
-import TopBar from '@/shared/TopBar.vue'
 import { useLoad } from '@/shared/useLoad'
 import { useMeanwhile } from '@/shared/useMeanwhile'
 import ClassPaste from '@/stations/teams/ClassPaste.vue'
@@ -74,11 +73,10 @@ async function removeClass() {
 </script>
 
 <template>
-  <TopBar />
-  <main id="main" class="desk">
+  <main id="main" class="desk stack">
     <StationHead
       title="Classes"
-      next="A pupil is a given name and an initial. Jobs and partners are read from the rallies."
+      next="Students are listed by first name and initial. Jobs and partners come from their rallies."
     >
       <select v-if="(classes.data.value?.length ?? 0) > 0" v-model="chosen" class="inline" aria-label="Class">
         <option v-for="c in classes.data.value" :key="c.id" :value="c.id">{{ c.name }}</option>
@@ -93,7 +91,7 @@ async function removeClass() {
       what="the classes"
       @again="load"
     />
-    <p v-else-if="!group" class="muted">There is no class yet. Paste a list, one pupil on each line.</p>
+    <p v-else-if="!group" class="muted">No class yet. Paste a list, with one student on each line.</p>
     <template v-else>
       <p v-if="refusal" class="wrong" role="alert">
         {{ refusal.problems[0]?.what ?? refusal.title }} {{ refusal.problems[0]?.remedy }}
@@ -119,7 +117,7 @@ async function removeClass() {
         <span class="small muted">If not, no photo is taken in any rally of this class.</span>
       </p>
       <form class="add" novalidate @submit.prevent="add">
-        Also <input v-model="name" class="inline" aria-label="New pupil" placeholder="given name and initial" />
+        Also <input v-model="name" class="inline" aria-label="New student" placeholder="first name and initial" />
         <button type="submit" class="act">Add to the class</button>
       </form>
       <p><button type="button" class="act" @click="leaving = group.id">Take this class away</button></p>
@@ -132,7 +130,7 @@ async function removeClass() {
       <AskRemoval
         v-model="leaving"
         :what="group.name"
-        :goes="`The class with ${group.pupils.length} pupils. Its rallies stay, without their names.`"
+        :goes="`The class and its students (${group.pupils.length}). Its rallies stay, without their names.`"
         @yes="removeClass"
       />
     </template>
@@ -140,9 +138,6 @@ async function removeClass() {
 </template>
 
 <style scoped>
-.desk {
-  max-width: 72rem;
-}
 .photos {
   display: flex;
   flex-wrap: wrap;

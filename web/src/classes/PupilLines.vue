@@ -33,10 +33,10 @@ function rename(id: string, event: Event) {
     <table>
       <thead>
         <tr>
-          <th scope="col">Pupil</th>
+          <th scope="col">Student</th>
           <th v-for="j in columns" :key="j.id" scope="col" class="n">{{ j.name }}</th>
           <th scope="col">Has worked with</th>
-          <th><span class="out-of-sight">Take away</span></th>
+          <th><span class="out-of-sight">Delete</span></th>
         </tr>
       </thead>
       <tbody>
@@ -47,8 +47,8 @@ function rename(id: string, event: Event) {
           <td v-for="j in columns" :key="j.id" class="n">{{ held.get(`${p.id}|${j.id}`) ?? '–' }}</td>
           <td class="small">{{ partners(p.id) || 'nobody yet' }}</td>
           <td class="small end">
-            <button type="button" class="act" :aria-label="`Take away: ${p.name}`" @click="emit('remove', p.id)">
-              Take away
+            <button type="button" class="act" :aria-label="`Delete: ${p.name}`" @click="emit('remove', p.id)">
+              Delete
             </button>
           </td>
         </tr>
@@ -70,7 +70,7 @@ td {
   vertical-align: baseline;
 }
 thead th {
-  font: 700 0.95rem/1.2 var(--title);
+  font: 700 var(--size-small) / 1.2 var(--title);
   border-bottom: 2px solid var(--ink);
   vertical-align: bottom;
 }

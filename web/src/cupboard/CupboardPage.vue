@@ -5,7 +5,6 @@ import type { Refusal } from '@/api/names'
 import ConflictNote from '@/shared/ConflictNote.vue'
 import LoadNote from '@/shared/LoadNote.vue'
 import StationHead from '@/shared/StationHead.vue'
-import TopBar from '@/shared/TopBar.vue'
 import { readText } from '@/shared/readText'
 import { useLoad } from '@/shared/useLoad'
 import { useMeanwhile } from '@/shared/useMeanwhile'
@@ -49,14 +48,13 @@ async function take(event: Event) {
 </script>
 
 <template>
-  <TopBar />
-  <main id="main" class="desk">
-    <StationHead title="The cupboard" next="Say what there is; every brief and rally counts with it.">
+  <main id="main" class="desk stack">
+    <StationHead title="Cupboard" next="List what you have. Every brief and rally checks its kit against it.">
       <label class="small file">
-        Bring in a table (CSV)
+        Import a table (CSV)
         <input type="file" accept=".csv,.txt,text/csv,text/plain" @change="take" />
       </label>
-      <a class="small" href="/api/cupboard/file" download>Save as a table</a>
+      <a class="small" href="/api/cupboard/file" download>Download as a table</a>
     </StationHead>
     <div v-if="refusal" class="wrong" role="alert">
       <p v-if="refusal.problems.length !== 1">{{ refusal.title }}</p>
@@ -122,9 +120,6 @@ async function take(event: Event) {
 </template>
 
 <style scoped>
-.desk {
-  max-width: 84rem;
-}
 .two {
   display: grid;
   grid-template-columns: minmax(0, 2fr) minmax(0, 3fr);

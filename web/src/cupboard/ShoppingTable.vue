@@ -66,7 +66,7 @@ td {
   vertical-align: baseline;
 }
 thead th {
-  font: 700 1rem var(--title);
+  font: 700 var(--size-text) var(--title);
   border-bottom: 2px solid var(--ink);
 }
 .n {

@@ -4,7 +4,6 @@ import WhoLine from '@/access/WhoLine.vue'
 import { useWho } from '@/access/useWho'
 import LoadNote from '@/shared/LoadNote.vue'
 import StationHead from '@/shared/StationHead.vue'
-import TopBar from '@/shared/TopBar.vue'
 import { shortDay } from '@/shared/days'
 import DayCode from './DayCode.vue'
 import DayPlan from './DayPlan.vue'
@@ -19,8 +18,7 @@ const list = (title: string) => rallies.value.filter((r) => r.title === title).m
 </script>
 
 <template>
-  <TopBar />
-  <main id="main" class="desk">
+  <main id="main" class="desk stack">
     <LoadNote
       v-if="!day.data.value"
       :state="day.state.value"
@@ -111,7 +109,7 @@ const list = (title: string) => rallies.value.filter((r) => r.title === title).m
 
 <style scoped>
 .rallies > li {
-  border-bottom: var(--stitch);
+  border-bottom: var(--rule);
   padding-block: 0.9rem;
   display: grid;
   gap: 0.35rem;

@@ -24,7 +24,7 @@ const { meanwhile, cameSecond, letGo } = useMeanwhile(plan.load)
 const left = computed(() =>
   (shelf.data.value ?? []).filter((r) => !r.putAway && !typed.value?.slots.some((s) => s.rally === r.id)),
 )
-const nameOf = (id: string) => shelf.data.value?.find((r) => r.id === id)?.name ?? 'a rally that was taken away'
+const nameOf = (id: string) => shelf.data.value?.find((r) => r.id === id)?.name ?? 'a rally that was deleted'
 const refusal = ref<Refusal>()
 const said = ref('')
 const problem = (at: string) => refusal.value?.problems.find((p) => p.at.startsWith(at))
@@ -82,7 +82,7 @@ async function remove() {
             <th scope="col">To</th>
             <th scope="col">Where</th>
             <th scope="col">Tables</th>
-            <th scope="col"><span class="out-of-sight">Take out</span></th>
+            <th scope="col"><span class="out-of-sight">Remove</span></th>
           </tr>
         </thead>
         <tbody>
@@ -126,10 +126,10 @@ async function remove() {
               <button
                 type="button"
                 class="act"
-                :aria-label="`Take out: ${nameOf(s.rally)}`"
+                :aria-label="`Remove: ${nameOf(s.rally)}`"
                 @click="typed.slots.splice(i, 1)"
               >
-                Take out
+                Remove
               </button>
             </td>
           </tr>

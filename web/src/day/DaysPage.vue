@@ -7,7 +7,7 @@ import type { Refusal } from '@/api/names'
 import LoadNote from '@/shared/LoadNote.vue'
 import RefusalNote from '@/shared/RefusalNote.vue'
 import StationHead from '@/shared/StationHead.vue'
-import TopBar from '@/shared/TopBar.vue'
+import DayLeaf from '@/shared/DayLeaf.vue'
 import { shortDay } from '@/shared/days'
 import { useLoad } from '@/shared/useLoad'
 
@@ -28,8 +28,7 @@ async function make() {
 </script>
 
 <template>
-  <TopBar />
-  <main id="main" class="desk">
+  <main id="main" class="desk stack">
     <StationHead
       title="Fair days"
       next="Several classes on one day: one page for the helpers, one code, one board that goes round."
@@ -44,8 +43,11 @@ async function make() {
     <template v-else>
       <ul v-if="days.data.value.length > 0">
         <li v-for="d in days.data.value" :key="d.id">
-          <RouterLink :to="`/days/${d.id}`">{{ d.name }}</RouterLink>
-          <span class="muted"> {{ shortDay(d.date) }}, {{ d.rallies === 1 ? '1 rally' : `${d.rallies} rallies` }}</span>
+          <DayLeaf :day="d.date" :says="shortDay(d.date)" />
+          <p>
+            <RouterLink class="title" :to="`/days/${d.id}`">{{ d.name }}</RouterLink>
+            <span class="small muted block">{{ d.rallies === 1 ? '1 rally' : `${d.rallies} rallies` }}</span>
+          </p>
         </li>
       </ul>
       <form novalidate @submit.prevent="make">
@@ -68,8 +70,18 @@ async function make() {
 </template>
 
 <style scoped>
-ul {
-  padding-block: 1rem;
+li {
+  display: flex;
+  align-items: center;
+  gap: 1rem;
+  padding: 0.6rem 0;
+  border-bottom: var(--rule);
+}
+.title {
+  font-weight: 700;
+}
+.block {
+  display: block;
 }
 form {
   display: grid;

@@ -38,7 +38,7 @@ async function take(value: T | undefined) {
     :filter="props.groups !== undefined"
     auto-filter-focus
     filter-placeholder="Find it by its name"
-    empty-filter-message="Nothing is called so."
+    empty-filter-message="No matches."
     option-label="name"
     option-value="value"
     :placeholder="says"

@@ -12,7 +12,7 @@ defineProps<{ problem?: Pick<Problem, 'what' | 'remedy'> }>()
 <style scoped>
 .note {
   display: block;
-  font: 400 var(--small) / 1.35 var(--text);
+  font: 400 var(--size-small) / 1.35 var(--text);
   letter-spacing: 0;
   color: var(--brick);
 }

@@ -68,7 +68,7 @@ const wrong = computed(() => snags.at(props.at))
       filter
       auto-filter-focus
       filter-placeholder="Find a figure"
-      empty-filter-message="Nothing is called so."
+      empty-filter-message="No matches."
       size="small"
       class="in-sentence"
       :aria-label="label"

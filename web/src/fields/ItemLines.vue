@@ -118,7 +118,7 @@ function takePasted() {
           <span aria-hidden="true"></span>
         </button>
         <div class="body"><slot :item="item" :i="i" /></div>
-        <TakeOut :label="`Take out ${one} ${i + 1}`" :at="`${at}/${id(item) ?? i}`" @out="remove(i)" />
+        <TakeOut :label="`Remove ${one} ${i + 1}`" :at="`${at}/${id(item) ?? i}`" @out="remove(i)" />
       </li>
     </ul>
     <p class="ways not-on-paper">
@@ -131,7 +131,7 @@ function takePasted() {
       <label :for="area" class="small">One {{ one }} a line, such as “{{ paste.such }}”</label>
       <Textarea :id="area" v-model="pasted" rows="4" fluid />
       <InlineCheck v-if="items.length > 0" v-model="instead" label="in place of what is there" />
-      <Button type="submit" label="Take them over" size="small" :disabled="pasted.trim() === ''" />
+      <Button type="submit" label="Add them" size="small" :disabled="pasted.trim() === ''" />
     </form>
   </div>
 </template>

@@ -32,7 +32,7 @@ const missedIsZero = computed({
 </script>
 
 <template>
-  <InlineChoice v-model="way" label="Over the rounds" :at="at" :options="ways" /><template v-if="way === 'weights'"
+  <InlineChoice v-model="way" label="All rounds" :at="at" :options="ways" /><template v-if="way === 'weights'"
     >, the weights of the rounds in order:
     <InlineNumbers
       v-model="weights"

@@ -28,7 +28,7 @@ async function take() {
     <button ref="keep" type="button" class="act" @click="asks = false">Keep it</button>
     <button type="button" class="act" @click="emit('out')">Take it out all the same</button>
   </span>
-  <button v-else type="button" class="act not-on-paper" :aria-label="label" @click="take">Take out</button>
+  <button v-else type="button" class="act not-on-paper" :aria-label="label" @click="take">Remove</button>
 </template>
 
 <style scoped>

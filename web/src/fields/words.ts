@@ -5,7 +5,7 @@ import type { Pairs } from './pairs'
 
 export const seasons: Pairs<Season> = [
   ['any', 'any season'],
-  ['autumn', 'autumn'],
+  ['autumn', 'fall'],
   ['winter', 'winter'],
   ['spring', 'spring'],
   ['summer', 'summer'],

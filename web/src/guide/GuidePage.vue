@@ -2,7 +2,6 @@
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import StationHead from '@/shared/StationHead.vue'
-import TopBar from '@/shared/TopBar.vue'
 import { pages, search, shown } from './pages'
 
 /** The guide, inside the product: the same pages as in docs/guide, also without a network. */
@@ -21,8 +20,7 @@ function follow(event: MouseEvent) {
 </script>
 
 <template>
-  <TopBar />
-  <main id="main" class="guide">
+  <main id="main" class="desk">
     <StationHead title="Guide" next="A first rally takes fifteen minutes. Then there is a page for each station.">
       <input v-model="words" type="search" class="inline" aria-label="Search the guide" placeholder="Search" />
     </StationHead>
@@ -50,11 +48,6 @@ function follow(event: MouseEvent) {
 </template>
 
 <style scoped>
-.guide {
-  max-width: 72rem;
-  margin: 0 auto;
-  padding: 1rem 1.5rem 4rem;
-}
 .two {
   display: grid;
   grid-template-columns: 13rem minmax(0, 1fr);
@@ -77,7 +70,7 @@ article {
   overflow-wrap: anywhere;
 }
 article :deep(h1) {
-  font-size: 1.7rem;
+  font-size: var(--size-number);
 }
 article :deep(h2) {
   margin-top: 1.4rem;

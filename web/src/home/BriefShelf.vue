@@ -1,17 +1,21 @@
 <script setup lang="ts">
 import { useDebounceFn } from '@vueuse/core'
+import InputText from 'primevue/inputtext'
+import Select from 'primevue/select'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ask } from '@/api/client'
 import type { BriefOnShelf, Pattern, Season } from '@/api/names'
+import { seasons } from '@/fields/words'
 import AskRemoval from '@/shared/AskRemoval.vue'
 import LoadNote from '@/shared/LoadNote.vue'
-import { useLoad } from '@/shared/useLoad'
-import PatternMark from './PatternMark.vue'
+import RowMenu from '@/shared/RowMenu.vue'
 import { done } from '@/shared/useDone'
+import { useLoad } from '@/shared/useLoad'
+import { offerUndo } from '@/shared/useUndo'
+import PatternMark from './PatternMark.vue'
 
-/** The shelf of briefs: searched, filtered, copied, put away. */
-const props = defineProps<{ season?: Season }>()
+/** The briefs: searched, filtered, planned, duplicated, archived. */
 const emit = defineEmits<{
   loaded: [briefs: readonly BriefOnShelf[]]
   plan: [brief: { brief: string; title: string }]
@@ -19,8 +23,9 @@ const emit = defineEmits<{
 const router = useRouter()
 const search = ref('')
 const archived = ref(false)
-const grade = ref('')
-const pattern = ref<Pattern | ''>('')
+const season = ref<Season>('any')
+const grade = ref('any')
+const pattern = ref<Pattern | 'any'>('any')
 const minutes = ref(0)
 const choices = useLoad(() => ask(api.GET('/api/choices')))
 void choices.load()
@@ -39,27 +44,57 @@ defineExpose({ load })
 const shelf = computed(() =>
   (briefs.data.value ?? []).filter(
     (b) =>
-      (!props.season || b.season === props.season) &&
-      (!grade.value || b.grades.some((g) => g === grade.value)) &&
-      (!pattern.value || b.pattern === pattern.value) &&
+      (season.value === 'any' || b.season === season.value) &&
+      (grade.value === 'any' || b.grades.some((g) => g === grade.value)) &&
+      (pattern.value === 'any' || b.pattern === pattern.value) &&
       (!minutes.value || (b.minutes > 0 && b.minutes <= minutes.value)),
   ),
 )
 const filtered = computed(
-  () => !!(search.value || props.season || grade.value || pattern.value || minutes.value || archived.value),
+  () =>
+    [season.value, grade.value, pattern.value].some((chosen) => chosen !== 'any') ||
+    !!(search.value || minutes.value || archived.value),
 )
 const gradeName = (g: string) => choices.data.value?.grades.find((x) => x.value === g)?.name ?? ''
-const says = (b: BriefOnShelf) =>
-  [b.season === 'any' ? '' : b.season, b.theme, b.minutes > 0 ? `${b.minutes} minutes` : ''].filter(Boolean).join(' · ')
+const says = (b: BriefOnShelf) => [b.theme, b.minutes > 0 ? `${b.minutes} minutes` : ''].filter(Boolean).join(' · ')
 
 async function copy(b: BriefOnShelf) {
   const answer = await ask(api.POST('/api/briefs/{id}/copy', { params: { path: { id: b.id } } }))
   if (answer.ok) await router.push(`/briefs/${answer.data.id}`)
 }
-async function putAway(b: BriefOnShelf) {
-  await done(api.PUT('/api/briefs/{id}/archived', { params: { path: { id: b.id } }, body: { away: !archived.value } }))
+async function archive(b: BriefOnShelf, away: boolean) {
+  const answer = await done(api.PUT('/api/briefs/{id}/archived', { params: { path: { id: b.id } }, body: { away } }))
+  if (answer.ok && away) offerUndo(`Archived: ${titleOf(b)}.`, () => archive(b, false))
   await load()
 }
+const titleOf = (b: BriefOnShelf) => b.title || 'Untitled brief'
+const capital = (word: string) => word.slice(0, 1).toUpperCase() + word.slice(1)
+const seasonNames = new Map(seasons.map(([value, label]) => [value, capital(label)]))
+const seasonChoices = seasons.map(([value, label]) => ({ value, label: capital(label) }))
+const gradeChoices = computed(() => [
+  { value: 'any', name: 'Any grade' },
+  ...(choices.data.value?.grades ?? []).filter((g) => g.value !== 'unsaid'),
+])
+const patternChoices = computed(() => [
+  { pattern: 'any', name: 'Any pattern' },
+  ...(choices.data.value?.patterns ?? []),
+])
+const lengthChoices = [
+  { value: 0, label: 'Any length' },
+  ...[45, 60, 90].map((value) => ({ value, label: `Up to ${value} minutes` })),
+]
+const menuOf = (b: BriefOnShelf) => [
+  ...(archived.value
+    ? []
+    : [{ label: 'Plan', act: () => emit('plan', { brief: b.id, title: b.title || 'this brief' }) }]),
+  { label: 'Kit', to: `/briefs/${b.id}/kit` },
+  { label: 'Print', to: `/briefs/${b.id}/print` },
+  { label: 'Duplicate', act: () => void copy(b) },
+  archived.value
+    ? { label: 'Restore', act: () => void archive(b, false) }
+    : { label: 'Archive', act: () => void archive(b, true) },
+  ...(archived.value ? [{ label: 'Delete…', act: () => void (asking.value = b.id), danger: true }] : []),
+]
 const asking = ref<string>()
 const asked = computed(() => shelf.value.find((b) => b.id === asking.value))
 async function remove() {
@@ -71,86 +106,75 @@ async function remove() {
 
 <template>
   <section aria-labelledby="shelf">
-    <h2 id="shelf">{{ archived ? 'Put away' : 'Shelf of briefs' }}</h2>
-    <p class="filters">
-      <input v-model="search" type="search" class="inline search" aria-label="Search the shelf" placeholder="Search" />
-      <select v-model="grade" class="inline" aria-label="Grades">
-        <option value="">any grade</option>
-        <option
-          v-for="g in (choices.data.value?.grades ?? []).filter((x) => x.value !== 'unsaid')"
-          :key="g.value"
-          :value="g.value"
-        >
-          {{ g.name }}
-        </option>
-      </select>
-      <select v-model="pattern" class="inline" aria-label="Pattern">
-        <option value="">any pattern</option>
-        <option v-for="p in choices.data.value?.patterns ?? []" :key="p.pattern" :value="p.pattern">
-          {{ p.name }}
-        </option>
-      </select>
-      <select v-model="minutes" class="inline" aria-label="Minutes">
-        <option :value="0">any length</option>
-        <option v-for="m in [45, 60, 90]" :key="m" :value="m">up to {{ m }} minutes</option>
-      </select>
-      <button type="button" class="act" :aria-pressed="archived" @click="archived = !archived">
-        {{ archived ? 'Back to the shelf' : 'What is put away' }}
-      </button>
-    </p>
-    <LoadNote :state="briefs.state.value" :refusal="briefs.refusal.value" what="the shelf" @again="load" />
+    <div class="top">
+      <h2 id="shelf">{{ archived ? 'Archived briefs' : 'Briefs' }}</h2>
+      <div class="filters">
+        <InputText v-model="search" type="search" size="small" aria-label="Search briefs" placeholder="Search briefs" />
+        <Select
+          v-model="season"
+          size="small"
+          :options="seasonChoices"
+          option-value="value"
+          option-label="label"
+          aria-label="Filter by season"
+        />
+        <Select
+          v-model="grade"
+          size="small"
+          :options="gradeChoices"
+          option-value="value"
+          option-label="name"
+          aria-label="Filter by grade"
+        />
+        <Select
+          v-model="pattern"
+          size="small"
+          :options="patternChoices"
+          option-value="pattern"
+          option-label="name"
+          aria-label="Filter by pattern"
+        />
+        <Select
+          v-model="minutes"
+          size="small"
+          :options="lengthChoices"
+          option-value="value"
+          option-label="label"
+          aria-label="Filter by length"
+        />
+        <button type="button" class="act" @click="archived = !archived">
+          {{ archived ? 'Back to briefs' : 'Archived' }}
+        </button>
+      </div>
+      <div class="ways"><slot /></div>
+    </div>
+    <LoadNote :state="briefs.state.value" :refusal="briefs.refusal.value" what="the briefs" @again="load" />
     <p v-if="briefs.state.value === 'ready' && shelf.length === 0" class="empty">
       {{
         filtered
-          ? 'Nothing here fits. Choose less, or search for another word.'
-          : 'The shelf is empty. A brief says what is to be built, how it is tested and how it is scored.'
+          ? 'No matches. Clear a filter, or search for another word.'
+          : 'No briefs yet. A brief says what is built, how it is tested and how it is scored.'
       }}
     </p>
     <ul class="slips">
       <li v-for="b in shelf" :key="b.id" class="slip">
-        <h3>
+        <p class="season" :class="b.season">
+          <span>{{ seasonNames.get(b.season) }}</span>
           <PatternMark :pattern="b.pattern" />
-          <RouterLink :to="`/briefs/${b.id}`">{{ b.title || 'Untitled brief' }}</RouterLink>
-        </h3>
-        <p class="muted small">{{ says(b) }}</p>
-        <p class="goal">{{ b.goal }}</p>
-        <p v-if="b.grades.length > 0" class="small">{{ b.grades.map(gradeName).join(', ') }}</p>
+        </p>
+        <div class="inside">
+          <h3>
+            <RouterLink :to="`/briefs/${b.id}`">{{ titleOf(b) }}</RouterLink>
+          </h3>
+          <p class="muted small">{{ says(b) }}</p>
+          <p class="goal">{{ b.goal }}</p>
+          <p v-if="b.grades.length > 0" class="muted small">{{ b.grades.map(gradeName).join(', ') }}</p>
+        </div>
         <p class="ways">
-          <RouterLink
-            class="small"
-            :to="`/briefs/${b.id}/teams`"
-            :aria-label="`Make teams for ${b.title || 'this brief'}`"
+          <RouterLink class="make" :to="`/briefs/${b.id}/teams`" :aria-label="`Make teams: ${titleOf(b)}`"
             >Make teams</RouterLink
           >
-          <button
-            v-if="!archived"
-            type="button"
-            class="act"
-            :aria-label="`Plan ${b.title || 'this brief'}`"
-            @click="emit('plan', { brief: b.id, title: b.title || 'this brief' })"
-          >
-            Plan
-          </button>
-          <button type="button" class="act" :aria-label="`Copy ${b.title || 'this brief'}`" @click="copy(b)">
-            Copy
-          </button>
-          <button
-            type="button"
-            class="act"
-            :aria-label="`${archived ? 'Take out again' : 'Put away'}: ${b.title || 'this brief'}`"
-            @click="putAway(b)"
-          >
-            {{ archived ? 'Take out again' : 'Put away' }}
-          </button>
-          <button
-            v-if="archived"
-            type="button"
-            class="act"
-            :aria-label="`Take away for good: ${b.title || 'this brief'}`"
-            @click="asking = b.id"
-          >
-            Take away for good
-          </button>
+          <RowMenu :of="titleOf(b)" :actions="menuOf(b)" />
         </p>
       </li>
     </ul>
@@ -165,48 +189,79 @@ async function remove() {
 </template>
 
 <style scoped>
-.filters {
+.top {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.4rem 1.1rem;
   align-items: center;
-  padding-top: 0.6rem;
+  gap: 0.75rem 1rem;
 }
-.search {
-  min-width: 9rem;
+.filters {
+  display: flex;
+  flex: 1 1 40rem;
+  flex-wrap: wrap;
+  gap: 0.5rem;
+  align-items: center;
+}
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0.75rem;
 }
 .slips {
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(16rem, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(17rem, 1fr));
   gap: 1rem;
-  margin-top: 0.75rem;
+  padding-top: 1rem;
 }
 .slip {
+  display: grid;
+  grid-template-rows: auto 1fr auto;
   background: var(--sheet);
-  border: 1.5px solid var(--ink);
-  padding: 0.9rem 1rem 0.8rem;
+  border: var(--rule);
+}
+/* The season is said in words; its color only makes it quicker to find. */
+.season {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  padding: 0.35rem 1rem;
+  font-size: var(--size-small);
+  font-weight: 700;
+  background: var(--paper-deep);
+  border-top: 6px solid var(--edge);
+}
+.season svg {
+  height: 28px;
+}
+.season.autumn {
+  border-color: var(--marigold);
+}
+.season.winter {
+  border-color: var(--lagoon);
+}
+.season.spring {
+  border-color: var(--plum);
+}
+.season.summer {
+  border-color: var(--brick);
+}
+.inside {
   display: grid;
   gap: 0.3rem;
   align-content: start;
-  clip-path: polygon(0 0, 100% 0, 100% calc(100% - 16px), calc(100% - 16px) 100%, 0 100%);
-  background-image: linear-gradient(
-    135deg,
-    transparent calc(100% - 12.5px),
-    var(--ink) calc(100% - 12.5px),
-    var(--ink) calc(100% - 11px),
-    transparent 0
-  );
+  padding: 0.75rem 1rem 0;
 }
-.slip h3 {
+.inside h3 {
   overflow-wrap: anywhere;
-  font-size: 1.1rem;
-  display: flex;
-  gap: 0.5rem;
-  align-items: flex-start;
+  font-size: var(--size-lead);
 }
-.slip h3 svg {
-  flex: none;
-  margin-top: -0.3rem;
+.inside h3 a {
+  color: var(--ink);
+  text-decoration: none;
+}
+.inside h3 a:hover {
+  text-decoration: underline;
 }
 .goal {
   overflow: hidden;
@@ -215,11 +270,19 @@ async function remove() {
   -webkit-box-orient: vertical;
   overflow-wrap: anywhere;
 }
-.ways {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.3rem 1rem;
-  align-items: baseline;
+.slip .ways {
+  justify-content: space-between;
+  padding: 0.25rem 0.5rem 0.25rem 1rem;
+}
+.make {
+  display: inline-grid;
+  align-items: center;
+  min-height: 44px;
+  font-weight: 650;
+  text-decoration: none;
+}
+.make:hover {
+  text-decoration: underline;
 }
 .empty {
   padding: 1.5rem 0;

@@ -3,34 +3,29 @@ import Button from 'primevue/button'
 import { computed, ref, useTemplateRef } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, ask } from '@/api/client'
-import type { BriefOnShelf, Season } from '@/api/names'
+import type { BriefOnShelf } from '@/api/names'
 import LoadNote from '@/shared/LoadNote.vue'
-import StationHead from '@/shared/StationHead.vue'
-import TopBar from '@/shared/TopBar.vue'
 import { useLoad } from '@/shared/useLoad'
 import BriefShelf from './BriefShelf.vue'
 import FirstStart from './FirstStart.vue'
 import ImportFiles from './ImportFiles.vue'
-import NextRally from './NextRally.vue'
 import NewBriefDialog from './NewBriefDialog.vue'
 import PlanDialog, { type Planning } from './PlanDialog.vue'
-import PlanList from './PlanList.vue'
-import RallyList from './RallyList.vue'
+import RallyLists from './RallyLists.vue'
 import YearLine from './YearLine.vue'
 
 const rallies = useLoad(() => ask(api.GET('/api/rallies')))
 const year = useLoad(() => ask(api.GET('/api/year')))
 const briefs = ref<readonly BriefOnShelf[]>()
-const season = ref<Season>()
 const beginning = ref(false)
 const planning = ref<Planning>()
 const shelf = useTemplateRef('shelf')
 const kept = useLoad(() => ask(api.GET('/api/kept')))
 void kept.load()
-/** A copy that cannot be made is said here, before it is needed. */
+/** A backup that cannot be made is said here, before it is needed. */
 const trouble = computed(() => {
   const k = kept.data.value
-  if (k?.trouble) return `The last copy could not be made. ${k.trouble}`
+  if (k?.trouble) return `The last backup could not be made. ${k.trouble}`
   return k?.second.trouble ? `Nothing could be copied to ${k.second.path}. ${k.second.trouble}` : ''
 })
 void rallies.load()
@@ -45,68 +40,52 @@ const empty = computed(() => briefs.value?.length === 0 && rallies.data.value?.l
 /** Whoever comes back from the demo has left it. */
 const router = useRouter()
 if (useRoute().query.left === 'demo') void ask(api.DELETE('/api/demo')).then(() => router.replace('/'))
-
-const next = computed(() => {
-  if (briefs.value?.length === 0) return 'Write your first brief, or bring one in from a file.'
-  const open = rallies.data.value?.find((r) => r.entries > 0)
-  return open ? `Go on with ${open.name}, or choose a brief for the next class.` : 'Choose a brief, then make teams.'
-})
 </script>
 
 <template>
-  <TopBar />
-  <main id="main" class="home">
-    <StationHead title="What is on the line" :next="next">
-      <RouterLink class="small" to="/classes">Classes</RouterLink>
-      <RouterLink class="small" to="/cupboard">Cupboard</RouterLink>
-      <RouterLink class="small" to="/days">Fair days</RouterLink>
-      <RouterLink class="small" to="/school">The school</RouterLink>
-      <RouterLink class="small" to="/kept">Kept safe</RouterLink>
-      <RouterLink class="small" to="/health">How it is</RouterLink>
-      <RouterLink class="small" to="/about">About</RouterLink>
-      <ImportFiles @taken="load" />
-      <Button label="Write a brief" @click="beginning = true" />
-    </StationHead>
+  <main id="main" class="desk stack home">
+    <h1 class="out-of-sight">Home</h1>
     <p v-if="trouble" class="heed" role="status">
-      <b>{{ trouble }}</b> <RouterLink to="/kept">See what is kept</RouterLink>
+      <b>{{ trouble }}</b> <RouterLink to="/backups">Open Backups</RouterLink>
     </p>
     <NewBriefDialog v-model="beginning" />
     <PlanDialog v-model="planning" :plans="year.data.value?.plans ?? []" :load="year.load" />
-    <div v-show="there">
+    <div v-if="!there" class="shape" aria-hidden="true"><span></span><span></span><span></span></div>
+    <div v-show="there" class="stack sections">
       <FirstStart v-if="empty" @write="beginning = true" />
-      <YearLine v-model="season" :briefs="briefs ?? []" :year="year.data.value" />
-      <PlanList
-        :plans="year.data.value?.plans ?? []"
-        @change="(p) => (planning = { brief: p.plan.brief, title: p.title, there: p })"
-        @changed="year.load"
+      <LoadNote :state="rallies.state.value" :refusal="rallies.refusal.value" what="the rallies" @again="load" />
+      <RallyLists
+        v-if="rallies.data.value && year.data.value && !empty"
+        :rallies="rallies.data.value"
+        :year="year.data.value"
+        @changed="load"
+        @plan="(p) => (planning = { brief: p.plan.brief, title: p.title, there: p })"
       />
-      <NextRally v-if="year.data.value?.next" :next="year.data.value.next" />
-      <div class="two">
-        <BriefShelf ref="shelf" :season="season" @loaded="(all) => (briefs = all)" @plan="(b) => (planning = b)" />
-        <section aria-labelledby="rallies">
-          <h2 id="rallies">Rallies</h2>
-          <LoadNote :state="rallies.state.value" :refusal="rallies.refusal.value" what="the rallies" @again="load" />
-          <RallyList v-if="rallies.data.value" :rallies="rallies.data.value" @changed="load" />
-        </section>
-      </div>
+      <BriefShelf ref="shelf" @loaded="(all) => (briefs = all)" @plan="(b) => (planning = b)">
+        <ImportFiles @taken="load" />
+        <Button label="New brief" @click="beginning = true" />
+      </BriefShelf>
+      <YearLine :briefs="briefs ?? []" :year="year.data.value" />
     </div>
   </main>
 </template>
 
 <style scoped>
-.home {
-  max-width: 84rem;
-  margin: 0 auto;
-  padding: 1rem 1.5rem 4rem;
+.sections {
+  gap: 2.25rem;
 }
-.two {
+/* While it loads, the page has its shape already. */
+.shape {
   display: grid;
-  grid-template-columns: minmax(0, 5fr) minmax(0, 2fr);
-  gap: 2.5rem;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 2.25rem 2.5rem;
 }
-@media (max-width: 800px) {
-  .two {
-    grid-template-columns: minmax(0, 1fr);
-  }
+.shape span {
+  height: 16rem;
+  background: var(--paper-deep);
+}
+.shape span:first-child {
+  grid-column: 1 / -1;
+  height: 13rem;
 }
 </style>

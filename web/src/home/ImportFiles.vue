@@ -4,7 +4,7 @@ import Dialog from 'primevue/dialog'
 import { computed, ref, useTemplateRef } from 'vue'
 import type { LookedAt, Problem, Refusal } from '@/api/names'
 
-/** Brings in briefs and rallies from files: first what each would do, then all that are in order, one by one. */
+/** Imports briefs and rallies from files: first what each would do, then all that are in order, one by one. */
 const emit = defineEmits<{ taken: [] }>()
 const input = useTemplateRef('input')
 const open = ref(false)
@@ -37,7 +37,7 @@ async function send(path: string, file: File) {
     if (!(wrong instanceof TypeError)) throw wrong
     return {
       ok: false,
-      answer: { title: 'Plucky Rally does not answer.', detail: 'Nothing was taken in.', problems: [] },
+      answer: { title: 'Plucky Rally does not answer.', detail: 'Nothing was imported.', problems: [] },
     }
   }
 }
@@ -95,11 +95,11 @@ async function take() {
     accept=".json,application/json"
     multiple
     hidden
-    aria-label="Files to bring in"
+    aria-label="Files to import"
     @change="choose"
   />
-  <Button label="Bring in files" variant="outlined" @click="input?.click()" />
-  <Dialog v-model:visible="open" modal header="Bring in files" :style="{ width: '44rem' }">
+  <Button label="Import" variant="outlined" @click="input?.click()" />
+  <Dialog v-model:visible="open" modal header="Import" :style="{ width: '44rem' }">
     <ul>
       <li v-for="line in lines" :key="line.file.name" :class="line.state">
         <p>
@@ -107,21 +107,24 @@ async function take() {
           <span class="small muted">
             {{
               line.state === 'looking'
-                ? ' is being looked at…'
+                ? ' is being checked…'
                 : line.state === 'taken'
-                  ? ' is in.'
+                  ? ' was imported.'
                   : line.state === 'refused'
-                    ? ' is not taken in.'
+                    ? ' cannot be imported.'
                     : ''
             }}
           </span>
         </p>
         <p v-if="line.looked">
           <b>{{ line.looked.title || 'Untitled' }}.</b> {{ line.looked.says }}
-          <template v-if="line.looked.snags > 0"> {{ line.looked.snags }} snags stop it from being run.</template>
+          <template v-if="line.looked.snags > 0">
+            {{ line.looked.snags === 1 ? '1 snag stops' : `${line.looked.snags} snags stop` }} it from being
+            run.</template
+          >
         </p>
         <p v-if="line.looked?.here && line.state === 'ready'" class="heed">
-          It is here already: {{ line.looked.here }}.
+          You already have it: {{ line.looked.here }}.
           <label><input v-model="line.both" type="checkbox" /> Keep both</label>
         </p>
         <p v-if="line.wrong" class="wrong">{{ line.wrong }}</p>
@@ -134,13 +137,13 @@ async function take() {
       </li>
     </ul>
     <p v-if="total > 0" role="status">
-      <progress :value="done" :max="total" aria-label="Files taken in"></progress>
-      {{ done }} of {{ total }} taken in.
+      <progress :value="done" :max="total" aria-label="Files imported"></progress>
+      {{ done }} of {{ total }} imported.
     </p>
     <div class="ways">
       <Button
         v-if="ready.length > 0"
-        :label="ready.length === 1 ? 'Take it in' : `Take in ${ready.length} files`"
+        :label="ready.length === 1 ? 'Import 1 file' : `Import ${ready.length} files`"
         :loading="working"
         @click="take"
       />
@@ -152,7 +155,7 @@ async function take() {
 <style scoped>
 li {
   padding: 0.5rem 0;
-  border-bottom: var(--stitch);
+  border-bottom: var(--rule);
   overflow-wrap: anywhere;
 }
 .problems li {

@@ -86,7 +86,7 @@ fieldset {
   width: 100%;
 }
 legend {
-  font: 700 1rem var(--title);
+  font: 700 var(--size-text) var(--title);
   padding: 0 0 0.4rem;
 }
 label {

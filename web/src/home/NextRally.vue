@@ -1,19 +1,59 @@
 <script setup lang="ts">
-import type { YearLine } from '@/api/names'
+import Button from 'primevue/button'
+import { computed } from 'vue'
+import { useRouter } from 'vue-router'
+import type { Station, YearLine } from '@/api/names'
 import BuntingRoute from '@/shared/BuntingRoute.vue'
 import { shortDay } from '@/shared/days'
+import RowMenu, { type RowAction } from '@/shared/RowMenu.vue'
 
-/** The rally that comes next, with what is still missing at each station. */
-const props = defineProps<{ next: NonNullable<YearLine['next']> }>()
+/** The rally that comes next, large, with one button to go on and what is still missing at each station. */
+const props = defineProps<{ next: NonNullable<YearLine['next']>; today: string; menu: readonly RowAction[] }>()
+const router = useRouter()
 const to = (station: string) => `/rallies/${props.next.rally}/${station}?round=${props.next.round}`
+const at = computed(() => props.next.route.find((p) => p.station === props.next.goesOn))
+const labels: Record<Station, string> = {
+  brief: 'Open the brief',
+  kit: 'Hand out kit',
+  teams: 'Open teams',
+  run: 'Run the lesson',
+  score: 'Score',
+  results: 'See results',
+  debrief: 'Debrief',
+}
+const label = computed(() =>
+  props.next.goesOn === 'score' && at.value?.readiness === 'halfSewn' ? 'Continue scoring' : labels[props.next.goesOn],
+)
+const when = computed(() => {
+  const { date } = props.next
+  if (!date) return 'Next'
+  if (date === props.today) return 'Today'
+  return date > props.today ? `Next: ${shortDay(date)}` : `Not finished: ${shortDay(date)}`
+})
+const says = computed(() =>
+  [
+    props.next.name,
+    props.next.teams === 1 ? '1 team' : `${props.next.teams} teams`,
+    props.next.round > 1 && `round ${props.next.round}`,
+  ]
+    .filter(Boolean)
+    .join(' · '),
+)
 </script>
 
 <template>
-  <section aria-labelledby="next">
-    <div>
-      <h2 id="next">Next: {{ next.name }}</h2>
-      <p class="muted">
-        {{ next.brief }}<template v-if="next.date">, {{ shortDay(next.date) }}</template>
+  <section class="next" aria-labelledby="next">
+    <div class="what">
+      <p class="when">{{ when }}</p>
+      <h2 id="next">{{ next.brief }}</h2>
+      <p class="muted figures">{{ says }}</p>
+      <p v-if="at">{{ at.next }}</p>
+      <p class="ways">
+        <Button :label="label" size="large" @click="router.push(to(next.goesOn))" />
+        <RouterLink class="way" :to="`/rallies/${next.rally}/wall?round=${next.round}`" target="_blank"
+          >Open the wall</RouterLink
+        >
+        <RowMenu :of="next.name" :actions="menu" />
       </p>
     </div>
     <BuntingRoute
@@ -33,14 +73,39 @@ const to = (station: string) => `/rallies/${props.next.rally}/${station}?round=$
 </template>
 
 <style scoped>
-section {
+.next {
   display: flex;
   flex-wrap: wrap;
   justify-content: space-between;
   align-items: center;
-  gap: 0.5rem 2rem;
-  padding: 0.5rem 0 1.25rem;
-  border-bottom: var(--stitch);
-  margin-bottom: 1.25rem;
+  gap: 1.25rem 2.5rem;
+  padding: 1.5rem 1.5rem 1.5rem 1.75rem;
+  background: var(--sheet);
+  border: var(--rule);
+  border-left: 8px solid var(--lagoon);
+}
+.what {
+  display: grid;
+  gap: 0.35rem;
+  flex: 1 1 20rem;
+  overflow-wrap: anywhere;
+}
+.when {
+  font-weight: 700;
+  color: var(--marigold-text);
+}
+h2 {
+  font-size: var(--size-title);
+  letter-spacing: -0.02em;
+}
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0.75rem;
+  padding-top: 0.75rem;
+}
+.next > :deep(nav) {
+  flex: 0 1 34rem;
 }
 </style>

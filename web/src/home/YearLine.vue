@@ -10,7 +10,6 @@ import { planSays } from './planSays'
 /** The school year as a tide line: seasons with their briefs, rallies where they belong, and today. */
 const props = defineProps<{ year?: YearLine; briefs: readonly BriefOnShelf[] }>()
 type Stop = YearLine['stops'][number]
-const season = defineModel<Season>()
 const names = new Map(seasonNames)
 /** Each season once, on the longest stretch of the line that it has. */
 const seasons = computed(() => {
@@ -54,7 +53,8 @@ const to = (s: Stop & { group: readonly Stop[] }) =>
 </script>
 
 <template>
-  <div class="year">
+  <section class="year" aria-labelledby="year">
+    <h2 id="year">The year</h2>
     <div ref="line" class="line" :style="{ '--rows': 1 + Math.max(0, ...[...stops, ...plans].map((s) => s.row)) }">
       <svg viewBox="0 0 400 16" preserveAspectRatio="none" aria-hidden="true">
         <path
@@ -101,24 +101,20 @@ const to = (s: Stop & { group: readonly Stop[] }) =>
     <ol v-if="year && year.terms.length > 0" class="terms" aria-label="Terms">
       <li v-for="t in year.terms" :key="t.name" :style="{ left: at(t.from) }">{{ t.name }}</li>
     </ol>
-    <div class="stops" role="group" aria-label="Season">
-      <button
-        v-for="s in seasons"
-        :key="s.season"
-        type="button"
-        :style="{ left: at((s.from + s.to) / 2) }"
-        :aria-pressed="season === s.season"
-        @click="season = season === s.season ? undefined : s.season"
-      >
-        {{ names.get(s.season) }} <span class="figures">{{ count(s.season) }}</span>
-      </button>
-    </div>
-  </div>
+    <ul v-if="seasons.length > 0" class="stops" aria-label="Briefs by season">
+      <li v-for="s in seasons" :key="s.season" :style="{ left: at((s.from + s.to) / 2) }">
+        {{ names.get(s.season) }} <span class="figures muted">{{ count(s.season) }}</span>
+      </li>
+    </ul>
+  </section>
 </template>
 
 <style scoped>
 .year {
-  padding: 1.75rem 0 1.25rem;
+  padding-bottom: 0.5rem;
+}
+.year h2 {
+  padding-bottom: 2rem;
 }
 .line {
   position: relative;
@@ -139,7 +135,7 @@ const to = (s: Stop & { group: readonly Stop[] }) =>
   position: absolute;
   left: 4px;
   top: -0.2rem;
-  font-size: var(--small);
+  font-size: var(--size-small);
   line-height: 1;
 }
 li {
@@ -180,38 +176,18 @@ li .begun path {
   transform: none;
   border-left: 2px solid var(--line);
   padding-left: 0.35rem;
-  font-size: var(--small);
+  font-size: var(--size-small);
   white-space: nowrap;
 }
 .stops {
   position: relative;
-  height: 2.4rem;
+  height: 1.6rem;
 }
-.stops button {
-  position: absolute;
-  transform: translateX(-50%);
+.stops li {
+  top: 0;
+  white-space: nowrap;
 }
 .planned path {
   fill: none;
-}
-button {
-  font: 500 0.95rem var(--text);
-  color: var(--ink);
-  background: transparent;
-  border: 0;
-  border-top: 3px solid transparent;
-  padding: 0.35rem 0.75rem;
-  cursor: pointer;
-}
-button:hover {
-  border-top-color: var(--line);
-}
-button[aria-pressed='true'] {
-  border-top-color: var(--marigold);
-  font-weight: 750;
-}
-button span {
-  color: var(--muted);
-  font-weight: 400;
 }
 </style>

@@ -7,11 +7,10 @@ import { dayOf, timeOfDay } from '@/shared/days'
 import LoadNote from '@/shared/LoadNote.vue'
 import { sizeOf } from '@/shared/numbers'
 import StationHead from '@/shared/StationHead.vue'
-import TopBar from '@/shared/TopBar.vue'
 import { useLoad } from '@/shared/useLoad'
 import RemovedList from './RemovedList.vue'
 
-/** What is kept: the copies that are made by themselves, everything in one file, and what was taken away. */
+/** Backups, which are made automatically, everything in one file, and what was deleted. */
 const kept = useLoad(() => ask(api.GET('/api/kept')))
 void kept.load()
 const refusal = ref<Refusal>()
@@ -36,9 +35,9 @@ async function setSecond(path: string) {
 }
 const reasons: Record<CopyKept['reason'], string> = {
   day: 'first start of the day',
-  rallyEnded: 'a lesson was over',
+  rallyEnded: 'end of a lesson',
   beforeUpdate: 'before an update',
-  byHand: 'by hand',
+  byHand: 'made by you',
 }
 const count = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`
 const holds = (c: CopyKept) =>
@@ -47,41 +46,40 @@ const holds = (c: CopyKept) =>
   )
 const next = (k: Kept) =>
   k.copies[0]
-    ? `The newest copy is of ${dayOf(k.copies[0].madeAt)}, ${timeOfDay(k.copies[0].madeAt)}.`
-    : 'There is no copy yet. Make one now.'
+    ? `Last backup: ${dayOf(k.copies[0].madeAt)}, ${timeOfDay(k.copies[0].madeAt)}.`
+    : 'There is no backup yet. Make one now.'
 </script>
 
 <template>
-  <TopBar />
-  <main id="main" class="desk">
-    <StationHead title="Kept safe" :next="kept.data.value ? next(kept.data.value) : ''">
-      <Button label="Make a copy now" :disabled="busy" @click="make" />
+  <main id="main" class="desk stack">
+    <StationHead title="Backups" :next="kept.data.value ? next(kept.data.value) : ''">
+      <Button label="Back up now" :disabled="busy" @click="make" />
     </StationHead>
     <p v-if="refusal && !wrongFolder" class="wrong" role="alert">{{ refusal.title }} {{ refusal.detail }}</p>
     <LoadNote
       v-if="!kept.data.value"
       :state="kept.state.value"
       :refusal="kept.refusal.value"
-      what="what is kept"
+      what="the backups"
       @again="kept.load"
     />
     <template v-else>
       <p v-if="kept.data.value.trouble" class="heed" role="alert">
-        <b>The last copy could not be made.</b> {{ kept.data.value.trouble }} Make room or mend it, then make a copy.
+        <b>The last backup could not be made.</b> {{ kept.data.value.trouble }} Fix this, then back up again.
       </p>
       <section aria-labelledby="copies">
-        <h2 id="copies">Copies</h2>
+        <h2 id="copies">On this computer</h2>
         <p class="muted">
-          Made by themselves at the first start of a day, after a lesson and before an update, each checked after it was
-          written. {{ kept.data.value.rule }} Together {{ sizeOf(kept.data.value.bytes) }}.
+          Made automatically at the first start of each day, after each lesson and before each update, and checked as
+          soon as they are written. {{ kept.data.value.rule }} Total size: {{ sizeOf(kept.data.value.bytes) }}.
         </p>
         <div class="scroll">
           <table v-if="kept.data.value.copies.length > 0">
             <thead>
               <tr>
-                <th scope="col">When</th>
-                <th scope="col">Why</th>
-                <th scope="col">What is in it</th>
+                <th scope="col">Date</th>
+                <th scope="col">Reason</th>
+                <th scope="col">Contents</th>
                 <th scope="col" class="number">Size</th>
               </tr>
             </thead>
@@ -96,53 +94,54 @@ const next = (k: Kept) =>
           </table>
         </div>
         <p v-if="kept.data.value.copies[0]" class="small muted">
-          To go back to the newest, end Plucky Rally, then
+          To restore the newest backup, stop Plucky Rally and run
           <code>./rally restore '{{ kept.data.value.folder }}/{{ kept.data.value.copies[0].name }}.db'</code>; the
-          others are beside it. What stands now is set aside, not thrown away.
+          others are in the same folder. Your current data is set aside, not deleted.
         </p>
       </section>
       <section aria-labelledby="second">
-        <h2 id="second">On a stick or a share too</h2>
+        <h2 id="second">A second place for backups</h2>
         <p v-if="second?.path && folder === undefined">
-          All copies go to <code>{{ second.path }}</code> as well.
+          Every backup is also copied to <code>{{ second.path }}</code>.
           <b v-if="second.trouble" class="wrong">{{ second.trouble }}</b>
         </p>
         <p v-else-if="folder === undefined" class="muted">
-          A copy on the same disk is lost with the disk. Name a folder on a stick, another disk or a share.
+          If this disk fails, backups on it are lost too. Choose a folder on a USB drive, another disk or a network
+          share.
         </p>
         <form v-if="folder !== undefined" novalidate @submit.prevent="setSecond(folder)">
-          <label for="folder">The whole path of the folder</label>
+          <label for="folder">Full path of the folder</label>
           <input
             id="folder"
             v-model="folder"
             class="touch-field"
             spellcheck="false"
-            placeholder="/media/stick"
+            placeholder="/media/usb"
             :aria-invalid="!!wrongFolder"
           />
           <p v-if="wrongFolder" class="wrong small" role="alert">{{ wrongFolder.what }} {{ wrongFolder.remedy }}</p>
           <p class="touch-row">
-            <Button type="submit" label="Copy there too" :disabled="busy" />
-            <Button type="button" label="Leave it" variant="outlined" @click="folder = undefined" />
+            <Button type="submit" label="Save" :disabled="busy" />
+            <Button type="button" label="Cancel" variant="outlined" @click="folder = undefined" />
           </p>
         </form>
         <p v-else class="touch-row">
           <Button
-            :label="second?.path ? 'Another folder' : 'Name a folder'"
+            :label="second?.path ? 'Change folder' : 'Choose a folder'"
             variant="outlined"
             @click="folder = second?.path ?? ''"
           />
-          <Button v-if="second?.path" label="No second folder" variant="outlined" @click="setSecond('')" />
+          <Button v-if="second?.path" label="Stop copying there" variant="outlined" @click="setSecond('')" />
         </p>
       </section>
       <section aria-labelledby="one">
         <h2 id="one">Everything in one file</h2>
         <p class="muted">
-          Briefs with their history, rallies with every entry, photos, classes and the cupboard, in open formats.
-          Another computer takes it in with <code>./rally restore FILE</code>. No password and no code is in it; names
-          of pupils are, so keep it as carefully as a class list.
+          Briefs with their history, rallies with every entry, photos, classes and the cupboard, in open formats. To
+          load it on another computer, run <code>./rally restore FILE</code> there. It holds no passwords and no codes,
+          but it does hold students’ names, so keep it as carefully as a class list.
         </p>
-        <p><a class="save" href="/api/kept/file" download>Save everything</a></p>
+        <p><a class="way" href="/api/kept/file" download>Download everything</a></p>
       </section>
       <RemovedList />
     </template>
@@ -168,7 +167,7 @@ td {
   text-align: left;
   font-weight: 400;
   padding: 0.4rem 1rem 0.4rem 0;
-  border-bottom: var(--stitch);
+  border-bottom: var(--rule);
 }
 thead th {
   font-family: var(--title);
@@ -182,15 +181,6 @@ form {
   display: grid;
   gap: 0.5rem;
   max-width: 32rem;
-}
-.save {
-  display: inline-grid;
-  place-items: center;
-  min-height: var(--touch);
-  padding: 0 1.25rem;
-  border: 1.5px solid var(--lagoon);
-  color: var(--lagoon-deep);
-  font-weight: 600;
 }
 code {
   overflow-wrap: anywhere;

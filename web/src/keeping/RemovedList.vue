@@ -8,14 +8,14 @@ import LoadNote from '@/shared/LoadNote.vue'
 import { useLoad } from '@/shared/useLoad'
 import { done } from '@/shared/useDone'
 
-/** What was taken away: for some time it can be taken back. */
+/** What was deleted: for 30 days it can be restored. */
 const removed = useLoad(() => ask(api.GET('/api/kept/removed')))
 void removed.load()
 const says = (r: Removed) =>
   ({
     brief: `Brief “${r.name || 'without a title'}”`,
     rally: `Rally ${r.name}, ${r.of}`,
-    class: `Class ${r.name} with its pupils`,
+    class: `Class ${r.name} with its students`,
     pupil: `${r.name} of ${r.of}`,
     photo: `A photo by ${r.name}, ${r.of}`,
   })[r.sort]
@@ -24,17 +24,17 @@ const asked = computed(() => removed.data.value?.find((r) => r.id === asking.val
 const goes = {
   brief: 'The brief and its earlier versions.',
   rally: 'The rally with everything recorded in it, and its photos.',
-  class: 'The class with the names of its pupils. Their rallies stay, without names.',
-  pupil: 'The name, in every rally. What the team did stays.',
+  class: 'The class with the names of its students. Their rallies stay, without names.',
+  pupil: 'The name, in every rally. The team’s results stay.',
   photo: 'The photo.',
 } as const
-async function deleteForGood() {
+async function deleteNow() {
   const r = asked.value
   if (!r) return
   await done(api.DELETE('/api/kept/removed/{sort}/{id}', { params: { path: { sort: r.sort, id: r.id } } }))
   await removed.load()
 }
-async function takeBack(r: Removed) {
+async function restore(r: Removed) {
   await done(api.POST('/api/kept/removed/{sort}/{id}/back', { params: { path: { sort: r.sort, id: r.id } } }))
   await removed.load()
 }
@@ -42,24 +42,24 @@ async function takeBack(r: Removed) {
 
 <template>
   <section aria-labelledby="removed">
-    <h2 id="removed">Taken away</h2>
+    <h2 id="removed">Recently deleted</h2>
     <LoadNote
       v-if="!removed.data.value"
       :state="removed.state.value"
       :refusal="removed.refusal.value"
-      what="what was taken away"
+      what="what was deleted"
       @again="removed.load"
     />
     <p v-else-if="removed.data.value.length === 0" class="muted">
-      Nothing. What is taken away stands here for thirty days, then it is gone; copies lose it as they age.
+      Nothing was deleted in the last 30 days. What you delete stays here for 30 days; backups lose it as they age.
     </p>
     <ul v-else>
       <li v-for="r in removed.data.value" :key="r.id">
         <span>{{ says(r) }}</span>
-        <span class="small muted">gone for good on {{ dayOf(r.goneAt) }}</span>
-        <button type="button" class="act" :aria-label="`Take back: ${says(r)}`" @click="takeBack(r)">Take back</button>
-        <button type="button" class="act" :aria-label="`Remove for good: ${says(r)}`" @click="asking = r.id">
-          Remove for good
+        <span class="small muted">deleted for good on {{ dayOf(r.goneAt) }}</span>
+        <button type="button" class="act" :aria-label="`Restore: ${says(r)}`" @click="restore(r)">Restore</button>
+        <button type="button" class="act" :aria-label="`Delete now: ${says(r)}`" @click="asking = r.id">
+          Delete now
         </button>
       </li>
     </ul>
@@ -68,8 +68,8 @@ async function takeBack(r: Removed) {
       v-model="asking"
       :what="says(asked)"
       :goes="goes[asked.sort]"
-      back="It cannot be taken back. Copies that were made before still have it."
-      @yes="deleteForGood"
+      back="This cannot be undone. Backups that were made before still have it."
+      @yes="deleteNow"
     />
   </section>
 </template>
@@ -81,7 +81,7 @@ li {
   gap: 1rem;
   align-items: baseline;
   padding: 0.4rem 0;
-  border-bottom: var(--stitch);
+  border-bottom: var(--rule);
   overflow-wrap: anywhere;
 }
 @media (max-width: 700px) {

@@ -39,7 +39,7 @@ const last = computed(() => {
 })
 const undo = () => last.value && void props.strike(last.value, partOfAnother.undone)
 defineExpose({ undo })
-const takeBack = (line: Line) => props.strike(line.strikes.at(-1)!, 'taken back')
+const takeBack = (line: Line) => props.strike(line.strikes.at(-1)!, 'undone')
 
 async function strikeOut() {
   if (!striking.value) return
@@ -72,27 +72,27 @@ async function strikeOut() {
             v-if="!line.struck && became?.[line.entry]"
             >, {{ became[line.entry] }}</template
           >
-          <span v-if="line.struck" class="small muted"> struck out{{ line.why ? `: ${line.why}` : '' }}</span>
+          <span v-if="line.struck" class="small muted"> crossed out{{ line.why ? `: ${line.why}` : '' }}</span>
           <span v-if="line.by" class="small muted by">{{ line.by }}</span>
         </span>
         <Button
           v-if="!line.struck && line.mayStrike !== false"
-          label="Strike out"
+          label="Cross out"
           size="small"
           variant="text"
           severity="secondary"
           class="touch"
-          :aria-label="`Strike out: ${line.says}`"
+          :aria-label="`Cross out: ${line.says}`"
           @click="striking = line"
         />
         <Button
           v-else-if="line.struck && line.mayStrike !== false"
-          label="Take back"
+          label="Restore"
           size="small"
           variant="text"
           severity="secondary"
           class="touch"
-          :aria-label="`Take back, so that it counts again: ${line.says}`"
+          :aria-label="`Restore, so that it counts again: ${line.says}`"
           @click="takeBack(line)"
         />
       </li>
@@ -106,8 +106,8 @@ async function strikeOut() {
         <label for="strike-reason">Why (if you like)</label>
         <InputText id="strike-reason" v-model="reason" autofocus />
         <div class="touch-row">
-          <Button type="submit" label="Strike it out" severity="danger" class="touch" />
-          <Button type="button" label="Leave it" variant="outlined" class="touch" @click="open = false" />
+          <Button type="submit" label="Cross it out" severity="danger" class="touch" />
+          <Button type="button" label="Cancel" variant="outlined" class="touch" @click="open = false" />
         </div>
       </form>
     </Dialog>
@@ -128,7 +128,7 @@ li {
   grid-template-columns: 3.2rem minmax(0, 1fr) auto;
   align-items: center;
   gap: 0.5rem;
-  border-bottom: var(--stitch);
+  border-bottom: var(--rule);
   min-height: var(--touch);
 }
 .by::before {

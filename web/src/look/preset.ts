@@ -5,6 +5,7 @@ import button from '@primeuix/themes/aura/button'
 import dialog from '@primeuix/themes/aura/dialog'
 import drawer from '@primeuix/themes/aura/drawer'
 import inputtext from '@primeuix/themes/aura/inputtext'
+import menu from '@primeuix/themes/aura/menu'
 import select from '@primeuix/themes/aura/select'
 import iconfield from '@primeuix/themes/aura/iconfield'
 import textarea from '@primeuix/themes/aura/textarea'
@@ -26,7 +27,7 @@ const lagoon = {
 
 /** PrimeVue in our own tokens: flat, crisp, ink edges, no shadows. Only the components that are used. */
 export const preset = definePreset(
-  { ...base, components: { autocomplete, button, dialog, drawer, iconfield, inputtext, select, textarea } },
+  { ...base, components: { autocomplete, button, dialog, drawer, iconfield, inputtext, menu, select, textarea } },
   {
     primitive: {
       borderRadius: { none: '0', xs: '1px', sm: '2px', md: '3px', lg: '3px', xl: '4px' },
@@ -73,6 +74,9 @@ export const preset = definePreset(
               selectedFocusColor: 'var(--lagoon-deep)',
             },
             optionGroup: { color: 'var(--muted)' },
+          },
+          navigation: {
+            item: { focusBackground: 'var(--lagoon-wash)', color: 'var(--ink)', focusColor: 'var(--ink)' },
           },
           mask: { background: 'var(--veil)', color: 'var(--ink)' },
         },

@@ -12,6 +12,26 @@ test('no colour stands anywhere but among the tokens', () => {
   expect(others.filter((f) => colour.test(readFileSync(`src/${f}`, 'utf8')))).toEqual([])
 })
 
+/** A wall is read from eight metres and a paper from the hand: both have sizes of their own. */
+const ownSizes = /^(wall|papers)\/|DayBoard|ListOnWall|PlotPicture/
+
+test('type has one scale of seven sizes', () => {
+  const literal = /\bfont(-size)?:[^;]*\d(rem|vw|vh)/
+  const styled = files.filter((f) => /\.(vue|css)$/.test(f) && !f.endsWith('look/tokens.css') && !ownSizes.test(f))
+  expect(styled.filter((f) => literal.test(readFileSync(`src/${f}`, 'utf8')))).toEqual([])
+  expect(readFileSync('src/look/tokens.css', 'utf8').match(/--size-\w+:/g)).toHaveLength(7)
+})
+
+test('every page stands on the grid, is a wall, or is what a team has in its hands', () => {
+  const mains = files.flatMap((f) =>
+    f.endsWith('.vue')
+      ? [...readFileSync(`src/${f}`, 'utf8').matchAll(/<main\b[^>]*\bclass="(\w+)/g)].map((m) => m[1])
+      : [],
+  )
+  expect(mains.length).toBeGreaterThan(30)
+  expect(new Set(mains)).toEqual(new Set(['desk', 'walk', 'wall', 'talk']))
+})
+
 test('nothing is passed off as another type', () => {
   const cast = ['as unknown', 'as'].join(' ')
   expect(files.filter((f) => !f.endsWith('.test.ts') && readFileSync(`src/${f}`, 'utf8').includes(cast))).toEqual([])

@@ -7,7 +7,6 @@ import { shortDay } from '@/shared/days'
 import LoadNote from '@/shared/LoadNote.vue'
 import RefusalNote from '@/shared/RefusalNote.vue'
 import StationHead from '@/shared/StationHead.vue'
-import TopBar from '@/shared/TopBar.vue'
 import { useLoad } from '@/shared/useLoad'
 import { useToWall } from '@/shared/useToWall'
 import PlotPicture from '@/shared/plots/PlotPicture.vue'
@@ -50,8 +49,7 @@ const places = computed(() => all.data.value?.rows.length ?? 0)
 </script>
 
 <template>
-  <TopBar />
-  <main id="main" class="all">
+  <main id="main" class="desk stack">
     <StationHead title="Combined results" :next="first?.briefTitle ?? 'Several rallies as one list'">
       <RouterLink v-if="first" :to="`/rallies/${first.id}/results`">Results of {{ first.name }}</RouterLink>
     </StationHead>
@@ -147,13 +145,6 @@ const places = computed(() => all.data.value?.rows.length ?? 0)
 </template>
 
 <style scoped>
-.all {
-  max-width: 64rem;
-  margin: 0 auto;
-  padding: 1rem 1.5rem 4rem;
-  display: grid;
-  gap: 0.75rem;
-}
 .which {
   display: flex;
   flex-wrap: wrap;
@@ -169,7 +160,7 @@ const places = computed(() => all.data.value?.rows.length ?? 0)
   display: flex;
   flex-wrap: wrap;
   gap: 0.25rem 1.5rem;
-  border-block: var(--stitch);
+  border-block: var(--rule);
   padding-block: 0.4rem;
 }
 .act {

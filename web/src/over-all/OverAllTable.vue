@@ -57,17 +57,17 @@ table {
 }
 caption {
   text-align: left;
-  font: 700 1.05rem/1.4 var(--title);
+  font: 700 var(--size-text) / 1.4 var(--title);
 }
 th,
 td {
   text-align: left;
   font-weight: 500;
   padding: 0.35rem 0.75rem 0.35rem 0;
-  border-bottom: var(--stitch);
+  border-bottom: var(--rule);
 }
 thead th {
-  font-size: var(--small);
+  font-size: var(--size-small);
   color: var(--muted);
 }
 tbody th {

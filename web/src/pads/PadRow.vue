@@ -24,7 +24,7 @@ li {
   align-items: center;
   gap: 0.4rem 1rem;
   padding: 0.4rem 0;
-  border-bottom: var(--stitch);
+  border-bottom: var(--rule);
   overflow-wrap: anywhere;
 }
 .says {

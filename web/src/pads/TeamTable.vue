@@ -42,7 +42,7 @@ tbody th {
 }
 td,
 th {
-  border-bottom: var(--stitch);
+  border-bottom: var(--rule);
 }
 td {
   padding: 0.2rem 0.5rem 0.2rem 0;

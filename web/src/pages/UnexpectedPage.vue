@@ -4,15 +4,15 @@ const reload = () => location.assign(location.href)
 </script>
 
 <template>
-  <main id="main" class="notice">
-    <h1>This page stumbled.</h1>
-    <p>What was recorded is safe. Load the page again; if it stumbles once more, go to the start page.</p>
+  <main id="main" class="desk reading stack">
+    <h1>Something went wrong on this page</h1>
+    <p>Nothing that was recorded is lost. Load the page again. If it happens again, go to Home.</p>
     <p class="ways">
-      <button type="button" class="inline" @click="reload">Load again</button>
-      <a href="/">Start page</a>
+      <button type="button" class="way first" @click="reload">Load again</button>
+      <a class="way" href="/">Home</a>
     </p>
     <details>
-      <summary>What the page said</summary>
+      <summary>Details</summary>
       <pre>{{ error }}</pre>
     </details>
   </main>
@@ -21,7 +21,8 @@ const reload = () => location.assign(location.href)
 <style scoped>
 .ways {
   display: flex;
-  gap: 1.5rem;
+  flex-wrap: wrap;
+  gap: 0.75rem;
 }
 pre {
   white-space: pre-wrap;

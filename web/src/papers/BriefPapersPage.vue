@@ -3,7 +3,6 @@ import { computed, ref, watch } from 'vue'
 import { api, ask } from '@/api/client'
 import InlineChoice from '@/fields/InlineChoice.vue'
 import LoadNote from '@/shared/LoadNote.vue'
-import TopBar from '@/shared/TopBar.vue'
 import { useLoad } from '@/shared/useLoad'
 import { useSchool } from '@/school/useSchool'
 import PaperDesk from './PaperDesk.vue'
@@ -38,14 +37,13 @@ const on = computed((): OnPaper | undefined => {
 </script>
 
 <template>
-  <TopBar />
   <PaperDesk v-if="on && school" :on="on" :paper="school.paper === 'letter' ? 'letter' : 'A4'">
     <template #links>
       <RouterLink class="small" :to="`/briefs/${props.brief}`">Back to the brief</RouterLink>
     </template>
     <InlineChoice v-model="tier" label="Tier" :options="tiers" />:
   </PaperDesk>
-  <main v-else id="main" class="desk">
+  <main v-else id="main" class="desk stack">
     <LoadNote :state="brief.state.value" :refusal="brief.refusal.value" what="the brief" @again="brief.load" />
   </main>
 </template>

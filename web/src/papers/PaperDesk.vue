@@ -51,7 +51,7 @@ const print = () => window.print()
 </script>
 
 <template>
-  <main id="main" class="papers">
+  <main id="main" class="desk">
     <component :is="'style'">{{ page }}</component>
     <StationHead class="not-on-paper" title="On paper" next="Choose what to print. Black and white works.">
       <slot name="links" />
@@ -92,11 +92,6 @@ const print = () => window.print()
 </template>
 
 <style scoped>
-.papers {
-  max-width: 66rem;
-  margin: 0 auto;
-  padding: 1rem 1.5rem 4rem;
-}
 .choices {
   padding: 0.75rem 0;
   line-height: 2;
@@ -137,7 +132,7 @@ const print = () => window.print()
   color: var(--on-light-paper);
 }
 @media print {
-  .papers {
+  .desk {
     padding: 0;
     max-width: none;
   }

@@ -23,7 +23,7 @@ const can = (option: keyof PaperChoices) => props.options.includes(option)
       v-model="choices.ink"
       label="Ink"
       :options="[
-        ['colour', 'colour'],
+        ['colour', 'color'],
         ['black', 'black and white'],
       ]" /><template v-if="can('letters')"
       >, in

@@ -59,7 +59,7 @@ const on = computed((): OnPaper | undefined => {
       <RouterLink class="small" :to="inRound(`/rallies/${id}/typing`)">Type in judges’ sheets</RouterLink>
     </template>
   </PaperDesk>
-  <main v-else id="main" class="desk">
+  <main v-else id="main" class="desk stack">
     <LoadNote :state="papers.state.value" :refusal="papers.refusal.value" what="the papers" @again="papers.load" />
     <LoadNote :state="kit.state.value" :refusal="kit.refusal.value" what="the kit" @again="kit.load" />
   </main>

@@ -50,7 +50,7 @@ const awards = computed(() => standings.value.awards.filter((a) => a.teams.lengt
       </tbody>
     </table>
     <section v-if="together">
-      <h3>Over the rounds</h3>
+      <h3>All rounds</h3>
       <p>{{ together.wayText }}</p>
       <table class="ruled">
         <thead>

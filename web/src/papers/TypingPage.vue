@@ -41,7 +41,7 @@ function onKept(things: number) {
 </script>
 
 <template>
-  <main v-if="rally && current" id="main" class="desk">
+  <main v-if="rally && current" id="main" class="desk stack">
     <StationHead
       title="Type in judges’ sheets"
       next="One page a team, in the order of the paper. Enter goes to the next field."

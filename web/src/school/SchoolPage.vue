@@ -6,7 +6,6 @@ import type { Refusal, School } from '@/api/names'
 import ConflictNote from '@/shared/ConflictNote.vue'
 import LoadNote from '@/shared/LoadNote.vue'
 import StationHead from '@/shared/StationHead.vue'
-import TopBar from '@/shared/TopBar.vue'
 import { useLoad } from '@/shared/useLoad'
 import { useMeanwhile } from '@/shared/useMeanwhile'
 import { useSchool } from './useSchool'
@@ -45,14 +44,13 @@ const addTerm = () => typed.value?.terms.push({ name: '', month: typed.value.beg
 </script>
 
 <template>
-  <TopBar />
-  <main id="main" class="desk">
-    <StationHead title="The school" next="Set once: the year, the terms, the paper, the units." />
+  <main id="main" class="desk stack">
+    <StationHead title="School settings" next="The school year, terms, paper size and units for every new brief." />
     <LoadNote
       v-if="!typed"
       :state="kept.state.value"
       :refusal="kept.refusal.value"
-      what="the school"
+      what="the school settings"
       @again="kept.load"
     />
     <form v-else novalidate @submit.prevent="keep">
@@ -80,7 +78,7 @@ const addTerm = () => typed.value?.terms.push({ name: '', month: typed.value.beg
           <option value="saturday">Saturday</option></select
         >. New briefs measure in
         <select v-model="typed.units" class="inline" aria-label="Units">
-          <option value="metric">centimetres and grams</option>
+          <option value="metric">centimeters and grams</option>
           <option value="customary">inches and ounces</option></select
         >. It prints on
         <select v-model="typed.paper" class="inline" aria-label="Paper">
@@ -90,7 +88,7 @@ const addTerm = () => typed.value?.terms.push({ name: '', month: typed.value.beg
       </p>
       <fieldset>
         <legend>Terms</legend>
-        <p v-if="typed.terms.length === 0" class="muted">No terms are named. The year line shows the seasons alone.</p>
+        <p v-if="typed.terms.length === 0" class="muted">No terms yet. The year line shows the seasons alone.</p>
         <p v-for="(t, i) in typed.terms" :key="i">
           <input
             v-model="t.name"
@@ -106,8 +104,8 @@ const addTerm = () => typed.value?.terms.push({ name: '', month: typed.value.beg
           <select v-model.number="t.month" class="inline" :aria-label="`Term ${i + 1}, month`">
             <option v-for="(m, k) in months" :key="m" :value="k + 1">{{ m }}</option>
           </select>
-          <button type="button" class="act" :aria-label="`Take out: term ${i + 1}`" @click="typed.terms.splice(i, 1)">
-            Take out
+          <button type="button" class="act" :aria-label="`Remove: term ${i + 1}`" @click="typed.terms.splice(i, 1)">
+            Remove
           </button>
           <span v-for="at in ['name', 'day']" :key="at">
             <span v-if="problem(`/terms/${i}/${at}`)" class="wrong small" role="alert"
@@ -147,6 +145,6 @@ fieldset {
   margin: 0;
 }
 legend {
-  font: 700 1rem var(--title);
+  font: 700 var(--size-text) var(--title);
 }
 </style>

@@ -3,7 +3,7 @@ import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
 import { computed } from 'vue'
 
-/** Asks before something is taken away: says what goes with it, and how long it can be taken back. */
+/** Asks before something is deleted: says what goes with it, and how long it can be restored. */
 defineProps<{ what: string; goes: string; back?: string }>()
 const emit = defineEmits<{ yes: [] }>()
 /** What it is asked about; nothing while it is not asked. */
@@ -16,14 +16,14 @@ function yes() {
 </script>
 
 <template>
-  <Dialog v-model:visible="open" modal :header="`Take away ${what}?`" :style="{ width: '28rem' }" dismissable-mask>
+  <Dialog v-model:visible="open" modal :header="`Delete ${what}?`" :style="{ width: '28rem' }" dismissable-mask>
     <div class="ask">
       <p>{{ goes }}</p>
-      <p class="small muted">{{ back ?? 'Under Kept safe it can be taken back for thirty days. Then it is gone.' }}</p>
+      <p class="small muted">{{ back ?? 'You can restore it from Backups for 30 days. After that it is gone.' }}</p>
       <slot />
       <div class="touch-row">
-        <Button label="Take it away" severity="danger" class="touch" @click="yes" />
-        <Button label="Leave it" variant="outlined" class="touch" autofocus @click="asked = undefined" />
+        <Button label="Delete" severity="danger" class="touch" @click="yes" />
+        <Button label="Cancel" variant="outlined" class="touch" autofocus @click="asked = undefined" />
       </div>
     </div>
   </Dialog>

@@ -76,6 +76,7 @@ const says = (p: Pennant) => ready[p.readiness] + (p.missing > 0 ? `, ${p.missin
 }
 ol {
   display: flex;
+  flex-wrap: wrap;
   justify-content: space-around;
 }
 .station {
@@ -121,7 +122,7 @@ text.dark {
   stroke-width: 2.5;
 }
 .label {
-  font-size: var(--small);
+  font-size: var(--size-small);
 }
 .here .label {
   font-weight: 750;
@@ -142,7 +143,7 @@ a.station:hover .label {
     height: 40px;
   }
   .label {
-    font-size: 0.8rem;
+    font-size: var(--size-small);
   }
 }
 </style>

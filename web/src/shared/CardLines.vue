@@ -10,7 +10,7 @@ defineProps<{ cards: readonly CardShown[]; bag: readonly string[] }>()
     <li v-for="(c, i) in cards" :key="i">
       <b>{{ c.deal }}: {{ c.name }}.</b> {{ c.text }} {{ c.does.join(' ') }}
     </li>
-    <li v-if="bag.length > 0"><b>In the bag:</b> {{ bag.join(', ') }}</li>
+    <li v-if="bag.length > 0"><b>What this team drew:</b> {{ bag.join(', ') }}</li>
   </ul>
 </template>
 

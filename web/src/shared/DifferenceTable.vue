@@ -34,7 +34,7 @@ defineProps<{ differences: readonly Difference[]; before: string; after: string 
 }
 table {
   width: 100%;
-  font-size: var(--small);
+  font-size: var(--size-small);
 }
 th,
 td {

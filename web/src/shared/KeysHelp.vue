@@ -25,8 +25,8 @@ const here: Record<string, readonly (readonly [string, string])[]> = {
     ['Alt + 1 to 9', 'A team by its place in the order'],
     ['Alt + K', 'All must-haves of this attempt kept'],
     ['Alt + F', 'Failed, with the reason'],
-    ['Alt + V', 'Void, with the reason'],
-    ['Alt + W', 'Look at it later'],
+    ['Alt + V', 'Doesn’t count, with the reason'],
+    ['Alt + W', 'Decide later'],
     ['Alt + L', 'At least'],
     ['Alt + P', 'For score, practice, control or to beat'],
     ['Alt + S', 'Start or stop the watch'],
@@ -44,7 +44,7 @@ const here: Record<string, readonly (readonly [string, string])[]> = {
   wall: [
     ['C or B', 'Show the clock or the board'],
     ['→ or Space', 'Reveal the next team'],
-    ['←', 'Take it back'],
+    ['←', 'Hide the last team again'],
     ['Home or End', 'Hide all or reveal all'],
     ['F', 'Full screen'],
   ],
@@ -94,7 +94,7 @@ dd {
   margin: 0;
 }
 kbd {
-  font: 650 0.9rem var(--text);
+  font: 650 var(--size-small) var(--text);
   border: 1.5px solid var(--ink);
   border-radius: 2px;
   padding: 0.1rem 0.4rem;

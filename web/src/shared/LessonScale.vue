@@ -74,7 +74,7 @@ ol li {
   border: 1px solid var(--lagoon);
   border-bottom: 0;
   overflow: hidden;
-  font-size: 0.75rem;
+  font-size: var(--size-small);
   padding: 0.1rem 0.25rem;
   line-height: 1.15;
 }

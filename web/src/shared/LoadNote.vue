@@ -24,7 +24,7 @@ defineEmits<{ again: [] }>()
     <ul v-if="(refusal?.problems.length ?? 0) > 1">
       <li v-for="p in refusal?.problems" :key="p.at + p.what">{{ p.what }} {{ p.remedy }}</li>
     </ul>
-    <RouterLink to="/">Go to the start page</RouterLink>
+    <RouterLink to="/">Go to Home</RouterLink>
   </div>
 </template>
 

@@ -8,28 +8,10 @@ const { refusal, putAway } = useDone()
 </script>
 
 <template>
-  <div v-if="refusal" class="heed not-done">
-    <RefusalNote :refusal="refusal" />
-    <Button label="Close" size="small" variant="text" @click="putAway" />
+  <div v-if="refusal" class="foot-note">
+    <div class="foot-note-inner">
+      <RefusalNote :refusal="refusal" />
+      <Button label="Close" size="small" variant="text" @click="putAway" />
+    </div>
   </div>
 </template>
-
-<style scoped>
-.not-done {
-  position: fixed;
-  inset: auto 1rem 1rem;
-  z-index: 20;
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 0.25rem 1rem;
-  margin-inline: auto;
-  max-width: 40rem;
-  background: var(--sheet);
-}
-@media print {
-  .not-done {
-    display: none;
-  }
-}
-</style>

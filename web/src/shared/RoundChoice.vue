@@ -13,7 +13,7 @@ const to = (n: number) => {
 </script>
 
 <template>
-  <nav class="rounds" aria-label="Round">
+  <nav v-if="count > 1 || mayBegin" class="rounds" aria-label="Round">
     <RouterLink v-for="n in count" :key="n" :to="to(n)" :aria-current-value="n === round ? 'page' : 'false'"
       >Round {{ n }}</RouterLink
     >
@@ -25,18 +25,28 @@ const to = (n: number) => {
 .rounds {
   display: flex;
   flex-wrap: wrap;
+  border: 1.5px solid var(--lagoon);
+  border-radius: 3px;
 }
 a {
   display: inline-grid;
   place-items: center;
   min-height: 40px;
-  padding: 0 0.6rem;
+  padding: 0 0.8rem;
+  font-weight: 650;
   text-decoration: none;
-  border-bottom: 3px solid transparent;
+}
+a:hover {
+  background: var(--lagoon-wash);
 }
 a[aria-current='page'] {
-  color: var(--ink);
-  font-weight: 750;
-  border-bottom-color: var(--marigold);
+  color: var(--sheet);
+  background: var(--lagoon);
+}
+@media (forced-colors: active) {
+  a[aria-current='page'] {
+    outline: 3px solid Highlight;
+    outline-offset: -3px;
+  }
 }
 </style>

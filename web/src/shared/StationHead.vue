@@ -21,7 +21,6 @@ defineProps<{ title: string; next?: string }>()
   align-items: flex-end;
   gap: 0.5rem 2rem;
   padding-bottom: 0.75rem;
-  border-bottom: var(--stitch);
 }
 .next {
   color: var(--muted);

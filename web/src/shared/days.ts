@@ -1,11 +1,11 @@
-const format = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' })
-const here = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' })
+const format = new Intl.DateTimeFormat('en-US', { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' })
+const here = new Intl.DateTimeFormat('en-US', { day: 'numeric', month: 'short', year: 'numeric' })
 const clock = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' })
 
-/** A day as it is written on paper: 24 Nov 2026. */
+/** A day as it is written on paper: Nov 24, 2026. */
 export const shortDay = (day: string) => format.format(new Date(`${day}T00:00:00Z`))
 
-/** The day of a moment, here: 24 Nov 2026. */
+/** The day of a moment, here: Nov 24, 2026. */
 export const dayOf = (moment: string) => here.format(new Date(moment))
 
 /** The time of day of a moment. */

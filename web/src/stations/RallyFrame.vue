@@ -1,11 +1,13 @@
 <script setup lang="ts">
-import { computed, provide, ref, watch } from 'vue'
+import { computed, onUnmounted, provide, ref, watch, watchEffect } from 'vue'
 import { useRoute } from 'vue-router'
 import { api, ask } from '@/api/client'
 import AsideNote from '@/log/AsideNote.vue'
+import { barName } from '@/shared/barName'
 import BuntingRoute from '@/shared/BuntingRoute.vue'
+import { shortDay } from '@/shared/days'
 import LoadNote from '@/shared/LoadNote.vue'
-import TopBar from '@/shared/TopBar.vue'
+import RouteBar from '@/shared/RouteBar.vue'
 import { useWho } from '@/access/useWho'
 import { openRally, type Place } from '@/shared/openRally'
 import { useLive, type LiveNews } from '@/shared/useLive'
@@ -41,6 +43,15 @@ const places = {
 const here = computed(() => places[place.value])
 const progress = computed(() => (place.value === 'wall' ? undefined : places[place.value].data.value?.progress))
 const pennants = computed(() => progress.value?.route)
+/** What stands beside the bunting; a wall says it larger, and by itself. */
+const whose = computed(() => {
+  if (place.value === 'wall') return undefined
+  const { name, brief, progress: now } = places[place.value].data.value ?? {}
+  if (name === undefined) return { name: '' }
+  const day = place.value === 'desk' ? places.desk.data.value?.date : undefined
+  const says = [brief?.title, day && shortDay(day), (now?.rounds ?? 1) > 1 && `round ${round.value} of ${now?.rounds}`]
+  return { name, says: says.filter(Boolean).join(' · ') }
+})
 const tick = ref(0)
 const load = () => void here.value.load()
 
@@ -94,9 +105,11 @@ watch(progress, (now, before) => {
 watch(round, again)
 watch(place, load, { immediate: true })
 
-/** On a phone the route stands below what is done there, so that the pad is in the first screenful. */
+/** On a phone the route stands below what is done there, and the name in the bar: the pad is in the first screenful. */
 const narrow = useNarrow()
 const below = computed(() => narrow.value && place.value === 'walk')
+watchEffect(() => (barName.value = below.value ? (whose.value?.name ?? '') : ''))
+onUnmounted(() => (barName.value = ''))
 
 const inRound = (path: string) => ({
   path,
@@ -132,9 +145,9 @@ const aside = computed(() => (place.value === 'desk' ? (places.desk.data.value?.
 </script>
 
 <template>
-  <TopBar v-if="place !== 'wall' && !below">
+  <RouteBar v-if="whose && !below" :name="whose.name" :says="whose.says">
     <BuntingRoute v-if="pennants" :pennants="pennants" :current="station" :to="to" />
-  </TopBar>
+  </RouteBar>
   <p v-if="!connected" class="lost not-on-paper" role="status">
     No connection to Plucky Rally. This catches up by itself when it is back.
   </p>
@@ -145,21 +158,19 @@ const aside = computed(() => (place.value === 'desk' ? (places.desk.data.value?.
   </p>
   <AsideNote v-if="aside.length > 0" :rally="rally" :aside="aside" />
   <RouterView v-if="here.data.value" />
-  <main v-else id="main" class="page">
+  <main v-else id="main" class="desk">
     <LoadNote :state="here.state.value" :refusal="here.refusal.value" what="the rally" @again="load" />
   </main>
-  <TopBar v-if="below">
-    <BuntingRoute v-if="pennants" :pennants="pennants" :current="station" :to="to" />
-  </TopBar>
+  <BuntingRoute v-if="pennants && below" class="below" :pennants="pennants" :current="station" :to="to" />
 </template>
 
 <style scoped>
 .lost {
   background: var(--marigold-wash);
   border-block: 2px dashed var(--marigold);
-  padding: 0.4rem 1.5rem;
+  padding: 0.4rem var(--margin);
 }
-.page {
-  padding: 1.5rem;
+.below {
+  margin: 0 0.75rem 1rem;
 }
 </style>

@@ -60,7 +60,7 @@ const waiting = computed(() => outbox.unsent.value.filter((u) => !u.refusal).len
           :record="record"
         />
         <section aria-labelledby="along">
-          <h2 id="along">What we take along</h2>
+          <h2 id="along">What we learned</h2>
           <TeamLooksBack
             :key="`${now.team.team} ${now.round}`"
             own
@@ -102,6 +102,6 @@ const waiting = computed(() => outbox.unsent.value.filter((u) => !u.refusal).len
   gap: 1rem;
   width: 100%;
   min-height: var(--touch);
-  font-size: 1.2rem;
+  font-size: var(--size-lead);
 }
 </style>

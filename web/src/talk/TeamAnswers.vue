@@ -39,7 +39,7 @@ async function answer(question: number) {
 
 <style scoped>
 form {
-  border-bottom: var(--stitch);
+  border-bottom: var(--rule);
   padding-block: 0.6rem;
 }
 .one {

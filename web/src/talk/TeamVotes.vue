@@ -41,7 +41,7 @@ async function vote(award: string) {
           because
           <input v-model="said[v.award]!.why" class="touch-field" maxlength="200" />
         </label>
-        <Button type="submit" label="Give our voice" variant="outlined" :aria-label="`Give our voice: ${v.name}`" />
+        <Button type="submit" label="Vote" variant="outlined" :aria-label="`Vote: ${v.name}`" />
         <p v-if="given[v.award]" role="status" class="small">{{ given[v.award] }}</p>
       </fieldset>
     </form>
@@ -54,7 +54,7 @@ fieldset {
   gap: 0.4rem;
   justify-items: start;
   border: 0;
-  border-bottom: var(--stitch);
+  border-bottom: var(--rule);
   padding: 0.6rem 0;
   margin: 0;
 }

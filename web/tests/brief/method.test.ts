@@ -223,10 +223,10 @@ test('A figure has a name, a unit is converted, and what rests on a thing is sai
   expect(figures[0]!.value).toBe('length')
 
   await desk.clickTab('Measures')
-  await desk.clickButton('Take out measure 1')
+  await desk.clickButton('Remove measure 1')
   await desk.see('On this rests the figure Reach that counts.')
   await desk.clickButton('Keep it')
-  await desk.clickButton('Take out figure 1')
+  await desk.clickButton('Remove figure 1')
   await desk.see('On this rests the points of Something measured.')
   await desk.clickButton('Take it out all the same')
   await kept(desk, (b) => b.figures.length === 0)

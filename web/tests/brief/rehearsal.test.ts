@@ -38,8 +38,8 @@ test('What is expected can be written, kept and taken back', async () => {
   await desk.clickTab('Rehearsal')
   await desk.clickButton('Rehearse')
   await holds(desk, 'Time, Usual', '20')
-  await desk.clickButton('Take back what you wrote of Time')
-  await desk.clickButton('Take back what you wrote of An attempt fails')
+  await desk.clickButton('Reset what you entered for Time')
+  await desk.clickButton('Reset what you entered for An attempt fails')
   await desk.seeNot('as you wrote')
 })
 
@@ -47,7 +47,7 @@ test('After the class what came is held against what was expected, and the brief
   const rallies = await ask<{ id: string; name: string }[]>('/api/rallies')
   const rally = rallies.find((r) => r.name === 'Class 7, the hoist')!
   const desk: Page = await open(`/rallies/${rally.id}/debrief`)
-  await desk.see('Expected, and what came')
+  await desk.see('Expected and actual')
   await desk.see('lie outside, the middle one at')
   await desk.shouldBeAccessible()
   await desk.click(() => starting('a', 'Expect '))

@@ -23,7 +23,7 @@ async function takeOver(desk: Page, from: string, list: string, paste: () => Ele
   await desk.click(paste)
   await desk.paste(from, list)
   await desk.click(() => desk.all('field', 'in place of what is there')[0])
-  await desk.clickButton('Take them over')
+  await desk.clickButton('Add them')
 }
 
 test('A sorting key of twenty things and four bins', async () => {

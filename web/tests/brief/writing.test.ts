@@ -68,7 +68,7 @@ test('A tier holds only what differs and is seen by itself', async () => {
   await desk.choose('Add a tier', 'Kindergarten to grade 2')
   await desk.see('Test: attempts')
   await holds(desk, 'Test: attempts, Kindergarten to grade 2', '1')
-  await desk.choose('Let something else differ', 'Something that joins: amount')
+  await desk.choose('Add a difference', 'Something that joins: amount')
   await desk.type('Something that joins: amount, Kindergarten to grade 2', '90')
   await desk.click(() => desk.all('field', 'Test: attempts, Kindergarten to grade 2')[0])
   await desk.shouldBeAccessible()
@@ -110,7 +110,7 @@ test.each(["<script>document.title='taken'</script>", 'سفينة صغيرة'])(
   await desk.see('Saved at')
   await desk.open('/')
   await desk.one('link', title)
-  expect(document.title).toBe('Start · Plucky Rally')
+  expect(document.title).toBe('Home · Plucky Rally')
 })
 
 test('A title of 5000 characters is kept and is a snag', async () => {

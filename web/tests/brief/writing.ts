@@ -1,9 +1,9 @@
 import { open, type Page } from '../page'
 
-/** Begins a brief from a pattern at the start page, as a teacher does. */
+/** Begins a brief from a pattern on Home, as a teacher does. */
 export async function beginBrief(pattern = 'Blank') {
   const desk = await open('/')
-  await desk.clickButton('Write a brief')
+  await desk.clickButton('New brief')
   await desk.clickRadio(pattern)
   await desk.clickButton('Begin')
   await desk.see('Your design must')

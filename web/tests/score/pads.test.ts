@@ -33,7 +33,7 @@ test('A relay is timed leg by leg and by hand', async () => {
   await walk.button('Leg 2 is in')
   await walk.clickButton('False touch')
   await walk.button('Leg 1 is in')
-  await walk.see('struck out: false touch')
+  await walk.see('crossed out: false touch')
   await walk.clickButton('Leg 1 is in')
   await walk.open(walk.place)
   await walk.button('Leg 2 is in')

@@ -26,7 +26,7 @@ test('What teams are held against is recorded like a team and takes no place', a
   const { walk, rally } = await beginOnWalk('Foil ferry across the Kelp Channel')
   await ferry(walk, '57', '61', '40')
 
-  await walk.clickButton('Hold teams against…')
+  await walk.clickButton('Add a comparison…')
   await walk.shouldBeAccessible()
   await walk.clickRadio('By hand')
   await walk.type('What it is called', 'Plovers')

@@ -39,7 +39,7 @@ public static class Mending
                 new(
                     $"/changes/{i}/at",
                     $"There is no {ProblemCollector.Short(at)} in the brief as it is run.",
-                    "Something that was mended before may have been taken back. Mend it anew."
+                    "An earlier change may have been undone. Make the change again."
                 )
             );
         }

@@ -3,7 +3,7 @@ namespace PluckyRally.Core;
 public sealed partial record RoundsStanding
 {
     /// <summary>The name of the standing.</summary>
-    internal const string Name = "Over the rounds";
+    internal const string Name = "All rounds";
 
     /// <summary>How the rounds become one, as a sentence for the class.</summary>
     internal static string SayWay(OverRounds? over) =>

@@ -99,7 +99,7 @@ label {
   gap: 0.75rem;
 }
 .typed :deep(input) {
-  font-size: 1.6rem;
+  font-size: var(--size-number);
   min-height: 56px;
   flex: 1 1 6rem;
   max-width: 18rem;
@@ -107,7 +107,7 @@ label {
   min-width: 0;
 }
 .unit {
-  font-size: 1.25rem;
+  font-size: var(--size-section);
   min-width: 2rem;
 }
 .words {

@@ -51,7 +51,7 @@ function put() {
 }
 .lengths label {
   display: grid;
-  font-size: var(--small);
+  font-size: var(--size-small);
 }
 .lengths :deep(input) {
   width: 5rem;

@@ -146,7 +146,7 @@ th {
 .cell {
   width: var(--touch);
   height: var(--touch);
-  font-size: 1.2rem;
+  font-size: var(--size-lead);
   line-height: 1;
   color: var(--lagoon-deep);
   background: none;

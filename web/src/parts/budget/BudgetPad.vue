@@ -86,7 +86,7 @@ function says(item: string, each: number) {
 
 <style scoped>
 .count {
-  font-size: 1.3rem;
+  font-size: var(--size-section);
   min-width: 2.5rem;
   text-align: right;
 }

@@ -56,8 +56,8 @@ const send = () =>
         <span aria-hidden="true"></span>
       </button>
       <span class="figures">{{ i + 1 }}.</span> <span class="what">{{ nameOf(id) }}</span>
-      <button type="button" class="act" :aria-label="`Take out: ${nameOf(id)}`" @click="order.splice(i, 1)">
-        Take out
+      <button type="button" class="act" :aria-label="`Remove: ${nameOf(id)}`" @click="order.splice(i, 1)">
+        Remove
       </button>
     </li>
   </ol>
@@ -96,7 +96,7 @@ li {
   display: flex;
   align-items: center;
   gap: 0.6rem;
-  border-bottom: var(--stitch);
+  border-bottom: var(--rule);
   min-height: var(--touch);
 }
 .grip {

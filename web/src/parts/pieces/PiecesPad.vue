@@ -104,8 +104,8 @@ const add = () =>
           /></label>
           <span class="small muted">{{ part.unit }}</span>
         </template>
-        <button type="button" class="act" :aria-label="`Take out line ${i + 1}`" @click="rows.splice(i, 1)">
-          Take out
+        <button type="button" class="act" :aria-label="`Remove line ${i + 1}`" @click="rows.splice(i, 1)">
+          Remove
         </button>
       </li>
     </ul>
@@ -124,7 +124,7 @@ li {
   flex-wrap: wrap;
   align-items: center;
   gap: 0.4rem 0.9rem;
-  border-bottom: var(--stitch);
+  border-bottom: var(--rule);
   padding: 0.3rem 0;
 }
 .what {

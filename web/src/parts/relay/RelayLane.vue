@@ -173,15 +173,15 @@ defineExpose({
 kbd {
   border: 1.5px solid var(--edge);
   padding: 0 0.4rem;
-  font: 650 0.9rem var(--text);
+  font: 650 var(--size-small) var(--text);
 }
 .total {
   margin-left: auto;
-  font-size: 1.5rem;
+  font-size: var(--size-number);
 }
 .split {
   min-height: 72px;
-  font-size: 1.2rem;
+  font-size: var(--size-lead);
 }
 .in {
   font-weight: 700;

@@ -101,7 +101,7 @@ const entries = computed(() => relayEntries(props.part, team.value, round.value)
   min-height: 56px;
 }
 .clock {
-  font-size: 2.2rem;
+  font-size: var(--size-title);
   min-width: 6rem;
 }
 </style>

@@ -47,7 +47,7 @@ const count = (counter: string, n: number) =>
 
 <style scoped>
 .count {
-  font-size: 1.4rem;
+  font-size: var(--size-number);
   min-width: 2.5rem;
   text-align: right;
 }

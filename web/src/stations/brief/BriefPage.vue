@@ -7,8 +7,8 @@ import BuntingRoute from '@/shared/BuntingRoute.vue'
 import LoadNote from '@/shared/LoadNote.vue'
 import { nextAt } from '@/shared/nextAt'
 import { useLoad } from '@/shared/useLoad'
+import RouteBar from '@/shared/RouteBar.vue'
 import StationHead from '@/shared/StationHead.vue'
-import TopBar from '@/shared/TopBar.vue'
 import ConflictNote from '@/shared/ConflictNote.vue'
 import MarginTabs from './MarginTabs.vue'
 import SheetAndMargin from './SheetAndMargin.vue'
@@ -55,10 +55,10 @@ async function copyMine() {
 </script>
 
 <template>
-  <TopBar>
+  <RouteBar :name="draft.brief.value ? draft.brief.value.title || 'Untitled brief' : ''" says="Brief">
     <BuntingRoute v-if="draft.checkup.value" :pennants="draft.checkup.value.route" current="brief" :to="to" />
-  </TopBar>
-  <main id="main" class="brief">
+  </RouteBar>
+  <main id="main" class="desk">
     <LoadNote
       v-if="!draft.brief.value"
       :state="
@@ -130,11 +130,6 @@ async function copyMine() {
 </template>
 
 <style scoped>
-.brief {
-  max-width: 92rem;
-  margin: 0 auto;
-  padding: 1rem 1.5rem 4rem;
-}
 .kept {
   display: flex;
   flex-wrap: wrap;

@@ -40,34 +40,29 @@ async function takeBack(entry: string) {
 </script>
 
 <template>
-  <main v-if="rally" id="main" class="desk">
-    <StationHead :title="rally.name" :next="nextAt(rally.progress.route, 'brief')">
+  <main v-if="rally" id="main" class="desk stack">
+    <StationHead title="Brief" :next="nextAt(rally.progress.route, 'brief')">
       <RoundChoice :rounds="rally.progress.rounds" :round="round" may-begin />
-      <button type="button" class="act" @click="shelve">Put it on the shelf</button>
+      <button type="button" class="act" @click="shelve">Save as a new brief</button>
       <Button label="Edit this rally’s brief" @click="router.push(inRound(`/rallies/${id}/mend`))" />
     </StationHead>
     <UnsentNote :outbox="outbox" :rally="rally" />
     <p v-if="refusal" class="wrong" role="alert">{{ refusal.title }} {{ refusal.detail }}</p>
     <section v-if="mending.data.value && mending.data.value.mended.length > 0" class="mended" aria-labelledby="mended">
-      <h2 id="mended">Mended in this rally</h2>
+      <h2 id="mended">Changes in this rally</h2>
       <MendedLines v-slot="{ mended }" :mended="mending.data.value.mended">
-        <button
-          type="button"
-          class="act"
-          :aria-label="`Take it back: ${mended.reason}`"
-          @click="takeBack(mended.entry)"
-        >
-          Take it back
+        <button type="button" class="act" :aria-label="`Undo: ${mended.reason}`" @click="takeBack(mended.entry)">
+          Undo
         </button>
       </MendedLines>
     </section>
-    <PrintedSheet :brief="rally.brief" :sheet="rally.sheet" :tier="rally.tier" />
+    <PrintedSheet class="printed" :brief="rally.brief" :sheet="rally.sheet" :tier="rally.tier" />
   </main>
 </template>
 
 <style scoped>
-.desk {
-  max-width: 56rem;
+.printed {
+  max-width: var(--walk);
 }
 .mended {
   padding-bottom: 1rem;

@@ -35,7 +35,7 @@ async function keep() {
     <p v-if="refusal" class="wrong" role="alert">{{ refusal.title }} {{ refusal.detail }}</p>
     <ConflictNote :of="meanwhile" @theirs="mending.letGo" />
     <p v-if="notOnShelf" class="wrong" role="alert">
-      It is mended in this rally. {{ notOnShelf }} <RouterLink :to="back">Back to the brief</RouterLink>
+      It is changed in this rally. {{ notOnShelf }} <RouterLink :to="back">Back to the brief</RouterLink>
     </p>
     <form v-if="seen" class="seen" @submit.prevent="keep">
       <fieldset v-if="seen.changesPrices">
@@ -53,7 +53,7 @@ async function keep() {
       <label for="why">Reason</label>
       <InputText id="why" v-model="reason" maxlength="400" placeholder="what was wrong with it" />
       <label v-if="seen.shelf" class="tick">
-        <input v-model="shelfToo" type="checkbox" /> Mend “{{ seen.shelf }}” on the shelf too
+        <input v-model="shelfToo" type="checkbox" /> Change the brief “{{ seen.shelf }}” too
       </label>
       <Button type="submit" label="Save" :disabled="reason.trim().length === 0" />
     </form>

@@ -7,23 +7,48 @@ export type Panel =
 import { computed, nextTick, ref } from 'vue'
 import type { Snag } from '@/api/names'
 
-/** The tags along the margin; one panel is open at a time. */
+/** The tags along the margin, in groups by the order of the work; one panel is open at a time. */
 const props = defineProps<{ snags: readonly Snag[]; only?: readonly Panel[]; offers?: number }>()
 const panel = defineModel<Panel>({ required: true })
-const all: readonly (readonly [Panel, string])[] = [
-  ['snags', 'Snags'],
-  ['measures', 'Measures'],
-  ['method', 'Method'],
-  ['try', 'Try it'],
-  ['rehearsal', 'Rehearsal'],
-  ['tiers', 'Tiers'],
-  ['time', 'Time'],
-  ['stages', 'Stages'],
-  ['teacher', 'Teacher'],
-  ['last', 'Last time'],
-  ['earlier', 'Earlier'],
+const all: readonly { name: string; panels: readonly (readonly [Panel, string])[] }[] = [
+  {
+    name: 'Write',
+    panels: [
+      ['snags', 'Snags'],
+      ['measures', 'Measures'],
+      ['method', 'Method'],
+      ['tiers', 'Tiers'],
+    ],
+  },
+  {
+    name: 'Try',
+    panels: [
+      ['try', 'Try it'],
+      ['rehearsal', 'Rehearsal'],
+    ],
+  },
+  {
+    name: 'Plan',
+    panels: [
+      ['time', 'Time'],
+      ['stages', 'Stages'],
+      ['teacher', 'Teacher'],
+    ],
+  },
+  {
+    name: 'Before',
+    panels: [
+      ['last', 'Last time'],
+      ['earlier', 'Earlier'],
+    ],
+  },
 ]
-const tabs = computed(() => all.filter(([p]) => props.only?.includes(p) ?? true))
+const groups = computed(() =>
+  all
+    .map((g) => ({ ...g, panels: g.panels.filter(([p]) => props.only?.includes(p) ?? true) }))
+    .filter((g) => g.panels.length > 0),
+)
+const tabs = computed(() => groups.value.flatMap((g) => g.panels))
 const count = computed(() => props.snags.filter((s) => s.weight !== 'hint').length)
 const list = ref<HTMLElement>()
 async function onKey(event: KeyboardEvent) {
@@ -39,20 +64,23 @@ async function onKey(event: KeyboardEvent) {
 
 <template>
   <div ref="list" class="tags" role="tablist" aria-label="Margin" @keydown="onKey">
-    <button
-      v-for="[id, name] in tabs"
-      :id="`tab-${id}`"
-      :key="id"
-      type="button"
-      role="tab"
-      :aria-selected="panel === id"
-      aria-controls="margin-panel"
-      :tabindex="panel === id ? 0 : -1"
-      @click="panel = id"
-    >
-      {{ name }}<span v-if="id === 'snags' && count > 0" class="count">{{ count }}</span
-      ><span v-if="id === 'last' && offers" class="count offer">{{ offers }}</span>
-    </button>
+    <div v-for="group in groups" :key="group.name" class="group" role="presentation">
+      <span v-if="groups.length > 1" class="name" aria-hidden="true">{{ group.name }}</span>
+      <button
+        v-for="[id, name] in group.panels"
+        :id="`tab-${id}`"
+        :key="id"
+        type="button"
+        role="tab"
+        :aria-selected="panel === id"
+        aria-controls="margin-panel"
+        :tabindex="panel === id ? 0 : -1"
+        @click="panel = id"
+      >
+        {{ name }}<span v-if="id === 'snags' && count > 0" class="count">{{ count }}</span
+        ><span v-if="id === 'last' && offers" class="count offer">{{ offers }}</span>
+      </button>
+    </div>
   </div>
   <div id="margin-panel" role="tabpanel" :aria-labelledby="`tab-${panel}`"><slot /></div>
 </template>
@@ -61,13 +89,25 @@ async function onKey(event: KeyboardEvent) {
 .tags {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.15rem 0.9rem;
-  border-bottom: var(--stitch);
-  padding-bottom: 0.4rem;
+  gap: 0.35rem 2rem;
+  border-bottom: var(--rule);
+  padding-bottom: 0.5rem;
   margin-bottom: 0.9rem;
 }
+.group {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: baseline;
+  gap: 0 0.9rem;
+}
+.name {
+  flex-basis: 100%;
+  font-size: var(--size-small);
+  line-height: 1.3;
+  color: var(--muted);
+}
 button {
-  font: 500 0.95rem var(--text);
+  font: 500 var(--size-small) var(--text);
   color: var(--lagoon-deep);
   background: none;
   border: 0;
@@ -89,7 +129,7 @@ button:hover {
   padding: 0 0.35rem;
   background: var(--brick);
   color: var(--on-dark);
-  font-size: 0.8rem;
+  font-size: var(--size-small);
   font-weight: 700;
 }
 .offer {

@@ -41,7 +41,7 @@ const next = computed(() =>
 </script>
 
 <template>
-  <main v-if="rally" id="main" class="mend">
+  <main v-if="rally" id="main" class="desk">
     <StationHead title="Edit this rally’s brief" :next="next">
       <button type="button" class="act" :disabled="!mending.canUndo.value" @click="mending.undo">Undo</button>
       <button type="button" class="act" :disabled="!mending.canRedo.value" @click="() => mending.redo()">Redo</button>
@@ -92,11 +92,8 @@ const next = computed(() =>
 </template>
 
 <style scoped>
-.mend {
+.desk {
   --bar: 4rem;
-  max-width: 92rem;
-  margin: 0 auto;
-  padding: 1rem 1.5rem 4rem;
 }
 /* What is changed at the foot of a long sheet is looked at from there. */
 .bar {
@@ -109,7 +106,7 @@ const next = computed(() =>
   align-items: center;
   padding: 0.6rem 0;
   background: var(--paper);
-  border-bottom: var(--stitch);
+  border-bottom: var(--rule);
 }
 .act:disabled {
   color: var(--muted);

@@ -9,7 +9,7 @@ defineProps<{ seen: MendingSeen }>()
 <template>
   <div class="preview">
     <h3>What would change</h3>
-    <DifferenceTable :differences="seen.differs" before="Now" after="Mended" />
+    <DifferenceTable :differences="seen.differs" before="Now" after="Changed" />
     <template v-for="r in seen.rounds" :key="r.round">
       <h3>Round {{ r.round }}: places and points</h3>
       <table>
@@ -17,7 +17,7 @@ defineProps<{ seen: MendingSeen }>()
           <tr>
             <th scope="col">Team</th>
             <th scope="col">Now</th>
-            <th scope="col">Mended</th>
+            <th scope="col">Changed</th>
           </tr>
         </thead>
         <tbody>
@@ -52,7 +52,7 @@ h3 {
   margin: 0.6rem 0 0.2rem;
 }
 table {
-  font-size: var(--small);
+  font-size: var(--size-small);
 }
 th,
 td {

@@ -37,7 +37,7 @@ const back = computed(() => inRound(`/rallies/${rally.value?.id}/brief`))
 </script>
 
 <template>
-  <main v-if="rally" id="main" class="desk">
+  <main v-if="rally" id="main" class="desk stack">
     <StationHead
       :title="`Change the brief for round ${round}`"
       next="Change what is different. Everything else stays as it is."
@@ -121,9 +121,6 @@ const back = computed(() => inRound(`/rallies/${rally.value?.id}/brief`))
 </template>
 
 <style scoped>
-.desk {
-  max-width: 60rem;
-}
 .desk > :deep(button) {
   justify-self: start;
 }

@@ -14,7 +14,7 @@ const says = computed(
     ({
       saved: props.marked ? 'Saved, but for what is marked.' : props.at ? `Saved at ${timeOfDay(props.at)}` : 'Saved',
       saving: 'Saving…',
-      refused: 'Not saved: mend what is marked.',
+      refused: 'Not saved: fix what is marked.',
       offline: `Not saved yet: no connection. ${here.value}`,
       failed: `Not saved yet: the server could not take it. ${here.value}`,
       conflict: 'Not saved: changed in another window.',

@@ -29,12 +29,12 @@ const debrief = useLoad(() =>
 watch([round, tick], () => void debrief.load(), { immediate: true })
 const beside = ref<PlotShown>()
 const record = (entry: Entry) => outbox.record(entry)
-const strike = (team: string, entry: string) => record(struckOut(team, round.value, entry, 'taken back'))
+const strike = (team: string, entry: string) => record(struckOut(team, round.value, entry, 'undone'))
 </script>
 
 <template>
-  <main v-if="rally" id="main" class="debrief">
-    <StationHead :title="rally.name" :next="nextAt(rally.progress.route, 'debrief')">
+  <main v-if="rally" id="main" class="desk">
+    <StationHead title="Debrief" :next="nextAt(rally.progress.route, 'debrief')">
       <RoundChoice :rounds="rally.progress.rounds" :round="round" />
       <RouterLink :to="{ ...inRound(`/rallies/${id}/papers`), query: { ...inRound('').query, print: 'notebook' } }"
         >Notebook</RouterLink
@@ -71,7 +71,7 @@ const strike = (team: string, entry: string) => record(struckOut(team, round.val
         <ForNextTime :record="record" @strike="strike('', $event)" />
       </section>
       <section aria-labelledby="along">
-        <h2 id="along">What each team takes along</h2>
+        <h2 id="along">What each team learned</h2>
         <TeamLooksBack
           v-for="t in debrief.data.value.teams"
           :key="`${t.team} ${round}`"
@@ -95,11 +95,6 @@ const strike = (team: string, entry: string) => record(struckOut(team, round.val
 </template>
 
 <style scoped>
-.debrief {
-  max-width: 80rem;
-  margin: 0 auto;
-  padding: 1rem 1.5rem 4rem;
-}
 .two {
   display: grid;
   grid-template-columns: minmax(0, 4fr) minmax(0, 5fr);

@@ -17,15 +17,15 @@ watch([() => props.tick, () => props.round], load, { immediate: true })
 
 <template>
   <section v-if="data && data.things.length > 0" aria-labelledby="expected-and-came">
-    <h2 id="expected-and-came">Expected, and what came</h2>
-    <div class="scroll" tabindex="0" role="region" aria-label="Expected, and what came">
+    <h2 id="expected-and-came">Expected and actual</h2>
+    <div class="scroll" tabindex="0" role="region" aria-label="Expected and actual">
       <table>
         <thead>
           <tr>
             <th scope="col"><span class="out-of-sight">What</span></th>
             <th scope="col">Expected</th>
             <th scope="col">Came</th>
-            <th scope="col"><span class="out-of-sight">Held against each other</span></th>
+            <th scope="col"><span class="out-of-sight">Compared</span></th>
           </tr>
         </thead>
         <tbody>
@@ -61,7 +61,7 @@ watch([() => props.tick, () => props.round], load, { immediate: true })
 
 <style scoped>
 section {
-  border-top: var(--stitch);
+  border-top: var(--rule);
   margin-top: 1.5rem;
   padding-top: 1rem;
 }

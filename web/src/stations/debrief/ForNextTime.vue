@@ -32,9 +32,7 @@ async function note() {
 <template>
   <section aria-labelledby="next-time">
     <h2 id="next-time">For next time</h2>
-    <p class="small muted">
-      What stands here comes back beside the brief, under Last time, and the shelf’s search finds it.
-    </p>
+    <p class="small muted">Notes come back beside the brief, under Last time, and searching the briefs finds them.</p>
     <LoadNote
       v-if="!memory.data.value"
       :state="memory.state.value"
@@ -45,8 +43,8 @@ async function note() {
     <ul v-else>
       <li v-for="n in memory.data.value.notes.filter((o) => !o.question)" :key="n.entry">
         <span>{{ n.text }}</span>
-        <button type="button" class="act small" :aria-label="`Take back: ${n.text}`" @click="emit('strike', n.entry)">
-          Take back
+        <button type="button" class="act small" :aria-label="`Remove: ${n.text}`" @click="emit('strike', n.entry)">
+          Remove
         </button>
       </li>
       <li v-for="m in memory.data.value.missing" :key="m">Missing: {{ m }}</li>

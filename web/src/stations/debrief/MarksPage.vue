@@ -26,8 +26,8 @@ const whoIs = (row: MarkRow) => row.pupilName || row.name
 </script>
 
 <template>
-  <main v-if="rally" id="main" class="marks">
-    <StationHead title="Marks" :next="`${rally.name}. Apart from points; nobody else is shown them.`">
+  <main v-if="rally" id="main" class="desk">
+    <StationHead title="Marks" next="Not part of the points, and shown to nobody else.">
       <RoundChoice :rounds="rally.progress.rounds" :round="round" />
       <RouterLink :to="inRound(`/rallies/${id}/debrief`)">Debrief</RouterLink>
       <a :href="`/api/rallies/${id}/marks.csv?round=${round}`" download>CSV</a>
@@ -42,8 +42,8 @@ const whoIs = (row: MarkRow) => row.pupilName || row.name
     />
     <p v-else-if="sheet.data.value.criteria.length === 0" class="muted">
       The brief marks nothing.
-      <RouterLink :to="inRound(`/rallies/${id}/mend`)">Mend it</RouterLink>: under Teacher, say what is looked at and
-      its levels.
+      <RouterLink :to="inRound(`/rallies/${id}/mend`)">Edit the brief</RouterLink>: under Teacher, say what is looked at
+      and its levels.
     </p>
     <template v-else>
       <p v-if="sheet.data.value.rows.some((r) => r.pupil)">
@@ -84,19 +84,14 @@ const whoIs = (row: MarkRow) => row.pupilName || row.name
 </template>
 
 <style scoped>
-.marks {
-  max-width: 72rem;
-  margin: 0 auto;
-  padding: 1rem 1.5rem 4rem;
-}
 th,
 td {
   text-align: left;
   padding: 0.3rem 1rem 0.3rem 0;
-  border-bottom: var(--stitch);
+  border-bottom: var(--rule);
 }
 thead th {
-  font-size: var(--small);
+  font-size: var(--size-small);
   color: var(--muted);
 }
 .pupil th {

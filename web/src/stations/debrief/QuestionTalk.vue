@@ -43,10 +43,10 @@ async function answer() {
         <button
           type="button"
           class="act small"
-          :aria-label="`Take back: ${a.text}`"
+          :aria-label="`Remove: ${a.text}`"
           @click="emit('strike', a.team, a.entry)"
         >
-          Take back
+          Remove
         </button>
       </li>
     </ul>
@@ -63,7 +63,7 @@ async function answer() {
 
 <style scoped>
 article {
-  border-bottom: var(--stitch);
+  border-bottom: var(--rule);
   padding-block: 0.75rem;
 }
 .head,
@@ -74,7 +74,7 @@ li {
   align-items: start;
 }
 h3 {
-  font-size: 1.1rem;
+  font-size: var(--size-lead);
 }
 li {
   padding: 0.2rem 0;

@@ -65,7 +65,7 @@ async function keep() {
     <p v-for="c in team.changed" :key="c" class="small"><b>Changed:</b> {{ c }}</p>
     <p v-if="team.fair" class="small">{{ team.fair }}</p>
     <p v-for="s in team.since" :key="s" class="small">{{ s }}.</p>
-    <p v-if="team.noted.length > 0" class="small"><b>Seen in passing:</b> {{ team.noted.join('; ') }}</p>
+    <p v-if="team.noted.length > 0" class="small"><b>Observations:</b> {{ team.noted.join('; ') }}</p>
     <form novalidate @submit.prevent="keep">
       <label v-for="f in fields" :key="f.key">
         <span class="small">{{ f.label }}</span>
@@ -90,7 +90,7 @@ async function keep() {
 
 <style scoped>
 .team {
-  border-top: var(--stitch);
+  border-top: var(--rule);
   padding-block: 0.5rem;
 }
 summary {

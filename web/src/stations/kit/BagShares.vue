@@ -14,8 +14,8 @@ defineProps<{ draw: BagsToDraw; categories: readonly string[] }>()
   </p>
   <p>
     <label><input v-model="draw.same" type="checkbox" /> the same for all</label>; worth at most
-    <input v-model.number="draw.spread" type="number" min="0" class="inline" aria-label="Spread" /> more or less; draw
-    number <input v-model.number="draw.seed" type="number" class="inline" aria-label="Draw number" />
+    <input v-model.number="draw.spread" type="number" min="0" class="inline" aria-label="Spread" /> more or less;
+    shuffle number <input v-model.number="draw.seed" type="number" class="inline" aria-label="Shuffle number" />
   </p>
 </template>
 

@@ -25,7 +25,8 @@ async function draw() {
     <h2 id="cards">Card draw</h2>
     <p>
       There are <input v-model.number="cards" type="number" min="1" class="inline" aria-label="Cards" /> problem cards;
-      draw number <input v-model.number="seed" type="number" class="inline" aria-label="Card draw number" />
+      shuffle number
+      <input v-model.number="seed" type="number" class="inline" aria-label="Shuffle number for the cards" />
     </p>
     <Button label="Draw the cards" size="small" @click="draw" />
     <RefusalNote :refusal="refusal" />

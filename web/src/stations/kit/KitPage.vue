@@ -9,8 +9,8 @@ import LoadNote from '@/shared/LoadNote.vue'
 import { nextAt } from '@/shared/nextAt'
 import { noNumber, numberIn } from '@/shared/numbers'
 import RefusalNote from '@/shared/RefusalNote.vue'
+import RouteBar from '@/shared/RouteBar.vue'
 import StationHead from '@/shared/StationHead.vue'
-import TopBar from '@/shared/TopBar.vue'
 import { useLoad } from '@/shared/useLoad'
 import { useMeanwhile } from '@/shared/useMeanwhile'
 import BagDraw from './BagDraw.vue'
@@ -78,10 +78,10 @@ const next = computed(() => nextAt(sheet.data.value?.route, 'kit'))
 </script>
 
 <template>
-  <TopBar>
+  <RouteBar :name="sheet.data.value ? sheet.data.value.title || 'Untitled brief' : ''" says="Brief">
     <BuntingRoute v-if="sheet.data.value" :pennants="sheet.data.value.route" current="kit" :to="to" />
-  </TopBar>
-  <main id="main" class="kit">
+  </RouteBar>
+  <main id="main" class="desk">
     <LoadNote
       v-if="!sheet.data.value"
       :state="sheet.state.value"
@@ -127,7 +127,7 @@ const next = computed(() => nextAt(sheet.data.value?.route, 'kit'))
         <p :class="{ wrong: !sheet.data.value.timetable.fits }">
           {{ sheet.data.value.timetable.says }}
           <RouterLink v-if="!sheet.data.value.timetable.fits" :to="to.brief"
-            >Mend it in the brief, under Time.</RouterLink
+            >Fix it in the brief, under Time.</RouterLink
           >
         </p>
         <LessonScale :lessons="sheet.data.value.timetable.lessons" />
@@ -159,11 +159,6 @@ const next = computed(() => nextAt(sheet.data.value?.route, 'kit'))
 </template>
 
 <style scoped>
-.kit {
-  max-width: 84rem;
-  margin: 0 auto;
-  padding: 1rem 1.5rem 4rem;
-}
 .for {
   padding: 0.9rem 0 0.5rem;
 }

@@ -50,7 +50,7 @@ async function back(items: CupboardItem[]) {
 </script>
 
 <template>
-  <main id="main" class="desk">
+  <main id="main" class="desk stack">
     <StationHead title="Kit" :next="nextAt(rally?.progress.route, 'kit')">
       <RoundChoice v-if="rally" :rounds="rally.progress.rounds" :round="round" />
       <a class="small" :href="`/api/rallies/${id}/kit/shopping?round=${round}`" download>Shopping list</a>
@@ -116,9 +116,6 @@ async function back(items: CupboardItem[]) {
 </template>
 
 <style scoped>
-.desk {
-  max-width: 72rem;
-}
 .two {
   display: grid;
   grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);

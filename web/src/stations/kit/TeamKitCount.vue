@@ -100,7 +100,7 @@ function count(which: 'out' | 'back') {
 
 <style scoped>
 li {
-  border-bottom: var(--stitch);
+  border-bottom: var(--rule);
   padding: 0.6rem 0;
 }
 .head {

@@ -91,6 +91,6 @@ form {
 }
 label {
   display: grid;
-  font-size: var(--small);
+  font-size: var(--size-small);
 }
 </style>

@@ -17,10 +17,10 @@ const who = { teacher: 'you', jury: 'a jury', vote: 'a vote of the class' } as c
 const open = ref('')
 const keyOf = (award: AwardResult) => award.award || award.name
 const doesOf = (award: AwardResult) =>
-  open.value === keyOf(award) ? 'Done' : award.givenBy === 'teacher' ? 'Give it' : 'Voices'
+  open.value === keyOf(award) ? 'Done' : award.givenBy === 'teacher' ? 'Give it' : 'Votes'
 const nameOf = (team: string) => props.teams.find((t) => t.id === team)?.name ?? team
 const turn = (key: string) => (open.value = open.value === key ? '' : key)
-const takeBack = (entry: string) => props.record(struckOut('', props.round, entry, 'taken back'))
+const takeBack = (entry: string) => props.record(struckOut('', props.round, entry, 'undone'))
 </script>
 
 <template>
@@ -46,10 +46,10 @@ const takeBack = (entry: string) => props.record(struckOut('', props.round, entr
           <button
             type="button"
             class="act"
-            :aria-label="`Take back the voice of ${v.of} for ${nameOf(v.for)}`"
+            :aria-label="`Remove the vote of ${v.of} for ${nameOf(v.for)}`"
             @click="takeBack(v.entry)"
           >
-            Take back
+            Remove
           </button>
         </li>
       </ul>

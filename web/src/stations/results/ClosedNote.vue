@@ -18,7 +18,7 @@ defineProps<{ standings: Standings }>()
         {{ d.name }}: {{ d.had }} then, {{ d.has }} today.
       </li>
     </ul>
-    <p class="small">An entry may have been struck out, or the way of scoring was mended.</p>
+    <p class="small">An entry may have been crossed out, or the way of scoring was mended.</p>
   </div>
 </template>
 

@@ -79,7 +79,7 @@ td {
   border-bottom: 1px dashed var(--line);
 }
 thead th {
-  font-size: var(--small);
+  font-size: var(--size-small);
   font-weight: 500;
   color: var(--muted);
 }

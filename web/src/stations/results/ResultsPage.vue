@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
 import { api, ask } from '@/api/client'
 import UnsentNote from '@/log/UnsentNote.vue'
 import LoadNote from '@/shared/LoadNote.vue'
 import RoundChoice from '@/shared/RoundChoice.vue'
+import SectionLinks from '@/shared/SectionLinks.vue'
 import { nextAt } from '@/shared/nextAt'
 import StationHead from '@/shared/StationHead.vue'
 import { useRally } from '@/shared/openRally'
@@ -12,18 +14,24 @@ import { useOutbox } from '@/shared/useOutbox'
 import { usePhotos } from '@/shared/usePhotos'
 import ClosedNote from './ClosedNote.vue'
 import ClassFindings from './ClassFindings.vue'
+import DownloadList from './DownloadList.vue'
 import GalleryPanel from './gallery/GalleryPanel.vue'
 import HowSure from './HowSure.vue'
 import PlotPanel from './plots/PlotPanel.vue'
 import RoundsPanel from './RoundsPanel.vue'
 import StandingsTable from './StandingsTable.vue'
-import TakeAlong from './TakeAlong.vue'
 import WhySlip from './WhySlip.vue'
 
 /** The standings, and for one team the whole way to its place. */
 const { rally, round, tick, news, inRound } = useRally()
 const outbox = useOutbox(rally.value?.id ?? '', news)
-const chosen = ref('')
+const route = useRoute()
+const router = useRouter()
+/** Whose slip is open stands in the address, so that it is still open after a reload, and in a link. */
+const chosen = computed(() => String(route.query.why ?? '') || first.value)
+/** Until a team is chosen, whoever was first when the page was opened. */
+const first = ref('')
+const choose = (team: string) => void router.replace({ query: { ...route.query, why: team } })
 const standings = useLoad(() =>
   ask(
     api.GET('/api/rallies/{id}/results', {
@@ -36,21 +44,32 @@ watch([round, tick, chosen], () => void standings.load(), { immediate: true })
 const album = usePhotos(rally.value?.id ?? '')
 const photos = computed(() => album.all.value.filter((p) => p.round === round.value))
 
-/** Until a team is chosen, the first one is. */
-watch(standings.data, (now) => (chosen.value ||= now?.rows[0]?.team ?? ''))
+watch(standings.data, (now) => (first.value ||= now?.rows[0]?.team ?? ''))
 const row = computed(
   () => standings.data.value?.rows.find((r) => r.team === chosen.value) ?? standings.data.value?.rows[0],
 )
+
+type Section = 'standings' | 'rounds' | 'numbers' | 'gallery' | 'download'
+const sections = computed<{ section: Section; name: string }[]>(() => [
+  { section: 'standings', name: standings.data.value?.ranking === false ? 'Results' : 'Standings' },
+  ...((rally.value?.progress.rounds ?? 1) > 1 ? [{ section: 'rounds' as const, name: 'All rounds' }] : []),
+  { section: 'numbers', name: 'Numbers' },
+  { section: 'gallery', name: 'Gallery' },
+  { section: 'download', name: 'Download' },
+])
+/** Without one in the address, or with one that this rally has not, the standings. */
+const section = computed(() => sections.value.find((s) => s.section === route.query.section)?.section ?? 'standings')
 </script>
 
 <template>
-  <main v-if="rally" id="main" class="results">
-    <StationHead :title="rally.name" :next="nextAt(rally.progress.route, 'results')">
+  <main v-if="rally" id="main" class="desk stack">
+    <StationHead title="Results" :next="nextAt(rally.progress.route, 'results')">
       <RoundChoice :rounds="rally.progress.rounds" :round="round" />
-      <RouterLink :to="{ path: '/over-all', query: { rally: rally.id } }">Combined results</RouterLink>
-      <RouterLink :to="inRound(`/rallies/${rally.id}/run`)">Show on the wall</RouterLink>
+      <RouterLink class="way" :to="{ path: '/over-all', query: { rally: rally.id } }">Combined results</RouterLink>
+      <RouterLink class="way first" :to="inRound(`/rallies/${rally.id}/run`)">Show on the wall</RouterLink>
     </StationHead>
     <UnsentNote :outbox="outbox" :rally="rally" />
+    <SectionLinks :sections="sections" :current="section" label="Sections of the results" />
     <LoadNote
       v-if="!standings.data.value"
       :state="standings.state.value"
@@ -58,7 +77,7 @@ const row = computed(
       what="the standings"
       @again="standings.load"
     />
-    <div v-else class="two">
+    <div v-else-if="section === 'standings'" class="two">
       <section aria-labelledby="standings">
         <h2 id="standings">{{ standings.data.value.ranking ? 'Standings' : 'Results' }}</h2>
         <p class="muted">{{ standings.data.value.winsText }}</p>
@@ -71,7 +90,7 @@ const row = computed(
           :teams="rally.teams"
           :cards="rally.cards"
           :chosen="row?.team ?? ''"
-          @choose="chosen = $event"
+          @choose="choose"
         />
         <ClassFindings :standings="standings.data.value" :record="outbox.record" />
         <HowSure v-if="standings.data.value.ranking" />
@@ -84,24 +103,18 @@ const row = computed(
         :photos="photos.filter((p) => p.team === row?.team)"
       />
     </div>
-    <RoundsPanel v-if="rally.progress.rounds > 1" :record="outbox.record" />
-    <PlotPanel />
-    <GalleryPanel :record="outbox.record" />
-    <TakeAlong :rally="rally.id" :rounds="standings.data.value?.ranking ? rally.progress.rounds : 1" />
+    <RoundsPanel v-else-if="section === 'rounds'" :record="outbox.record" />
+    <PlotPanel v-else-if="section === 'numbers'" />
+    <GalleryPanel v-else-if="section === 'gallery'" :record="outbox.record" />
+    <DownloadList v-else :rally="rally.id" :rounds="standings.data.value.ranking ? rally.progress.rounds : 1" />
   </main>
 </template>
 
 <style scoped>
-.results {
-  max-width: 80rem;
-  margin: 0 auto;
-  padding: 1rem 1.5rem 4rem;
-}
 .two {
   display: grid;
   grid-template-columns: minmax(0, 5fr) minmax(0, 4fr);
   gap: 2.5rem;
-  padding-top: 1.25rem;
   align-items: start;
 }
 .early {

@@ -47,7 +47,7 @@ const hidden = computed(() => listed.format((standing.data.value?.unrevealed ?? 
 <template>
   <RefusalNote v-if="standing.state.value === 'refused' && standing.refusal.value" :refusal="standing.refusal.value" />
   <section v-if="standing.data.value" aria-labelledby="rounds">
-    <h2 id="rounds">Over the rounds</h2>
+    <h2 id="rounds">All rounds</h2>
     <p class="line"><OverRoundsChoice v-model="typed" at="/over" /></p>
     <RefusalNote v-if="refusal" :refusal="refusal" />
     <div class="wide">
@@ -86,7 +86,7 @@ const hidden = computed(() => listed.format((standing.data.value?.unrevealed ?? 
         revealed.
       </p>
       <p v-else class="small muted">
-        To show it to the class, choose “Over the rounds” for the board
+        To show it to the class, choose “All rounds” for the board
         <RouterLink :to="inRound(`/rallies/${rally?.id}/run`)">under Run</RouterLink>.
       </p>
     </template>
@@ -94,9 +94,6 @@ const hidden = computed(() => listed.format((standing.data.value?.unrevealed ?? 
 </template>
 
 <style scoped>
-section {
-  padding-top: 2rem;
-}
 .line {
   padding-block: 0.4rem;
 }
@@ -107,7 +104,7 @@ table {
   width: 100%;
 }
 thead th {
-  font-size: var(--small);
+  font-size: var(--size-small);
   font-weight: 500;
   color: var(--muted);
   text-align: left;
@@ -117,7 +114,7 @@ thead th {
 td,
 tbody th {
   padding: 0.35rem 0.5rem;
-  border-bottom: var(--stitch);
+  border-bottom: var(--rule);
   text-align: left;
   font-weight: 600;
 }
@@ -129,7 +126,7 @@ td {
   white-space: nowrap;
 }
 .place {
-  font: 750 1.05rem/1.15 var(--title);
+  font: 750 var(--size-text) / 1.15 var(--title);
   white-space: nowrap;
 }
 .total {

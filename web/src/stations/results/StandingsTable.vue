@@ -134,9 +134,12 @@ const place = (row: Standing) =>
  */
 .wide {
   overflow-x: auto;
+  margin-top: 0.75rem;
+  background: var(--sheet);
+  border: var(--rule);
 }
 tr {
-  background: var(--paper);
+  background: var(--sheet);
 }
 tr > :last-child {
   position: sticky;
@@ -148,20 +151,19 @@ tbody th {
 }
 table {
   width: 100%;
-  margin-top: 0.5rem;
 }
 thead th {
-  font-size: var(--small);
+  font-size: var(--size-small);
   font-weight: 500;
   color: var(--muted);
   text-align: left;
-  padding: 0.25rem 0.5rem;
+  padding: 0.5rem 0.75rem;
   border-bottom: 1.5px solid var(--ink);
 }
 td,
 tbody th {
-  padding: 0.35rem 0.5rem;
-  border-bottom: var(--stitch);
+  padding: 0.45rem 0.75rem;
+  border-bottom: var(--rule);
   text-align: left;
   font-weight: 400;
 }
@@ -174,13 +176,13 @@ tbody th {
 }
 .total {
   font-weight: 750;
-  font-size: 1.15rem;
+  font-size: var(--size-lead);
 }
 .place {
-  font: 750 1.05rem/1.15 var(--title);
+  font: 750 var(--size-text) / 1.15 var(--title);
 }
 .aside .place {
-  font: 400 var(--small) / 1.2 var(--text);
+  font: 400 var(--size-small) / 1.2 var(--text);
   color: var(--muted);
 }
 button {
@@ -229,7 +231,7 @@ button:hover {
   border-bottom: 1px dashed var(--line);
 }
 .references .place {
-  font: 400 var(--small) / 1.2 var(--text);
+  font: 400 var(--size-small) / 1.2 var(--text);
   color: var(--muted);
 }
 .references .total {
@@ -239,7 +241,7 @@ button:hover {
   line-height: 1.3;
 }
 .chosen {
-  background: var(--sheet);
+  background: var(--lagoon-wash);
   box-shadow: inset 4px 0 0 var(--marigold);
 }
 /* A phone has room for the total; the parts are on the slip below. */

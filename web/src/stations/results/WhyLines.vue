@@ -87,7 +87,7 @@ tfoot td {
   font-weight: 750;
 }
 tfoot .amount {
-  font-size: 1.3rem;
+  font-size: var(--size-section);
   border-bottom: 4px double var(--ink);
 }
 </style>

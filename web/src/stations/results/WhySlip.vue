@@ -16,8 +16,8 @@ defineProps<{
   <section class="slip" aria-labelledby="why">
     <h2 id="why">Why: {{ row.name }}</h2>
     <WhyLines :row="row" :mended="mended" />
-    <p v-if="row.noted.length > 0" class="small"><b>Seen in passing:</b> {{ row.noted.join('; ') }}</p>
-    <PhotoStrip :photos="photos" :rally="rally" />
+    <p v-if="row.noted.length > 0" class="small"><b>Observations:</b> {{ row.noted.join('; ') }}</p>
+    <PhotoStrip :photos="photos" :rally="rally" :of="() => row.name" />
   </section>
 </template>
 

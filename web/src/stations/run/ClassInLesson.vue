@@ -14,7 +14,7 @@ const { round } = useRally()
 const teams = computed(() => props.live.teams.value)
 const nameOf = (t: TeamInLesson) => props.rally.teams.find((team) => team.id === t.team)?.name ?? t.team
 const toggle = (team: string, kind: 'planCleared' | 'cameLate', entry: string | null | undefined) =>
-  props.record(entry ? struckOut(team, round.value, entry, 'taken back') : written(team, round.value, { kind }))
+  props.record(entry ? struckOut(team, round.value, entry, 'undone') : written(team, round.value, { kind }))
 function move(from: number, to: number) {
   const order = teams.value.map((t) => t.team)
   order.splice(to, 0, ...order.splice(from, 1))
@@ -68,7 +68,7 @@ li {
   align-items: center;
   gap: 0.5rem;
   padding: 0.25rem 0;
-  border-bottom: var(--stitch);
+  border-bottom: var(--rule);
 }
 li :deep(button) {
   min-height: var(--touch);

@@ -55,7 +55,7 @@ async function draw() {
       <Button type="submit" label="Draw" :disabled="needsTeam && !team" />
     </form>
     <div v-if="last" role="status"><CardLines :cards="[last]" :bag="[]" /></div>
-    <p class="small muted">A card that was drawn by mistake is struck out in the log below.</p>
+    <p class="small muted">A card that was drawn by mistake can be crossed out in the log below.</p>
     <RefusalNote :refusal="refusal" />
   </section>
 </template>

@@ -55,7 +55,7 @@ const ends = computed(() => end.value && timeOfDay(end.value))
 </script>
 
 <template>
-  <main v-if="rally" id="main" class="desk">
+  <main v-if="rally" id="main" class="walk stack">
     <StationHead title="Run" :next="nextAt(rally.progress.route, 'run')">
       <RouterLink class="small" :to="`/rallies/${id}/judges`">Judges, teams and walls</RouterLink>
       <RouterLink class="small" :to="inRound(`/rallies/${id}/wall`)" target="_blank">Open the wall beside</RouterLink>
@@ -175,9 +175,6 @@ const ends = computed(() => end.value && timeOfDay(end.value))
 </template>
 
 <style scoped>
-.desk {
-  max-width: 52rem;
-}
 .now {
   background: var(--sheet);
   border: 1.5px solid var(--ink);
@@ -186,7 +183,7 @@ const ends = computed(() => end.value && timeOfDay(end.value))
   gap: 0.3rem;
 }
 .clock {
-  font: 750 5rem/1 var(--title);
+  font: 750 var(--size-clock) / 1 var(--title);
 }
 .over,
 .signal {
@@ -211,7 +208,7 @@ ol li {
   gap: 0.75rem;
   align-items: baseline;
   padding: 0.35rem 0.5rem;
-  border-bottom: var(--stitch);
+  border-bottom: var(--rule);
 }
 .length {
   text-align: right;

@@ -27,6 +27,6 @@ li {
   grid-template-columns: minmax(0, 1fr) auto;
   gap: 1rem;
   padding: 0.3rem 0;
-  border-bottom: var(--stitch);
+  border-bottom: var(--rule);
 }
 </style>

@@ -58,7 +58,7 @@ async function add() {
 <template>
   <div class="add">
     <button type="button" class="act small" :aria-expanded="open" aria-controls="add-reference" @click="toggle">
-      {{ open ? 'Leave it' : 'Hold teams against…' }}
+      {{ open ? 'Cancel' : 'Add a comparison…' }}
     </button>
     <form v-if="open" id="add-reference" novalidate aria-label="Something to hold teams against" @submit.prevent="add">
       <fieldset>
@@ -83,7 +83,7 @@ async function add() {
         />
       </label>
       <label>
-        <span class="small">Held against it</span>
+        <span class="small">Comparisons</span>
         <select v-model="of" class="touch-field">
           <option value="">all teams</option>
           <option v-for="t in teams" :key="t.id" :value="t.id">{{ t.name }} alone</option>

@@ -96,10 +96,10 @@ async function allKept(open: readonly SheetAsked[]) {
 }
 h4 {
   margin: 0;
-  font: 700 1rem var(--title);
+  font: 700 var(--size-text) var(--title);
 }
 li + li {
-  border-top: var(--stitch);
+  border-top: var(--rule);
 }
 .missed {
   color: var(--brick);

@@ -204,8 +204,8 @@ watch(number, () => (busy.value = false))
 const form = useTemplateRef('form')
 const fields = () => [...(form.value?.querySelectorAll<HTMLInputElement>('[data-reading]') ?? [])]
 /** A keyboard goes on where the next digits belong; a finger would only bring up a keyboard that hides the pad. */
-const focusFirst = () => {
-  if (!matchMedia('(pointer: coarse)').matches) fields()[0]?.focus()
+const focusFirst = (options?: FocusOptions) => {
+  if (!matchMedia('(pointer: coarse)').matches) fields()[0]?.focus(options)
 }
 /** Enter goes on to the next reading that is still empty, and records from the last one. */
 function enter() {
@@ -215,7 +215,8 @@ function enter() {
   else void submit()
 }
 onMounted(() => {
-  focusFirst()
+  // The page moves no further than it takes to see the whole pad.
+  focusFirst({ preventScroll: props.ready })
   if (props.ready) form.value?.scrollIntoView({ block: 'nearest' })
 })
 const press = (key: string) => form.value?.querySelector<HTMLElement>(`[data-key="${key}"]`)?.click()
@@ -255,7 +256,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
         >
         <template v-else>{{ purposeNames[purpose] }}: kept beside the rest, never scored</template>
       </h4>
-      <Button v-if="redo" type="button" label="Leave it" variant="outlined" class="touch" @click="done" />
+      <Button v-if="redo" type="button" label="Cancel" variant="outlined" class="touch" @click="done" />
       <label v-else class="small">
         for
         <select v-model="purpose" class="touch-field" aria-label="What the trial is for">
@@ -314,7 +315,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
       />
       <Button
         type="button"
-        label="Void…"
+        label="Doesn’t count…"
         severity="secondary"
         variant="outlined"
         class="touch"
@@ -324,7 +325,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
       />
       <Button
         type="button"
-        label="Look at it later"
+        label="Decide later"
         severity="secondary"
         variant="outlined"
         class="touch"
@@ -372,14 +373,14 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
 }
 h4 {
   margin: 0;
-  font: 700 1.1rem var(--title);
+  font: 700 var(--size-lead) var(--title);
 }
 .touch {
   min-width: 5.5rem;
 }
 .main {
   flex: 1 1 10rem;
-  font-size: 1.15rem;
+  font-size: var(--size-lead);
 }
 @media (max-width: 700px) {
   .pad {

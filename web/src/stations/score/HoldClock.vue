@@ -39,6 +39,6 @@ const held = computed(() => seconds.value >= props.hold)
 
 <style scoped>
 b {
-  font-size: 1.4rem;
+  font-size: var(--size-number);
 }
 </style>

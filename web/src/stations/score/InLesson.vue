@@ -13,7 +13,7 @@ const { isTeacher } = useWho()
 /** Where it is settled when the sheet is opened, a line says so and the attempts move up under the thumb. */
 const open = ref(!props.sheet.cleared || !!props.sheet.late)
 const toggle = (kind: 'planCleared' | 'cameLate', entry: string | null | undefined) =>
-  record(entry ? struckOut(team.value, round.value, entry, 'taken back') : written(team.value, round.value, { kind }))
+  record(entry ? struckOut(team.value, round.value, entry, 'undone') : written(team.value, round.value, { kind }))
 </script>
 
 <template>

@@ -78,7 +78,7 @@ h3 {
   align-items: baseline;
 }
 li {
-  border-bottom: var(--stitch);
+  border-bottom: var(--rule);
 }
 .missed {
   color: var(--brick);
@@ -96,7 +96,7 @@ li {
 }
 @media (max-width: 700px) {
   h3 {
-    font-size: 0.95rem;
+    font-size: var(--size-small);
   }
 }
 </style>

@@ -18,7 +18,7 @@ async function note(what: string) {
 
 <template>
   <section aria-labelledby="notes">
-    <h3 id="notes">Seen in passing</h3>
+    <h3 id="notes">Observations</h3>
     <div class="usual">
       <Button v-for="u in usual" :key="u" :label="u" variant="outlined" size="small" @click="note(u)" />
     </div>

@@ -42,7 +42,7 @@ async function send(measure: string, sure = false) {
 <template>
   <section aria-labelledby="once">
     <div class="head">
-      <h3 id="once">Read once</h3>
+      <h3 id="once">Measured once</h3>
       <button v-if="all" type="button" class="act" :aria-expanded="!folded" @click="folded = !folded">
         {{ folded ? 'Show them' : 'Fold them up' }}
       </button>
@@ -113,11 +113,11 @@ form {
   align-items: center;
   gap: 1rem;
   padding: 0.3rem 0;
-  border-bottom: var(--stitch);
+  border-bottom: var(--rule);
 }
 @media (max-width: 700px) {
   h3 {
-    font-size: 0.95rem;
+    font-size: var(--size-small);
   }
 }
 </style>

@@ -49,7 +49,7 @@ const allKept = () => (said.value = Object.fromEntries(props.rules.map((r) => [r
   gap: 0.5rem;
 }
 li + li {
-  border-top: var(--stitch);
+  border-top: var(--rule);
 }
 @media (max-width: 600px) {
   .with-ways {

@@ -172,8 +172,8 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
 </script>
 
 <template>
-  <main v-if="rally" id="main" ref="page" class="score">
-    <StationHead :title="rally.name" :next="next">
+  <main v-if="rally" id="main" ref="page" class="walk">
+    <StationHead title="Score" :next="next">
       <RouterLink :to="inRound(`/rallies/${id}/together`)" class="small">All teams together</RouterLink>
       <RoundChoice :rounds="rally.progress.rounds" :round="round" may-begin />
     </StationHead>
@@ -288,11 +288,6 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
 </template>
 
 <style scoped>
-.score {
-  max-width: 52rem;
-  margin: 0 auto;
-  padding: 1rem 1.5rem 4rem;
-}
 .sheet {
   display: grid;
   grid-template-columns: minmax(0, 1fr);
@@ -307,7 +302,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   align-items: center;
   gap: 0.75rem;
   text-align: center;
-  border-bottom: var(--stitch);
+  border-bottom: var(--rule);
   padding-block: 0.5rem;
   /* Whose sheet it is, what is next and the way back stay in reach. */
   position: sticky;
@@ -316,16 +311,16 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   background: var(--sheet);
 }
 .name h2 {
-  font-size: 1.75rem;
+  font-size: var(--size-number);
   overflow-wrap: anywhere;
 }
 .step {
   min-width: var(--touch);
   min-height: var(--touch);
-  font-size: 1.5rem;
+  font-size: var(--size-number);
 }
 .undo {
-  font-size: 1rem;
+  font-size: var(--size-text);
 }
 .over {
   padding-top: 0.6rem;
@@ -349,8 +344,8 @@ h3 {
   pointer-events: none;
 }
 @media (max-width: 700px) {
-  .score {
-    padding: 0.75rem 0.75rem 3rem;
+  .walk {
+    padding: 0.4rem var(--margin) 3rem;
   }
   .sheet {
     gap: 0.75rem;
@@ -360,19 +355,20 @@ h3 {
     gap: 0.4rem;
   }
   .name h2 {
-    font-size: 1.25rem;
+    font-size: var(--size-section);
   }
   .name p {
-    font-size: var(--small);
+    font-size: var(--size-small);
     line-height: 1.25;
   }
-  .score :deep(.head h1) {
-    font-size: 1.2rem;
+  .walk :deep(.head h1) {
+    position: absolute;
+    clip-path: inset(50%);
   }
-  .score :deep(.head .next) {
+  .walk :deep(.head .next) {
     display: none;
   }
-  .score :deep(.head) {
+  .walk :deep(.head) {
     gap: 0.1rem 1rem;
     padding-bottom: 0.25rem;
   }

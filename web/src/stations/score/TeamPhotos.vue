@@ -46,7 +46,7 @@ async function remove() {
       <template #default="{ photo }">
         <Button
           v-if="isTeacher || photo.by === who?.name"
-          label="Take away"
+          label="Delete photo"
           variant="outlined"
           severity="danger"
           @click="asking = photo.id"
@@ -56,8 +56,8 @@ async function remove() {
     <AskRemoval
       v-model="asking"
       what="this photo"
-      goes="The picture, out of this rally."
-      back="The teacher can take it back for thirty days."
+      goes="The photo, from this rally."
+      back="The teacher can restore it for 30 days."
       @yes="remove"
     />
     <ul v-if="waiting.length > 0">

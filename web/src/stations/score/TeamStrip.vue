@@ -86,7 +86,7 @@ a[aria-current] {
   border-bottom-color: var(--marigold);
 }
 .reference {
-  border-left: var(--stitch);
+  border-left: var(--rule);
   align-content: end;
 }
 .team {

@@ -128,11 +128,11 @@ li {
 }
 .number {
   color: var(--muted);
-  font-size: var(--small);
+  font-size: var(--size-small);
 }
 .shown {
   font-weight: 700;
-  font-size: 1.1rem;
+  font-size: var(--size-lead);
 }
 .failed,
 .doesNotCount {

@@ -13,7 +13,7 @@ const id = useId()
 const words = {
   failed: { title: 'Failed, because', does: 'A failed attempt uses one up.', record: 'Record as failed' },
   void: {
-    title: 'Void, because',
+    title: 'Doesn’t count, because',
     does: 'A void attempt does not use one up; it is done again.',
     record: 'Record as void',
   },

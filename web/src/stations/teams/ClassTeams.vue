@@ -176,7 +176,7 @@ async function added(made: ClassOpened) {
       <p class="line">
         <select v-model="by" class="inline" aria-label="How teams are made">
           <option value="size">Teams of</option>
-          <option value="number">So many teams:</option>
+          <option value="number">Number of teams:</option>
         </select>
         <input
           v-if="by === 'number'"
@@ -195,24 +195,25 @@ async function added(made: ClassOpened) {
           max="40"
           class="inline number"
           aria-label="Size of a team"
-        />, draw number <input v-model.number="seed" type="number" class="inline number" aria-label="Draw number" />
+        />, shuffle number
+        <input v-model.number="seed" type="number" class="inline number" aria-label="Shuffle number" />
       </p>
       <ul>
         <li v-for="(w, i) in wishes" :key="i" class="line">
           Keep
-          <select v-model="w.one" class="inline" :aria-label="`Wish ${i + 1}: one`">
+          <select v-model="w.one" class="inline" :aria-label="`Preference ${i + 1}: one`">
             <option v-for="p in group.pupils" :key="p.id" :value="p.id">{{ p.name }}</option>
           </select>
           and
-          <select v-model="w.other" class="inline" :aria-label="`Wish ${i + 1}: the other`">
+          <select v-model="w.other" class="inline" :aria-label="`Preference ${i + 1}: the other`">
             <option v-for="p in group.pupils" :key="p.id" :value="p.id">{{ p.name }}</option>
           </select>
-          <select v-model="w.kind" class="inline" :aria-label="`Wish ${i + 1}: how`">
+          <select v-model="w.kind" class="inline" :aria-label="`Preference ${i + 1}: how`">
             <option value="apart">apart</option>
             <option value="together">together</option>
           </select>
-          <button type="button" class="act" :aria-label="`Take out wish ${i + 1}`" @click="wishes.splice(i, 1)">
-            Take out
+          <button type="button" class="act" :aria-label="`Remove preference ${i + 1}`" @click="wishes.splice(i, 1)">
+            Remove
           </button>
         </li>
       </ul>
@@ -234,7 +235,7 @@ async function added(made: ClassOpened) {
           @choose="(id: string) => spread.push(id)"
         />
         <button type="button" class="act" @click="wishes.push({ one: '', other: '', kind: 'apart' })">
-          Add a wish
+          Add a preference
         </button>
       </p>
       <p class="line ways">
@@ -280,7 +281,7 @@ fieldset {
   margin: 0;
 }
 legend {
-  font: 700 1rem var(--title);
+  font: 700 var(--size-text) var(--title);
   padding: 0;
 }
 .pupils {

@@ -68,10 +68,10 @@ const ready = computed(
 
 <template>
   <section aria-labelledby="late">
-    <h2 id="late">Who comes late</h2>
+    <h2 id="late">Latecomers</h2>
     <form v-if="classes.length > 0" class="line" @submit.prevent="bring">
       A pupil,
-      <select v-model="pupil" class="inline" aria-label="Who comes late">
+      <select v-model="pupil" class="inline" aria-label="Latecomers">
         <option value="" disabled>who</option>
         <optgroup v-for="c in classes" :key="c.id" :label="c.name">
           <option v-for="p in c.pupils" :key="p.id" :value="p.id">{{ p.name }}</option>
@@ -96,7 +96,7 @@ const ready = computed(
         <option value="" disabled>which team</option>
         <option v-for="t in rally.teams" :key="t.id" :value="t.id">{{ t.name }}</option>
       </select>
-      <Button type="submit" label="Comes in" size="small" :disabled="!ready" />
+      <Button type="submit" label="Add student" size="small" :disabled="!ready" />
     </form>
     <PlacingNote
       v-if="coming"

@@ -9,8 +9,8 @@ import type { Refusal } from '@/api/names'
 import BuntingRoute from '@/shared/BuntingRoute.vue'
 import LoadNote from '@/shared/LoadNote.vue'
 import { nextAt } from '@/shared/nextAt'
+import RouteBar from '@/shared/RouteBar.vue'
 import StationHead from '@/shared/StationHead.vue'
-import TopBar from '@/shared/TopBar.vue'
 import { useLoad } from '@/shared/useLoad'
 import ClassTeams from './ClassTeams.vue'
 import TeamLines from './TeamLines.vue'
@@ -107,7 +107,7 @@ async function begin() {
 </script>
 
 <template>
-  <TopBar>
+  <RouteBar :name="brief.data.value ? brief.data.value.title || 'Untitled brief' : ''" says="New rally">
     <BuntingRoute
       v-if="checkup.data.value"
       :pennants="checkup.data.value.route"
@@ -118,8 +118,8 @@ async function begin() {
         teams: `/briefs/${props.brief}/teams`,
       }"
     />
-  </TopBar>
-  <main id="main" class="teams">
+  </RouteBar>
+  <main id="main" class="desk">
     <LoadNote :state="checkup.state.value" :refusal="checkup.refusal.value" what="the brief" @again="checkup.load" />
     <template v-if="checkup.data.value">
       <StationHead title="Teams" :next="nextAt(checkup.data.value.route, 'teams')" />
@@ -195,11 +195,6 @@ async function begin() {
 </template>
 
 <style scoped>
-.teams {
-  max-width: 64rem;
-  margin: 0 auto;
-  padding: 1rem 1.5rem 4rem;
-}
 form {
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
@@ -247,7 +242,7 @@ input[type='date'] {
 }
 .note {
   color: var(--brick);
-  font-size: var(--small);
+  font-size: var(--size-small);
 }
 .begin {
   grid-column: 1 / -1;

@@ -12,7 +12,7 @@ defineEmits<{ place: []; leave: [] }>()
     <p v-for="s in coming.says" :key="s">{{ s }}</p>
     <p class="ways">
       <Button :label="`${coming.name} into ${teamName} all the same`" size="small" @click="$emit('place')" />
-      <Button label="Leave it" size="small" variant="outlined" @click="$emit('leave')" />
+      <Button label="Cancel" size="small" variant="outlined" @click="$emit('leave')" />
     </p>
   </div>
 </template>

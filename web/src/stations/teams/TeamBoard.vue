@@ -111,7 +111,7 @@ onBeforeUnmount(letGo)
   gap: 0.6rem;
 }
 .name {
-  font: 700 1.05rem var(--title);
+  font: 700 var(--size-text) var(--title);
   min-width: 4rem;
   flex: 1;
 }

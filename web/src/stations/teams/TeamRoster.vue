@@ -106,7 +106,7 @@ const changed = (team: Team) =>
         /></label>
         <p class="ways">
           <Button type="submit" label="Call it so" size="small" />
-          <button type="button" class="act" @click="open = undefined">Leave it</button>
+          <button type="button" class="act" @click="open = undefined">Cancel</button>
         </p>
       </form>
       <form
@@ -117,13 +117,11 @@ const changed = (team: Team) =>
         <label>Why <input v-model="reason" class="inline" maxlength="120" placeholder="absent" /></label>
         <p class="ways">
           <Button type="submit" label="Takes no place" size="small" />
-          <button type="button" class="act" @click="open = undefined">Leave it</button>
+          <button type="button" class="act" @click="open = undefined">Cancel</button>
         </p>
       </form>
       <p v-else class="ways small">
-        <button type="button" class="act" :aria-label="`Call it otherwise: ${team.name}`" @click="change(team)">
-          Call it otherwise
-        </button>
+        <button type="button" class="act" :aria-label="`Rename: ${team.name}`" @click="change(team)">Rename</button>
         <button
           v-if="team.away"
           type="button"
@@ -161,7 +159,7 @@ h2 {
   align-items: center;
   gap: 0.6rem;
   padding-bottom: 0.4rem;
-  font-size: 1.15rem;
+  font-size: var(--size-lead);
   overflow-wrap: anywhere;
 }
 .pupil {

@@ -44,8 +44,8 @@ const strike = (entry: string, why: string) => record(struckOut('', round.value,
 </script>
 
 <template>
-  <main v-if="rally" id="main" class="desk">
-    <StationHead :title="rally.name" :next="nextAt(rally.progress.route, 'teams')">
+  <main v-if="rally" id="main" class="desk stack">
+    <StationHead title="Teams" :next="nextAt(rally.progress.route, 'teams')">
       <RoundChoice :rounds="rally.progress.rounds" :round="round" />
       <RouterLink class="small" :to="`/rallies/${rally.id}/papers`">Print job cards and the team list</RouterLink>
     </StationHead>
@@ -66,8 +66,4 @@ const strike = (entry: string, why: string) => record(struckOut('', round.value,
   </main>
 </template>
 
-<style scoped>
-.desk {
-  max-width: 64rem;
-}
-</style>
+<style scoped></style>

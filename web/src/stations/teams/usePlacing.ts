@@ -27,7 +27,7 @@ export function usePlacing(record: (entry: Entry) => Promise<Sent>) {
         )
       : undefined
     // Wishes that cannot be looked at may be against it: that is the teacher's to decide too.
-    const says = !answer ? [] : answer.ok ? answer.data : ['What the class wishes could not be looked at.']
+    const says = !answer ? [] : answer.ok ? answer.data : ['The class’s preferences could not be checked.']
     if (says.length > 0) coming.value = { pupil, name, team, says }
     else await done(pupil, team)
   }

@@ -53,6 +53,6 @@ async function look(revision: number) {
 <style scoped>
 li {
   padding: 0.4rem 0;
-  border-bottom: var(--stitch);
+  border-bottom: var(--rule);
 }
 </style>

@@ -57,12 +57,12 @@ const minutes = (n: number) => (n === 1 ? '1 minute' : `${n} minutes`)
   margin-top: 0.5rem;
 }
 article {
-  border-top: var(--stitch);
+  border-top: var(--rule);
   margin-top: 0.75rem;
   padding-top: 0.5rem;
 }
 h3 {
-  font-size: 1rem;
+  font-size: var(--size-text);
 }
 .day {
   padding-left: 0.6rem;

@@ -23,7 +23,7 @@ defineEmits<{ remove: []; copy: [] }>()
       <button type="button" class="act" :aria-label="`Copy: ${part.name || 'part'}`" @click="$emit('copy')">
         Copy
       </button>
-      <TakeOut :label="`Take out: ${part.name || 'part'}`" :at="`/method/parts/${part.id}`" @out="$emit('remove')" />
+      <TakeOut :label="`Remove: ${part.name || 'part'}`" :at="`/method/parts/${part.id}`" @out="$emit('remove')" />
     </h3>
     <p class="small muted">{{ says }}</p>
     <slot />

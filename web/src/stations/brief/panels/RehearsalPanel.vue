@@ -152,7 +152,7 @@ progress {
   padding: 0;
 }
 section section {
-  border-top: var(--stitch);
+  border-top: var(--rule);
   padding-top: 0.75rem;
 }
 </style>

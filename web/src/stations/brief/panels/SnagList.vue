@@ -15,7 +15,7 @@ const takeUp = (s: Snag) => void props.brief.leftSnags.splice(props.brief.leftSn
 <template>
   <section aria-labelledby="snags">
     <h2 id="snags">Snags</h2>
-    <p v-if="snags.every((s) => s.weight !== 'stops')" class="clear">Nothing stops this. A class can run it.</p>
+    <p v-if="snags.every((s) => s.weight !== 'stops')" class="clear">Ready to run.</p>
     <ul>
       <li v-for="s in snags.slice(0, 40)" :key="key(s) + s.what" :class="s.weight">
         <p>
@@ -33,10 +33,10 @@ const takeUp = (s: Snag) => void props.brief.leftSnags.splice(props.brief.leftSn
             v-if="s.weight !== 'stops'"
             type="button"
             class="act"
-            :aria-label="`Leave it: ${s.what}`"
+            :aria-label="`Dismiss: ${s.what}`"
             @click="leave(s)"
           >
-            Leave it
+            Dismiss
           </button>
         </p>
       </li>
@@ -74,7 +74,7 @@ li.hint {
   border-left: 5px dotted var(--edge);
 }
 .weight {
-  font: 700 var(--small) var(--title);
+  font: 700 var(--size-small) var(--title);
   letter-spacing: 0.01em;
 }
 .stops .weight {

@@ -153,7 +153,7 @@ h3 {
 }
 .standards :deep(label) {
   align-items: flex-start;
-  font-size: var(--small);
+  font-size: var(--size-small);
   padding: 0.1rem 0;
 }
 .standards :deep(input) {

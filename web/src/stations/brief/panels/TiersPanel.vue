@@ -120,7 +120,7 @@ watch(checkup, () => void (seen.value && show(seenTier.value)))
       <table>
         <thead>
           <tr>
-            <th scope="col">What differs</th>
+            <th scope="col">Difference</th>
             <th scope="col">The brief</th>
             <th v-for="(tier, i) in brief.tiers" :key="tier.id" scope="col">
               <InlineText v-model="tier.name" label="Name of the tier" :at="`/tiers/${tier.id}/name`" />
@@ -129,10 +129,10 @@ watch(checkup, () => void (seen.value && show(seenTier.value)))
                 <button
                   type="button"
                   class="act"
-                  :aria-label="`Take out the tier ${tier.name}`"
+                  :aria-label="`Remove the tier ${tier.name}`"
                   @click="brief.tiers.splice(i, 1)"
                 >
-                  Take out
+                  Remove
                 </button>
               </span>
             </th>
@@ -205,8 +205,8 @@ watch(checkup, () => void (seen.value && show(seenTier.value)))
       <ChooseOnce label="Add a tier" says="Add a tier…" :options="bands" @choose="add" />
       <ChooseOnce
         v-if="brief.tiers.length > 0"
-        label="Let something else differ"
-        says="Let something else differ…"
+        label="Add a difference"
+        says="Add a difference…"
         :groups="groups"
         @choose="differ"
       />
@@ -237,7 +237,7 @@ watch(checkup, () => void (seen.value && show(seenTier.value)))
 
 <style scoped>
 table {
-  font-size: var(--small);
+  font-size: var(--size-small);
   width: 100%;
   table-layout: fixed;
   min-width: 30rem;
@@ -293,7 +293,7 @@ td {
 }
 .seen {
   margin-top: 0.75rem;
-  font-size: 0.9rem;
+  font-size: var(--size-small);
   padding: 1rem;
 }
 </style>

@@ -180,7 +180,7 @@ const curve = (part: string) => tried.value?.curves.find((c) => c.part === part)
 <style scoped>
 .handles {
   width: 100%;
-  font-size: var(--small);
+  font-size: var(--size-small);
 }
 th,
 td {

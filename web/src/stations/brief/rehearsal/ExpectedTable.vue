@@ -81,10 +81,10 @@ const asBefore = ({ handle }: RehearsalInput) =>
               <button
                 type="button"
                 class="act"
-                :aria-label="`Take back what you wrote of ${i.name}`"
+                :aria-label="`Reset what you entered for ${i.name}`"
                 @click="asBefore(i)"
               >
-                Take back
+                Remove
               </button></template
             >
           </td>

@@ -26,7 +26,7 @@ const shown = (share: number) => (share > 0 && share < 1 ? '< 1' : String(Math.r
 <style scoped>
 table {
   width: 100%;
-  font-size: var(--small);
+  font-size: var(--size-small);
   border-collapse: collapse;
 }
 caption {

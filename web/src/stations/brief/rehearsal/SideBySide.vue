@@ -80,7 +80,7 @@ label {
   gap: 0.4rem;
   align-items: baseline;
   min-height: 26px;
-  font-size: var(--small);
+  font-size: var(--size-small);
   break-inside: avoid;
 }
 .ways {

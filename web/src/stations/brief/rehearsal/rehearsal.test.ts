@@ -110,7 +110,7 @@ describe('what is expected', () => {
   it('is what it was when it is taken back', async () => {
     const shown = table({ ...asked, expected: { height: { low: 1, usual: 2, high: 3 } } })
     expect(shown.text()).toContain('as you wrote')
-    await shown.get('[aria-label="Take back what you wrote of Height"]').trigger('click')
+    await shown.get('[aria-label="Reset what you entered for Height"]').trigger('click')
     expect(last(shown)?.expected).toEqual({})
   })
 })

@@ -115,13 +115,13 @@ const grades = computed((): Pairs<GradeBand> => (choices.value?.grades ?? []).ma
   width: 100%;
 }
 .title {
-  font-size: 1.9rem;
+  font-size: var(--size-title);
   letter-spacing: -0.02em;
   padding: 0.25rem 0 0.5rem;
   overflow-wrap: anywhere;
 }
 .story {
-  font-size: 1.06rem;
+  font-size: var(--size-text);
 }
 .question {
   font-weight: 650;
@@ -130,7 +130,7 @@ const grades = computed((): Pairs<GradeBand> => (choices.value?.grades ?? []).ma
 .sheet :deep(section) {
   margin-top: 1.1rem;
   padding-top: 0.9rem;
-  border-top: var(--stitch);
+  border-top: var(--rule);
 }
 .sheet :deep(section h3) {
   margin-bottom: 0.35rem;

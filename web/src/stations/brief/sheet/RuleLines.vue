@@ -71,10 +71,10 @@ const { onKey } = useOrder(list, move, () => rules.value.length)
           v-if="!fixed"
           type="button"
           class="act not-on-paper"
-          :aria-label="`Take out: ${rule.text || sort}`"
+          :aria-label="`Remove: ${rule.text || sort}`"
           @click="remove(rule)"
         >
-          Take out
+          Remove
         </button>
       </div>
       <RuleSentence v-if="!fixed" :rule="rule" :brief="brief" />

@@ -27,10 +27,10 @@ const add = (kind: HazardKind) => void props.brief.hazards.push({ kind, acknowle
           <button
             type="button"
             class="act"
-            :aria-label="`Take out: ${caution(hazard.kind)?.name}`"
+            :aria-label="`Remove: ${caution(hazard.kind)?.name}`"
             @click="brief.hazards.splice(i, 1)"
           >
-            Take out
+            Remove
           </button>
         </span>
       </li>

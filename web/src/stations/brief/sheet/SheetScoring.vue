@@ -19,7 +19,7 @@ const own = () => (props.brief.scoringWords = props.scoring.join('\n'))
     <ul class="scoring" data-at="/scoringWords" tabindex="-1">
       <li v-for="s in scoring" :key="s">{{ s }}</li>
     </ul>
-    <button v-if="scoring.length > 0" type="button" class="act not-on-paper" @click="own">Say it in my words</button>
+    <button v-if="scoring.length > 0" type="button" class="act not-on-paper" @click="own">Use my own wording</button>
   </template>
 </template>
 

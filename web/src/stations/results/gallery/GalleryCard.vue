@@ -66,8 +66,8 @@ async function add() {
         class="touch-field"
         maxlength="40"
         :list="at"
-        :aria-label="`What one sees on ${called}`"
-        placeholder="what one sees"
+        :aria-label="`Describe the design of ${called}`"
+        placeholder="describe the design"
       />
       <datalist :id="at"><option v-for="w in offers" :key="w" :value="w" /></datalist>
       <button type="submit" class="act" :aria-label="`Tag it: ${called}`">Tag it</button>
@@ -109,11 +109,11 @@ h3 b {
   font-weight: 650;
 }
 .tags .act {
-  font-size: var(--small);
+  font-size: var(--size-small);
   font-weight: 400;
 }
 .touch-field {
-  font-size: var(--small);
+  font-size: var(--size-small);
   min-height: 2.25rem;
   padding-block: 0.2rem;
 }

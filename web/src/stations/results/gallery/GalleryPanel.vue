@@ -14,7 +14,7 @@ import { usePhotos } from '@/shared/usePhotos'
 import { useToWall } from '@/shared/useToWall'
 import GalleryCard from './GalleryCard.vue'
 
-/** All that teams made, side by side: put in order by a figure, and tagged with what one sees. */
+/** All that teams made, side by side: put in order by a figure, and tagged with describe the design. */
 const props = defineProps<{ record: (entry: Entry) => Promise<Sent> }>()
 const { rally, round, tick } = useRally()
 const id = rally.value?.id ?? ''
@@ -33,7 +33,7 @@ watch(tick, () => void album.load())
 const photosOf = (team: string) => album.all.value.filter((p) => p.round === round.value && p.team === team)
 const marks = computed(() => teamMarks(rally.value?.teams ?? []))
 const tag = (team: string, word: string) => props.record(written(team, round.value, { kind: 'tagSeen', word }))
-const untag = (team: string, entry: string) => props.record(struckOut(team, round.value, entry, 'taken back'))
+const untag = (team: string, entry: string) => props.record(struckOut(team, round.value, entry, 'undone'))
 const wall = useToWall(
   () => id,
   () => round.value,
@@ -43,7 +43,7 @@ const hang = () => wall.show('the gallery', { shows: 'gallery', gallery: { figur
 
 <template>
   <section v-if="rally" class="gallery" aria-labelledby="gallery">
-    <h2 id="gallery">The gallery</h2>
+    <h2 id="gallery">Gallery</h2>
     <LoadNote
       v-if="!gallery.data.value"
       :state="gallery.state.value"
@@ -83,13 +83,12 @@ const hang = () => wall.show('the gallery', { shows: 'gallery', gallery: { figur
         />
       </ul>
       <template v-if="gallery.data.value.tags.length > 0">
-        <h3>What the class sees, counted</h3>
+        <h3>Tags, counted</h3>
         <ul>
           <li v-for="t in gallery.data.value.tags" :key="t.word">{{ t.says || t.word }}</li>
         </ul>
         <p class="small muted">
-          Seen together does not say that one makes the other. Under “Designs compared” above, each tag stands as a
-          picture.
+          Seen together does not say that one makes the other. Under Numbers, “Designs compared” draws each tag.
         </p>
       </template>
     </template>
@@ -105,7 +104,7 @@ const hang = () => wall.show('the gallery', { shows: 'gallery', gallery: { figur
   flex-wrap: wrap;
   align-items: center;
   gap: 0.25rem 1.25rem;
-  border-block: var(--stitch);
+  border-block: var(--rule);
   padding-block: 0.35rem;
   margin-block: 0.5rem 0.75rem;
 }

@@ -42,8 +42,8 @@ const questions: Record<PlotSee, string> = {
 </script>
 
 <template>
-  <section class="plots" aria-labelledby="plots">
-    <h2 id="plots">The numbers in pictures</h2>
+  <section aria-labelledby="plots">
+    <h2 id="plots">Numbers</h2>
     <LoadNote
       v-if="!now"
       :state="seen.state.value"
@@ -116,9 +116,6 @@ const questions: Record<PlotSee, string> = {
 </template>
 
 <style scoped>
-.plots {
-  padding-top: 2rem;
-}
 .ask,
 .row {
   display: flex;
@@ -127,7 +124,7 @@ const questions: Record<PlotSee, string> = {
   gap: 0.25rem 1.25rem;
 }
 .ask {
-  border-block: var(--stitch);
+  border-block: var(--rule);
   padding-block: 0.35rem;
   margin-block: 0.5rem 0.75rem;
 }

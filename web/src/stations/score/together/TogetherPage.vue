@@ -33,8 +33,8 @@ const parts = computed(() =>
 </script>
 
 <template>
-  <main v-if="rally" id="main" class="together">
-    <StationHead :title="rally.name" next="All teams on one page, for what happens to several at once.">
+  <main v-if="rally" id="main" class="desk">
+    <StationHead title="All teams together" next="For what happens to several teams at once.">
       <RouterLink :to="inRound(`/rallies/${id}/score`)" class="small">One team at a time</RouterLink>
       <RoundChoice :rounds="rally.progress.rounds" :round="round" />
     </StationHead>
@@ -52,7 +52,7 @@ const parts = computed(() =>
         <component :is="grid" :part="part" :sheets="here" />
       </section>
       <section aria-labelledby="together-notes">
-        <h2 id="together-notes">Seen in passing</h2>
+        <h2 id="together-notes">Observations</h2>
         <NoteGrid :sheets="here.filter((s) => teams.has(s.team))" />
       </section>
     </template>
@@ -60,17 +60,12 @@ const parts = computed(() =>
 </template>
 
 <style scoped>
-.together {
-  max-width: 80rem;
-  margin: 0 auto;
-  padding: 1rem 1.5rem 4rem;
-}
 section {
   padding-top: 1rem;
 }
 @media (max-width: 700px) {
-  .together {
-    padding: 0.75rem 0.75rem 3rem;
+  .desk {
+    padding: 0.4rem var(--margin) 3rem;
   }
 }
 </style>

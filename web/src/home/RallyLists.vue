@@ -1,0 +1,209 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { useRoute } from 'vue-router'
+import { api, ask, refusalOf } from '@/api/client'
+import type { PlanStop, RallyOnShelf, Refusal, YearLine } from '@/api/names'
+import AskRemoval from '@/shared/AskRemoval.vue'
+import { shortDay } from '@/shared/days'
+import RefusalNote from '@/shared/RefusalNote.vue'
+import { done } from '@/shared/useDone'
+import { offerUndo } from '@/shared/useUndo'
+import HomeRow from './HomeRow.vue'
+import NextRally from './NextRally.vue'
+import { planSays } from './planSays'
+import { comingUp, recently } from './ralliesSorted'
+import { entriesOf, rallyMenu, rallySays } from './rallyRow'
+
+/** What is next, large; what is coming up, planned or made already, beside what was; archived rallies folded below. */
+const props = defineProps<{ rallies: readonly RallyOnShelf[]; year: YearLine }>()
+const emit = defineEmits<{ changed: []; plan: [plan: PlanStop] }>()
+
+/** So many rows of each stand at once; a link from the year line opens the rest. */
+const few = 5
+const route = useRoute()
+const all = ref({ coming: false, recent: false })
+watch(
+  () => route.hash,
+  (hash) => hash.startsWith('#day-') && (all.value = { coming: true, recent: true }),
+  { immediate: true },
+)
+const coming = computed(() => comingUp(props.rallies, props.year.plans, props.year))
+const recent = computed(() => recently(props.rallies, props.year))
+const archived = computed(() => props.rallies.filter((r) => r.putAway))
+const shown = <T,>(rows: readonly T[], whole: boolean) => (whole ? rows : rows.slice(0, few))
+const dayInWords = (day?: string | null) => (day ? shortDay(day) : 'No day')
+/** The first row of a day can be led to. */
+const anchor = (rows: readonly { day: string }[], i: number) =>
+  rows[i]!.day && rows[i]!.day !== rows[i - 1]?.day ? `day-${rows[i]!.day}` : undefined
+const recentDays = computed(() => recent.value.map((r) => ({ day: r.date ?? '' })))
+
+const refusal = ref<Refusal>()
+const removing = ref<string>()
+const removed = computed(() => props.rallies.find((r) => r.id === removing.value))
+async function remove() {
+  if (!removing.value) return
+  refusal.value = refusalOf(await ask(api.DELETE('/api/rallies/{id}', { params: { path: { id: removing.value } } })))
+  emit('changed')
+}
+async function archive(r: RallyOnShelf, away: boolean) {
+  const answer = await ask(api.PUT('/api/rallies/{id}/put-away', { params: { path: { id: r.id } }, body: { away } }))
+  refusal.value = refusalOf(answer)
+  if (answer.ok && away) offerUndo(`Archived: ${r.name}, ${r.briefTitle}.`, () => archive(r, false))
+  emit('changed')
+}
+const menuOf = (r: RallyOnShelf) =>
+  rallyMenu(r, { archive: (away) => void archive(r, away), remove: () => (removing.value = r.id) })
+
+const teamsFor = (p: PlanStop) => {
+  const query = new URLSearchParams({ plan: p.id })
+  if (p.plan.for) query.set('name', p.plan.for)
+  if (!p.plan.wholeWeek) query.set('date', p.plan.date)
+  return `/briefs/${p.plan.brief}/teams?${query}`
+}
+async function unplan(plan: PlanStop) {
+  const answer = await done(api.DELETE('/api/year/plans/{id}', { params: { path: { id: plan.id } } }))
+  if (answer.ok)
+    offerUndo(`Removed from the plan: ${plan.title}.`, async () => {
+      await done(api.POST('/api/year/plans', { body: plan.plan }))
+      emit('changed')
+    })
+  emit('changed')
+}
+const planMenu = (p: PlanStop) => [
+  { label: 'Edit plan', act: () => emit('plan', p) },
+  { label: 'Open the brief', to: `/briefs/${p.plan.brief}` },
+  { label: 'Remove from plan', act: () => void unplan(p) },
+]
+</script>
+
+<template>
+  <RefusalNote :refusal="refusal" />
+  <NextRally
+    v-if="year.next"
+    :next="year.next"
+    :today="year.today"
+    :menu="rallies.filter((r) => r.id === year.next?.rally).flatMap(menuOf)"
+  />
+  <div class="lists">
+    <section aria-labelledby="coming">
+      <h2 id="coming">Coming up</h2>
+      <p v-if="coming.length === 0" class="muted empty">
+        Nothing is planned. Choose a brief below, then plan it or make teams for it.
+      </p>
+      <ul>
+        <template v-for="(row, i) in shown(coming, all.coming)" :key="row.rally?.id ?? row.plan?.id">
+          <HomeRow
+            v-if="row.rally"
+            :anchor="anchor(coming, i)"
+            :day="row.rally.date"
+            :day-in-words="dayInWords(row.rally.date)"
+            :title="row.rally.briefTitle"
+            :says="rallySays(row.rally)"
+            :to="`/rallies/${row.rally.id}/${row.rally.entries > 0 ? 'score' : 'kit'}`"
+            :action="{
+              label: row.rally.entries > 0 ? 'Score' : 'Open',
+              to: `/rallies/${row.rally.id}/${row.rally.entries > 0 ? 'score' : 'kit'}`,
+              of: row.rally.name,
+            }"
+            :menu="menuOf(row.rally)"
+            :menu-of="row.rally.name"
+          />
+          <HomeRow
+            v-else-if="row.plan"
+            :anchor="anchor(coming, i)"
+            :day="row.plan.from"
+            :day-in-words="planSays(row.plan)"
+            :title="row.plan.title"
+            :says="`Planned: ${planSays(row.plan)}`"
+            :to="`/briefs/${row.plan.plan.brief}`"
+            :action="{ label: 'Make teams', to: teamsFor(row.plan), of: `${row.plan.title}, as planned` }"
+            :menu="planMenu(row.plan)"
+            :menu-of="`the plan of ${row.plan.title}`"
+          />
+        </template>
+      </ul>
+      <p class="ways">
+        <button v-if="coming.length > few" type="button" class="act" @click="all.coming = !all.coming">
+          {{ all.coming ? 'Show fewer' : `Show all ${coming.length}` }}
+        </button>
+        <a v-if="year.plans.length > 0" class="small" href="/api/year/calendar" download="school-year.ics"
+          >Download the plan for a calendar</a
+        >
+      </p>
+    </section>
+    <section aria-labelledby="recently">
+      <h2 id="recently">Recently</h2>
+      <p v-if="recent.length === 0" class="muted empty">No rally yet. Rallies whose day has passed are listed here.</p>
+      <ul>
+        <HomeRow
+          v-for="(r, i) in shown(recent, all.recent)"
+          :key="r.id"
+          :anchor="anchor(recentDays, i)"
+          :day="r.date"
+          :day-in-words="dayInWords(r.date)"
+          :title="r.briefTitle"
+          :says="rallySays(r)"
+          :to="`/rallies/${r.id}/results`"
+          :action="{ label: 'Results', to: `/rallies/${r.id}/results`, of: r.name }"
+          :menu="menuOf(r)"
+          :menu-of="r.name"
+        />
+      </ul>
+      <p v-if="recent.length > few" class="ways">
+        <button type="button" class="act" @click="all.recent = !all.recent">
+          {{ all.recent ? 'Show fewer' : `Show all ${recent.length}` }}
+        </button>
+      </p>
+      <details v-if="archived.length > 0">
+        <summary>{{ archived.length }} archived</summary>
+        <ul>
+          <HomeRow
+            v-for="r in archived"
+            :key="r.id"
+            :day="r.date"
+            :day-in-words="dayInWords(r.date)"
+            :title="r.briefTitle"
+            :says="rallySays(r)"
+            :to="`/rallies/${r.id}/results`"
+            :action="{ label: 'Results', to: `/rallies/${r.id}/results`, of: r.name }"
+            :menu="menuOf(r)"
+            :menu-of="r.name"
+          />
+        </ul>
+      </details>
+    </section>
+  </div>
+  <AskRemoval
+    v-if="removed"
+    v-model="removing"
+    :what="`${removed.name}, ${removed.briefTitle}`"
+    :goes="`${entriesOf(removed)}, its photos, and the codes of its judges and walls.`"
+    @yes="remove"
+  />
+</template>
+
+<style scoped>
+.lists {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 1.5rem 2.5rem;
+}
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.25rem 1.5rem;
+  padding-top: 0.5rem;
+}
+.empty {
+  padding: 0.75rem 0;
+}
+summary {
+  padding: 0.5rem 0;
+  cursor: pointer;
+}
+@media (max-width: 900px) {
+  .lists {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

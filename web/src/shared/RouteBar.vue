@@ -1,0 +1,48 @@
+<script setup lang="ts">
+/**
+ * The second line of the bar: whose route this is, and the route as a line of bunting. The route itself is the slot's,
+ * since a phone has it elsewhere.
+ */
+defineProps<{ name: string; says?: string }>()
+</script>
+
+<template>
+  <div class="route-bar not-on-paper">
+    <div class="inner">
+      <div class="whose">
+        <p class="name">{{ name }}</p>
+        <p v-if="says" class="small muted figures">{{ says }}</p>
+      </div>
+      <slot />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.route-bar {
+  border-bottom: var(--rule);
+}
+.inner {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  justify-content: space-between;
+  gap: 0.25rem 2rem;
+  max-width: calc(var(--page) + 2 * var(--margin));
+  min-height: 3rem;
+  margin-inline: auto;
+  padding: 0.4rem var(--margin);
+}
+.whose {
+  flex: 1 1 16rem;
+  min-width: 0;
+  overflow-wrap: anywhere;
+}
+.name {
+  display: -webkit-box;
+  overflow: hidden;
+  -webkit-line-clamp: 2;
+  -webkit-box-orient: vertical;
+  font: 700 var(--size-lead) / 1.2 var(--title);
+}
+</style>

@@ -1,0 +1,48 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+
+/** What can be downloaded, each in an open format. */
+const props = defineProps<{ rally: string; rounds: number }>()
+const files = computed(() => [
+  { name: 'Results (CSV)', says: 'Places and points, part by part.', path: 'tables/results.csv' },
+  ...(props.rounds > 1
+    ? [{ name: 'Rounds (CSV)', says: 'All rounds as one standing.', path: 'tables/rounds.csv' }]
+    : []),
+  { name: 'Figures (CSV)', says: 'What each team measured, worked out.', path: 'tables/figures.csv' },
+  { name: 'Readings (CSV)', says: 'Every reading as it was recorded.', path: 'tables/readings.csv' },
+  { name: 'Spreadsheet (XLSX)', says: 'All of these tables in one file.', path: 'tables.xlsx' },
+  {
+    name: 'Everything (ZIP)',
+    says: 'The tables, the rally’s file and its photos, with students’ names. Keep it as carefully as a class list.',
+    path: 'everything.zip',
+  },
+])
+</script>
+
+<template>
+  <section aria-labelledby="download">
+    <h2 id="download">Download</h2>
+    <ul>
+      <li v-for="f in files" :key="f.path">
+        <a :href="`/api/rallies/${rally}/${f.path}`" download>{{ f.name }}</a>
+        <span class="muted">{{ f.says }}</span>
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+li {
+  display: grid;
+  grid-template-columns: minmax(10rem, 14rem) minmax(0, 1fr);
+  gap: 0.25rem 1rem;
+  max-width: var(--reading);
+  padding: 0.6rem 0;
+  border-bottom: var(--rule);
+}
+@media (max-width: 600px) {
+  li {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>
