@@ -435,7 +435,8 @@ public sealed partial class Browser : IDisposable
                         }
                         return false
                       })
-                      return [...wide, ...out].map((e) => `${e.tagName}.${e.className} ${e.innerText ?? ''}: ${right(e)}`)
+                      const called = (e) => `${e.tagName}.${e.className} ${e.innerText ?? ''}: ${right(e)}`
+                      return [...wide, ...out].map(called)
                     }
                     """
                 )!

@@ -49,14 +49,14 @@ public sealed class TeamsTests(DemoServer server) : ScreenTest, IClassFixture<De
         desk.Click(() => desk.Field("Lock Sanderlings"));
         var locked = Members(Teams(desk)[0]);
         desk.Type("Shuffle number", "5");
-        desk.ClickButton("Make the unlocked teams anew");
+        desk.ClickButton("Remake unlocked teams");
         desk.Until(() => desk.Field("Name of team 1").GetAttribute("value") == "Sanderlings", "the locked team's name");
         desk.Until(() => Members(Teams(desk)[0]).SequenceEqual(locked), "the locked team as it was");
 
         desk.Type("Call sign of Sanderlings", "qx");
         desk.Choose("Spread over the teams", "Otto G.");
         desk.Choose("Spread over the teams", "Runa I.");
-        desk.ClickButton("Make the unlocked teams anew");
+        desk.ClickButton("Remake unlocked teams");
         desk.Until(
             () =>
                 !Teams(desk)

@@ -63,7 +63,7 @@ async function letStrike(strikeOthers: boolean) {
       next="A code lets a device into the rallies that it is for, and nowhere else."
     />
     <p v-if="who && !who.lan" class="note heed">
-      Only this computer is served now. To let devices of the classroom in, start it with
+      Only this computer can connect. To let devices of the classroom in, start it with
       <code>./rally start --lan</code>.
     </p>
     <p v-else-if="!encrypted" class="small muted note">
@@ -114,9 +114,9 @@ async function letStrike(strikeOthers: boolean) {
               :checked="passes.data.value.strikeOthers"
               @change="letStrike(($event.target as HTMLInputElement).checked)"
             />
-            Judges may strike out what others recorded
+            Judges may cross out what others recorded
           </label>
-          <span class="small muted">If not, each judge strikes out only what that judge recorded.</span>
+          <span class="small muted">If not, each judge can cross out only their own entries.</span>
         </p>
       </section>
       <section aria-labelledby="teams">

@@ -5,7 +5,7 @@ import Select from 'primevue/select'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ask } from '@/api/client'
-import type { BriefOnShelf, Pattern, Season } from '@/api/names'
+import type { BriefOnShelf } from '@/api/names'
 import { seasons } from '@/fields/words'
 import AskRemoval from '@/shared/AskRemoval.vue'
 import LoadNote from '@/shared/LoadNote.vue'
@@ -23,10 +23,8 @@ const emit = defineEmits<{
 const router = useRouter()
 const search = ref('')
 const archived = ref(false)
-const season = ref<Season>('any')
-const grade = ref('any')
-const pattern = ref<Pattern | 'any'>('any')
-const minutes = ref(0)
+/** What the list is narrowed to, by the value of each choice. */
+const chosen = ref({ season: 'any', grade: 'any', pattern: 'any', minutes: 'any' })
 const choices = useLoad(() => ask(api.GET('/api/choices')))
 void choices.load()
 const briefs = useLoad(() =>
@@ -41,19 +39,18 @@ watch(search, useDebounceFn(load, 150))
 watch(archived, load)
 defineExpose({ load })
 
+const fits = (wanted: string, has: (value: string) => boolean) => wanted === 'any' || has(wanted)
 const shelf = computed(() =>
   (briefs.data.value ?? []).filter(
     (b) =>
-      (season.value === 'any' || b.season === season.value) &&
-      (grade.value === 'any' || b.grades.some((g) => g === grade.value)) &&
-      (pattern.value === 'any' || b.pattern === pattern.value) &&
-      (!minutes.value || (b.minutes > 0 && b.minutes <= minutes.value)),
+      fits(chosen.value.season, (season) => b.season === season) &&
+      fits(chosen.value.grade, (grade) => b.grades.some((g) => g === grade)) &&
+      fits(chosen.value.pattern, (pattern) => b.pattern === pattern) &&
+      fits(chosen.value.minutes, (most) => b.minutes > 0 && b.minutes <= Number(most)),
   ),
 )
 const filtered = computed(
-  () =>
-    [season.value, grade.value, pattern.value].some((chosen) => chosen !== 'any') ||
-    !!(search.value || minutes.value || archived.value),
+  () => Object.values(chosen.value).some((c) => c !== 'any') || !!(search.value || archived.value),
 )
 const gradeName = (g: string) => choices.data.value?.grades.find((x) => x.value === g)?.name ?? ''
 const says = (b: BriefOnShelf) => [b.theme, b.minutes > 0 ? `${b.minutes} minutes` : ''].filter(Boolean).join(' · ')
@@ -70,19 +67,35 @@ async function archive(b: BriefOnShelf, away: boolean) {
 const titleOf = (b: BriefOnShelf) => b.title || 'Untitled brief'
 const capital = (word: string) => word.slice(0, 1).toUpperCase() + word.slice(1)
 const seasonNames = new Map(seasons.map(([value, label]) => [value, capital(label)]))
-const seasonChoices = seasons.map(([value, label]) => ({ value, label: capital(label) }))
-const gradeChoices = computed(() => [
-  { value: 'any', name: 'Any grade' },
-  ...(choices.data.value?.grades ?? []).filter((g) => g.value !== 'unsaid'),
+const filters = computed(() => [
+  {
+    by: 'season' as const,
+    options: seasons.map(([value, label]) => ({ value: value, label: capital(label) })),
+  },
+  {
+    by: 'grade' as const,
+    options: [
+      { value: 'any', label: 'Any grade' },
+      ...(choices.data.value?.grades ?? [])
+        .filter((g) => g.value !== 'unsaid')
+        .map((g) => ({ value: g.value, label: g.name })),
+    ],
+  },
+  {
+    by: 'pattern' as const,
+    options: [
+      { value: 'any', label: 'Any pattern' },
+      ...(choices.data.value?.patterns ?? []).map((p) => ({ value: p.pattern, label: p.name })),
+    ],
+  },
+  {
+    by: 'minutes' as const,
+    options: [
+      { value: 'any', label: 'Any length' },
+      ...['45', '60', '90'].map((value) => ({ value, label: `Up to ${value} minutes` })),
+    ],
+  },
 ])
-const patternChoices = computed(() => [
-  { pattern: 'any', name: 'Any pattern' },
-  ...(choices.data.value?.patterns ?? []),
-])
-const lengthChoices = [
-  { value: 0, label: 'Any length' },
-  ...[45, 60, 90].map((value) => ({ value, label: `Up to ${value} minutes` })),
-]
 const menuOf = (b: BriefOnShelf) => [
   ...(archived.value
     ? []
@@ -111,36 +124,14 @@ async function remove() {
       <div class="filters">
         <InputText v-model="search" type="search" size="small" aria-label="Search briefs" placeholder="Search briefs" />
         <Select
-          v-model="season"
+          v-for="f in filters"
+          :key="f.by"
+          v-model="chosen[f.by]"
           size="small"
-          :options="seasonChoices"
+          :options="f.options"
           option-value="value"
           option-label="label"
-          aria-label="Filter by season"
-        />
-        <Select
-          v-model="grade"
-          size="small"
-          :options="gradeChoices"
-          option-value="value"
-          option-label="name"
-          aria-label="Filter by grade"
-        />
-        <Select
-          v-model="pattern"
-          size="small"
-          :options="patternChoices"
-          option-value="pattern"
-          option-label="name"
-          aria-label="Filter by pattern"
-        />
-        <Select
-          v-model="minutes"
-          size="small"
-          :options="lengthChoices"
-          option-value="value"
-          option-label="label"
-          aria-label="Filter by length"
+          :aria-label="`Filter by ${f.by}`"
         />
         <button type="button" class="act" @click="archived = !archived">
           {{ archived ? 'Back to briefs' : 'Archived' }}

@@ -43,7 +43,7 @@ if (useRoute().query.left === 'demo') void ask(api.DELETE('/api/demo')).then(() 
 </script>
 
 <template>
-  <main id="main" class="desk stack home">
+  <main id="main" class="desk stack">
     <h1 class="out-of-sight">Home</h1>
     <p v-if="trouble" class="heed" role="status">
       <b>{{ trouble }}</b> <RouterLink to="/backups">Open Backups</RouterLink>

@@ -4,7 +4,6 @@ import { useRoute } from 'vue-router'
 import { api, ask, refusalOf } from '@/api/client'
 import type { PlanStop, RallyOnShelf, Refusal, YearLine } from '@/api/names'
 import AskRemoval from '@/shared/AskRemoval.vue'
-import { shortDay } from '@/shared/days'
 import RefusalNote from '@/shared/RefusalNote.vue'
 import { done } from '@/shared/useDone'
 import { offerUndo } from '@/shared/useUndo'
@@ -12,7 +11,8 @@ import HomeRow from './HomeRow.vue'
 import NextRally from './NextRally.vue'
 import { planSays } from './planSays'
 import { comingUp, recently } from './ralliesSorted'
-import { entriesOf, rallyMenu, rallySays } from './rallyRow'
+import RallyRow from './RallyRow.vue'
+import { entriesOf, rallyMenu } from './rallyRow'
 
 /** What is next, large; what is coming up, planned or made already, beside what was; archived rallies folded below. */
 const props = defineProps<{ rallies: readonly RallyOnShelf[]; year: YearLine }>()
@@ -31,7 +31,6 @@ const coming = computed(() => comingUp(props.rallies, props.year.plans, props.ye
 const recent = computed(() => recently(props.rallies, props.year))
 const archived = computed(() => props.rallies.filter((r) => r.putAway))
 const shown = <T,>(rows: readonly T[], whole: boolean) => (whole ? rows : rows.slice(0, few))
-const dayInWords = (day?: string | null) => (day ? shortDay(day) : 'No day')
 /** The first row of a day can be led to. */
 const anchor = (rows: readonly { day: string }[], i: number) =>
   rows[i]!.day && rows[i]!.day !== rows[i - 1]?.day ? `day-${rows[i]!.day}` : undefined
@@ -92,21 +91,13 @@ const planMenu = (p: PlanStop) => [
       </p>
       <ul>
         <template v-for="(row, i) in shown(coming, all.coming)" :key="row.rally?.id ?? row.plan?.id">
-          <HomeRow
+          <RallyRow
             v-if="row.rally"
+            :rally="row.rally"
             :anchor="anchor(coming, i)"
-            :day="row.rally.date"
-            :day-in-words="dayInWords(row.rally.date)"
-            :title="row.rally.briefTitle"
-            :says="rallySays(row.rally)"
+            :action="row.rally.entries > 0 ? 'Score' : 'Open'"
             :to="`/rallies/${row.rally.id}/${row.rally.entries > 0 ? 'score' : 'kit'}`"
-            :action="{
-              label: row.rally.entries > 0 ? 'Score' : 'Open',
-              to: `/rallies/${row.rally.id}/${row.rally.entries > 0 ? 'score' : 'kit'}`,
-              of: row.rally.name,
-            }"
             :menu="menuOf(row.rally)"
-            :menu-of="row.rally.name"
           />
           <HomeRow
             v-else-if="row.plan"
@@ -135,18 +126,14 @@ const planMenu = (p: PlanStop) => [
       <h2 id="recently">Recently</h2>
       <p v-if="recent.length === 0" class="muted empty">No rally yet. Rallies whose day has passed are listed here.</p>
       <ul>
-        <HomeRow
+        <RallyRow
           v-for="(r, i) in shown(recent, all.recent)"
           :key="r.id"
+          :rally="r"
           :anchor="anchor(recentDays, i)"
-          :day="r.date"
-          :day-in-words="dayInWords(r.date)"
-          :title="r.briefTitle"
-          :says="rallySays(r)"
+          action="Results"
           :to="`/rallies/${r.id}/results`"
-          :action="{ label: 'Results', to: `/rallies/${r.id}/results`, of: r.name }"
           :menu="menuOf(r)"
-          :menu-of="r.name"
         />
       </ul>
       <p v-if="recent.length > few" class="ways">
@@ -157,17 +144,13 @@ const planMenu = (p: PlanStop) => [
       <details v-if="archived.length > 0">
         <summary>{{ archived.length }} archived</summary>
         <ul>
-          <HomeRow
+          <RallyRow
             v-for="r in archived"
             :key="r.id"
-            :day="r.date"
-            :day-in-words="dayInWords(r.date)"
-            :title="r.briefTitle"
-            :says="rallySays(r)"
+            :rally="r"
+            action="Results"
             :to="`/rallies/${r.id}/results`"
-            :action="{ label: 'Results', to: `/rallies/${r.id}/results`, of: r.name }"
             :menu="menuOf(r)"
-            :menu-of="r.name"
           />
         </ul>
       </details>

@@ -61,7 +61,7 @@ async function settle(given: Given, kept: Given[number] | undefined) {
       />
     </div>
     <p v-if="!given.some((a) => may(given, a))" class="small">
-      Ask your teacher: you may only strike out what is yours.
+      Ask your teacher: you can only cross out your own entries.
     </p>
   </div>
 </template>

@@ -241,11 +241,11 @@ async function added(made: ClassOpened) {
       <p class="line ways">
         <Button
           type="button"
-          :label="teams.length > 0 ? 'Make the unlocked teams anew' : 'Make teams'"
+          :label="teams.length > 0 ? 'Remake unlocked teams' : 'Make teams'"
           size="small"
           @click="make('locked')"
         />
-        <button v-if="teams.length > 0" type="button" class="act" @click="make('all')">Deal the jobs anew</button>
+        <button v-if="teams.length > 0" type="button" class="act" @click="make('all')">Reassign jobs</button>
       </p>
       <p v-if="refusal" class="wrong" role="alert">
         {{ refusal.problems[0]?.what ?? refusal.title }} {{ refusal.problems[0]?.remedy }}

@@ -70,7 +70,7 @@ async function add() {
         placeholder="describe the design"
       />
       <datalist :id="at"><option v-for="w in offers" :key="w" :value="w" /></datalist>
-      <button type="submit" class="act" :aria-label="`Tag it: ${called}`">Tag it</button>
+      <button type="submit" class="act" :aria-label="`Add tag: ${called}`">Add tag</button>
     </form>
     <p v-if="refused" class="wrong small" role="alert">{{ refused }}</p>
   </li>

@@ -1,0 +1,24 @@
+<script setup lang="ts">
+import type { RallyOnShelf } from '@/api/names'
+import { shortDay } from '@/shared/days'
+import type { RowAction } from '@/shared/RowMenu.vue'
+import HomeRow from './HomeRow.vue'
+import { rallySays } from './rallyRow'
+
+/** A rally as a row: where its name leads is where its one action leads too. */
+defineProps<{ rally: RallyOnShelf; anchor?: string; action: string; to: string; menu: readonly RowAction[] }>()
+</script>
+
+<template>
+  <HomeRow
+    :anchor="anchor"
+    :day="rally.date"
+    :day-in-words="rally.date ? shortDay(rally.date) : 'No day'"
+    :title="rally.briefTitle"
+    :says="rallySays(rally)"
+    :to="to"
+    :action="{ label: action, to, of: rally.name }"
+    :menu="menu"
+    :menu-of="rally.name"
+  />
+</template>
