@@ -67,6 +67,7 @@ public sealed class Pictures(DemoServer demo) : ScreenTest
         Save(desk, "cupboard");
         desk.Open("/");
         desk.ClickLink("Open: Class 4, Lantern term");
+        desk.See("Team by team");
         desk.Click(() => desk.One("link", "Run", exact: false));
         desk.ClickButton("Jump here: Build");
         desk.See("On to: Test");
