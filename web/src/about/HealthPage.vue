@@ -83,9 +83,6 @@ section {
   justify-items: start;
   gap: 0.75rem;
 }
-section :deep(a) {
-  text-decoration: none;
-}
 pre {
   justify-self: stretch;
   white-space: pre-wrap;

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { onClickOutside, useEventListener } from '@vueuse/core'
-import { nextTick, ref, useId, useTemplateRef, watch } from 'vue'
+import { ref, useId, useTemplateRef, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { useSignOut } from '@/access/useSignOut'
 import { isAt, type PlaceLink } from './places'
@@ -24,7 +24,7 @@ watch(
 useEventListener('keydown', (event: KeyboardEvent) => {
   if (event.key !== 'Escape' || !open.value) return
   open.value = false
-  void nextTick(() => button.value?.focus())
+  button.value?.focus()
 })
 /** Whoever goes on by Tab has left it. */
 function left(event: FocusEvent) {

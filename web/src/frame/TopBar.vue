@@ -26,7 +26,7 @@ const folded = computed(() =>
 
 <template>
   <header class="bar not-on-paper">
-    <div class="inner">
+    <div class="inner on-grid">
       <RouterLink class="name" to="/">
         <svg viewBox="0 0 32 32" width="28" height="28" aria-hidden="true">
           <path d="M5 2v28" stroke="var(--ink)" stroke-width="3" />
@@ -66,10 +66,7 @@ const folded = computed(() =>
   display: flex;
   align-items: stretch;
   gap: 0.5rem 2rem;
-  max-width: calc(var(--page) + 2 * var(--margin));
   min-height: 60px;
-  margin-inline: auto;
-  padding-inline: var(--margin);
 }
 .name {
   display: inline-flex;

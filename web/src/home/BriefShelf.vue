@@ -9,7 +9,7 @@ import type { BriefOnShelf } from '@/api/names'
 import { seasons } from '@/fields/words'
 import AskRemoval from '@/shared/AskRemoval.vue'
 import LoadNote from '@/shared/LoadNote.vue'
-import RowMenu from '@/shared/RowMenu.vue'
+import RowMenu, { type RowAction } from '@/shared/RowMenu.vue'
 import { done } from '@/shared/useDone'
 import { useLoad } from '@/shared/useLoad'
 import { offerUndo } from '@/shared/useUndo'
@@ -70,7 +70,7 @@ const seasonNames = new Map(seasons.map(([value, label]) => [value, capital(labe
 const filters = computed(() => [
   {
     by: 'season' as const,
-    options: seasons.map(([value, label]) => ({ value: value, label: capital(label) })),
+    options: seasons.map(([value, label]) => ({ value, label: capital(label) })),
   },
   {
     by: 'grade' as const,
@@ -96,18 +96,24 @@ const filters = computed(() => [
     ],
   },
 ])
-const menuOf = (b: BriefOnShelf) => [
-  ...(archived.value
-    ? []
-    : [{ label: 'Plan', act: () => emit('plan', { brief: b.id, title: b.title || 'this brief' }) }]),
-  { label: 'Kit', to: `/briefs/${b.id}/kit` },
-  { label: 'Print', to: `/briefs/${b.id}/print` },
-  { label: 'Duplicate', act: () => void copy(b) },
-  archived.value
-    ? { label: 'Restore', act: () => void archive(b, false) }
-    : { label: 'Archive', act: () => void archive(b, true) },
-  ...(archived.value ? [{ label: 'Delete…', act: () => void (asking.value = b.id), danger: true }] : []),
-]
+function menuOf(b: BriefOnShelf): RowAction[] {
+  const always: RowAction[] = [
+    { label: 'Kit', to: `/briefs/${b.id}/kit` },
+    { label: 'Print', to: `/briefs/${b.id}/print` },
+    { label: 'Duplicate', act: () => void copy(b) },
+  ]
+  return archived.value
+    ? [
+        ...always,
+        { label: 'Restore', act: () => void archive(b, false) },
+        { label: 'Delete…', act: () => (asking.value = b.id), danger: true },
+      ]
+    : [
+        { label: 'Plan', act: () => emit('plan', { brief: b.id, title: titleOf(b) }) },
+        ...always,
+        { label: 'Archive', act: () => void archive(b, true) },
+      ]
+}
 const asking = ref<string>()
 const asked = computed(() => shelf.value.find((b) => b.id === asking.value))
 async function remove() {
@@ -172,7 +178,7 @@ async function remove() {
     <AskRemoval
       v-if="asked"
       v-model="asking"
-      :what="asked.title || 'this brief'"
+      :what="titleOf(asked)"
       goes="The brief with its earlier versions. Rallies that were made from it stay as they are."
       @yes="remove"
     />

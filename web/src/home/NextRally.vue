@@ -50,9 +50,13 @@ const says = computed(() =>
       <p v-if="at">{{ at.next }}</p>
       <p class="ways">
         <Button :label="label" size="large" @click="router.push(to(next.goesOn))" />
-        <RouterLink class="way" :to="`/rallies/${next.rally}/wall?round=${next.round}`" target="_blank"
-          >Open the wall</RouterLink
-        >
+        <Button
+          as="router-link"
+          :to="`/rallies/${next.rally}/wall?round=${next.round}`"
+          target="_blank"
+          label="Open the wall"
+          variant="outlined"
+        />
         <RowMenu :of="next.name" :actions="menu" />
       </p>
     </div>

@@ -141,7 +141,7 @@ const next = (k: Kept) =>
           load it on another computer, run <code>./rally restore FILE</code> there. It holds no passwords and no codes,
           but it does hold students’ names, so keep it as carefully as a class list.
         </p>
-        <p><a class="way" href="/api/kept/file" download>Download everything</a></p>
+        <p><Button as="a" href="/api/kept/file" download label="Download everything" variant="outlined" /></p>
       </section>
       <RemovedList />
     </template>

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import Button from 'primevue/button'
+
 defineProps<{ error: unknown }>()
 const reload = () => location.assign(location.href)
 </script>
@@ -8,8 +10,8 @@ const reload = () => location.assign(location.href)
     <h1>Something went wrong on this page</h1>
     <p>Nothing that was recorded is lost. Load the page again. If it happens again, go to Home.</p>
     <p class="ways">
-      <button type="button" class="way first" @click="reload">Load again</button>
-      <a class="way" href="/">Home</a>
+      <Button label="Load again" @click="reload" />
+      <Button as="a" href="/" label="Home" variant="outlined" />
     </p>
     <details>
       <summary>Details</summary>

@@ -8,7 +8,7 @@ defineProps<{ name: string; says?: string }>()
 
 <template>
   <div class="route-bar not-on-paper">
-    <div class="inner">
+    <div class="inner on-grid">
       <div class="whose">
         <p class="name">{{ name }}</p>
         <p v-if="says" class="small muted figures">{{ says }}</p>
@@ -28,10 +28,8 @@ defineProps<{ name: string; says?: string }>()
   align-items: center;
   justify-content: space-between;
   gap: 0.25rem 2rem;
-  max-width: calc(var(--page) + 2 * var(--margin));
   min-height: 3rem;
-  margin-inline: auto;
-  padding: 0.4rem var(--margin);
+  padding-block: 0.4rem;
 }
 .whose {
   flex: 1 1 16rem;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'primevue/button'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, ask } from '@/api/client'
@@ -65,8 +66,13 @@ const section = computed(() => sections.value.find((s) => s.section === route.qu
   <main v-if="rally" id="main" class="desk stack">
     <StationHead title="Results" :next="nextAt(rally.progress.route, 'results')">
       <RoundChoice :rounds="rally.progress.rounds" :round="round" />
-      <RouterLink class="way" :to="{ path: '/over-all', query: { rally: rally.id } }">Combined results</RouterLink>
-      <RouterLink class="way first" :to="inRound(`/rallies/${rally.id}/run`)">Show on the wall</RouterLink>
+      <Button
+        as="router-link"
+        :to="{ path: '/over-all', query: { rally: rally.id } }"
+        label="Combined results"
+        variant="outlined"
+      />
+      <Button as="router-link" :to="inRound(`/rallies/${rally.id}/run`)" label="Show on the wall" />
     </StationHead>
     <UnsentNote :outbox="outbox" :rally="rally" />
     <SectionLinks :sections="sections" :current="section" label="Sections of the results" />
