@@ -428,6 +428,8 @@ public sealed partial class Browser : IDisposable
                       const wide = fits ? [] : all.filter((e) => right(e) > width + 1)
                       const small = document.querySelectorAll('main :is(button, input, textarea, select, p)')
                       const out = [...small].filter((e) => {
+                        // The pages of a wall stand beside each other; WallTests measures them.
+                        if (e.closest('.flow')) return false
                         for (let a = e.parentElement; a && a.tagName !== 'MAIN'; a = a.parentElement) {
                           const style = getComputedStyle(a)
                           if (style.overflowX !== 'visible') return false

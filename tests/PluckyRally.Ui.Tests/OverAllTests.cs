@@ -35,7 +35,7 @@ public sealed class OverAllTests(WorkingServer server) : ScreenTest
         desk.ClickButton("Show on the wall, nothing revealed");
         var wall = OpenWindow(_server.Address, 1600, 900);
         wall.Open($"/rallies/{six}/wall");
-        wall.See("24 not revealed yet");
+        wall.See("24 places are still to come");
         wall.Text.ShouldNotContain("Dabs");
         desk.ClickButton("Reveal the next");
         wall.See("24 Dabs Class 6, the hoist 9.9");

@@ -106,8 +106,13 @@ public sealed record Board(string Title, Better Better, IReadOnlyList<BoardRow> 
         };
     }
 
-    /// <summary>So many rows from the last.</summary>
-    public Board Revealed(int places) => this with { Rows = [.. Rows.TakeLast(places)] };
+    /// <summary>How many places are revealed one by one.</summary>
+    public int Places => Reveal.Places(Rows, HasPlace);
+
+    /// <summary>As far as it is revealed: so many places from the last.</summary>
+    public Board Revealed(int places) => this with { Rows = Reveal.Rows(Rows, places, HasPlace) };
+
+    private static bool HasPlace(BoardRow row) => row.Place is not null;
 
     private static IReadOnlyList<TeamResult> Present(OpenedRally opened, int round) =>
         [.. opened.Result(round).Teams.Where(r => r.Status != StandingStatus.Away)];

@@ -1,3 +1,5 @@
+using System.Text.Json.Serialization;
+
 namespace PluckyRally.Core;
 
 /// <summary>The standings of a round.</summary>
@@ -36,15 +38,21 @@ public sealed record Standings
     /// <summary>What the class as a whole shows, as sentences.</summary>
     public IReadOnlyList<string> Findings { get; init; } = [];
 
+    /// <summary>How many places are revealed one by one.</summary>
+    [JsonIgnore]
+    public int Places => Reveal.Places(Rows, HasPlace);
+
     /// <summary>
     /// As far as a board shows it: so many places from the last, and the awards when all are revealed.
     /// </summary>
     public Standings Revealed(int places) =>
         this with
         {
-            Rows = [.. Rows.TakeLast(places)],
-            Awards = places >= Rows.Count ? Awards : [],
+            Rows = Reveal.Rows(Rows, places, HasPlace),
+            Awards = places >= Places ? Awards : [],
         };
+
+    private static bool HasPlace(Standing row) => row.Status == StandingStatus.Placed;
 }
 
 /// <summary>Something that was mended in the brief while the rally was run.</summary>

@@ -146,7 +146,7 @@ public abstract partial record Entry
         internal override Brief Lay(Brief brief, Brief whole) => LessonCuts.WithPlaces(brief, Phase, Places);
 
         internal override string Say(CompiledEdition compiled, int? attempt) =>
-            $"Tested at {English.Count(Places, "place")}";
+            $"Tested at {English.Count(Places, "table")}";
     }
 
     /// <summary>The teacher chose what the wall shows.</summary>

@@ -70,7 +70,7 @@ public static class LessonCuts
         {
             offers.Add(
                 new(
-                    test.TestBays == 1 ? "Test at a second place" : $"Test at {test.TestBays + 1} places",
+                    test.TestBays == 1 ? "Test at a second table" : $"Test at {test.TestBays + 1} tables",
                     $"{Saves(more)} It takes one more judge and the same set-up once more.",
                     null,
                     test.Id,

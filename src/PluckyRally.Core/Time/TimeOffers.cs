@@ -23,7 +23,7 @@ internal static class TimeOffers
         if (test is not null)
         {
             var stations = Change.Set($"/timing/phases/{test.Id}/stations", test.TestBays + 1);
-            yield return Offer(brief, $"Test at {test.TestBays + 1} places at once", stations);
+            yield return Offer(brief, $"Test at {test.TestBays + 1} tables at once", stations);
             if (brief.Trials.Attempts > 1)
             {
                 yield return Fewest(brief, []);

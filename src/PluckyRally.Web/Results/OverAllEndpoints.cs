@@ -103,15 +103,15 @@ internal static class OverAllEndpoints
 /// <summary>A list over several rallies on a wall.</summary>
 /// <param name="Title">What it is in order of.</param>
 /// <param name="WinsText">Which way is better, for the class.</param>
-/// <param name="Places">How many rows there are, revealed and not.</param>
-/// <param name="Rows">The revealed rows, from the last.</param>
+/// <param name="Places">How many places there are, revealed and not.</param>
+/// <param name="Rows">The revealed rows, the first place first.</param>
 public sealed record OverAllOnWall(string Title, string WinsText, int Places, IReadOnlyList<RowOverAllOnWall> Rows)
 {
     internal static OverAllOnWall Of(OverAll all, int revealed) =>
         new(
             all.Figures.FirstOrDefault(f => f.Id == all.Figure)?.Name ?? "",
             all.WinsText,
-            all.Rows.Count,
+            all.Places,
             [.. all.Revealed(revealed).Rows.Select(r => new RowOverAllOnWall(r.Class, r.Name, r.Place, r.Text))]
         );
 }

@@ -58,16 +58,20 @@ internal static class RunEndpoints
         return TypedResults.Ok(Of(recorded.Value.Rally.Opened.OrThrow(), round, time));
     }
 
-    private static ClockRead Of(OpenedRally opened, int round, TimeProvider time) =>
-        new(
-            LessonClock.Of(opened, round),
+    private static ClockRead Of(OpenedRally opened, int round, TimeProvider time)
+    {
+        var clock = LessonClock.Of(opened, round);
+        return new(
+            clock,
             ClassState.Of(opened.In(round).Teams, opened.Stands, round),
             LessonCuts.Offers(opened, round),
             LogLine.OfLesson(opened, round),
             Rounds.IsClosed(opened.Stands, round),
             BoardChoice.All(opened.In(round).Compiled, RoundsStanding.IsChosen(opened)),
+            BoardOnWall.PlacesOf(opened, clock.Wall),
             time.GetUtcNow()
         );
+    }
 }
 
 /// <summary>What a touch on the remote does.</summary>
@@ -226,6 +230,7 @@ public sealed record ClockTouch(
 /// <param name="Log">What was done to the lesson, the newest first.</param>
 /// <param name="Closed">Whether the round is closed.</param>
 /// <param name="Boards">What can be revealed on the wall.</param>
+/// <param name="Places">How many places the board that hangs there reveals; 0 where none does.</param>
 /// <param name="Now">The server's time.</param>
 public sealed record ClockRead(
     LessonClock Clock,
@@ -234,5 +239,6 @@ public sealed record ClockRead(
     IReadOnlyList<LogLine> Log,
     bool Closed,
     IReadOnlyList<BoardChoice> Boards,
+    int Places,
     DateTimeOffset Now
 );

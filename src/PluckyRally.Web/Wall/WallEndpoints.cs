@@ -196,8 +196,9 @@ public sealed record CardOnWall(
 /// <param name="Goal">What is to be built, in a sentence.</param>
 /// <param name="IfLate">What being late costs.</param>
 /// <param name="Teams">The teams; not who is in them.</param>
-/// <param name="Limits">The first constraints of the pupils' sheet.</param>
-/// <param name="Caution">The first caution of the pupils' sheet; absent where there is none.</param>
+/// <param name="Criteria">What the design must do, as on the pupils' sheet.</param>
+/// <param name="Limits">The constraints of the pupils' sheet.</param>
+/// <param name="Cautions">The cautions of the pupils' sheet.</param>
 public sealed record RallyOnWall(
     Guid Id,
     string Name,
@@ -205,15 +206,13 @@ public sealed record RallyOnWall(
     string Goal,
     string IfLate,
     IReadOnlyList<TeamNamed> Teams,
+    IReadOnlyList<string> Criteria,
     IReadOnlyList<string> Limits,
-    string? Caution
+    IReadOnlyList<string> Cautions
 )
 {
     /// <summary>The cards that were drawn in the round and hold in it, the last one first.</summary>
     public IReadOnlyList<DrawnOnWall> Drawn { get; init; } = [];
-
-    /// <summary>More than three lines are not read from eight metres.</summary>
-    private const int Lines = 3;
 
     internal static RallyOnWall Of(Guid id, OpenedRally opened, int round)
     {
@@ -227,8 +226,9 @@ public sealed record RallyOnWall(
             brief.Goal,
             brief.Timing.IfLate,
             [.. run.Teams.Select(t => TeamNamed.Of(run, t))],
-            [.. sheet.Constraints.Take(Lines)],
-            sheet.Safety is [var first, ..] ? first : null
+            sheet.Criteria,
+            sheet.Constraints,
+            sheet.Safety
         )
         {
             Drawn =
@@ -254,6 +254,7 @@ public sealed record DrawnOnWall(string Team, CardShown Card);
 /// <param name="Question">The question that the wall shows; absent where it shows none.</param>
 /// <param name="Answers">What was answered to it, the newest first.</param>
 /// <param name="Last">In the test: what was read last, the newest first.</param>
+/// <param name="Places">How many places the board that hangs there reveals; 0 where none does.</param>
 /// <param name="Now">The server's time.</param>
 public sealed record ClockOnWall(
     LessonClock Clock,
@@ -261,14 +262,15 @@ public sealed record ClockOnWall(
     string? Question,
     IReadOnlyList<string> Answers,
     IReadOnlyList<string> Last,
+    int Places,
     DateTimeOffset Now
 )
 {
-    /// <summary>More readings than these are not read from eight metres.</summary>
+    /// <summary>More readings than these are old news.</summary>
     private const int Readings = 3;
 
-    /// <summary>More answers than these are not read from eight metres.</summary>
-    private const int Spoken = 5;
+    /// <summary>More answers than these would turn for too long.</summary>
+    private const int Spoken = 12;
 
     internal static ClockOnWall Of(OpenedRally opened, int round)
     {
@@ -298,6 +300,7 @@ public sealed record ClockOnWall(
                 ]
                 : [],
             clock.Phase is { Kind: PhaseKind.Test } ? LogLine.LastTried(opened, round, Readings) : [],
+            BoardOnWall.PlacesOf(opened, clock.Wall),
             default
         );
     }
@@ -332,6 +335,15 @@ public sealed record BoardOnWall(
     /// <summary>How many places there are, revealed and not.</summary>
     public int Places { get; init; }
 
+    /// <summary>How many teams have no place, as long as they are not named.</summary>
+    public int WithoutPlace { get; init; }
+
+    /// <summary>How many places a wall reveals: those of its board; 0 where no board hangs there.</summary>
+    internal static int PlacesOf(OpenedRally opened, WallShown shown) =>
+        shown.Shows != WallShows.Board
+            ? 0
+            : Core.Board.Of(opened, shown.Round, shown.Of)?.Places ?? opened.Result(shown.Round).Standings.Places;
+
     internal static BoardOnWall Of(Board board, int revealed) =>
         new(
             board.Better == Better.More ? Wins.Highest : Wins.Lowest,
@@ -355,7 +367,8 @@ public sealed record BoardOnWall(
         {
             Title = board.Title,
             OverRounds = board.OverRounds,
-            Places = board.Rows.Count,
+            Places = board.Places,
+            WithoutPlace = revealed < board.Places ? board.Rows.Count - board.Places : 0,
         };
 
     internal static BoardOnWall Of(Standings standings, int revealed) =>
@@ -364,16 +377,18 @@ public sealed record BoardOnWall(
             standings.WinsText,
             standings.Ranking,
             [
-                .. (
-                    standings.Ranking
-                        ? standings.Revealed(revealed).Rows
-                        : standings.Rows.Where(r => r.Status != StandingStatus.Away)
-                ).Select(r => RowOnWall.Of(r, standings.Ranking)),
+                .. (standings.Ranking ? standings.Revealed(revealed) : standings)
+                    .Rows.Where(r => r.Status != StandingStatus.Away)
+                    .Select(r => RowOnWall.Of(r, standings.Ranking)),
             ],
             [.. standings.References.Where(r => r.Reference.Of.Length == 0).Select(ReferenceOnWall.Of)]
         )
         {
-            Places = standings.Rows.Count(r => r.Status != StandingStatus.Away),
+            Places = standings.Places,
+            WithoutPlace =
+                standings.Ranking && revealed < standings.Places
+                    ? standings.Rows.Count(r => r.Status != StandingStatus.Away) - standings.Places
+                    : 0,
         };
 }
 

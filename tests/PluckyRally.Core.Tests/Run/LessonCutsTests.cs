@@ -38,7 +38,7 @@ public sealed class LessonCutsTests
                     "2 attempts a team",
                     "Saves 4 minutes. Only each team's first 2 attempts count; later ones are kept and not scored."
                 ),
-                ("Test at a second place", "Saves 7 minutes. It takes one more judge and the same set-up once more."),
+                ("Test at a second table", "Saves 7 minutes. It takes one more judge and the same set-up once more."),
             ]);
     }
 

@@ -296,7 +296,7 @@ public sealed class EntryWordsTests
                     Phase = "test",
                     Places = 2,
                 },
-                "Tested at 2 places"
+                "Tested at 2 tables"
             },
             {
                 new Entry.WallSet

@@ -50,7 +50,7 @@ public sealed class TimetableTests
             .Offers.Where(o => o.Fits)
             .Select(o => (o.Label, o.Says))
             .ShouldBe([
-                ("Test at 2 places at once", "ends after 35 of 45 minutes"),
+                ("Test at 2 tables at once", "ends after 35 of 45 minutes"),
                 ("Make 2 attempts", "ends after 43 of 45 minutes"),
                 ("Take 2 lessons", "ends after 10 of 45 minutes"),
             ]);

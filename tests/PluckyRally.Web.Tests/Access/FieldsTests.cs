@@ -194,7 +194,8 @@ public sealed class FieldsTests : IDisposable
 
     private static readonly string[] Wall =
     [
-        "caution",
+        "cautions",
+        "criteria",
         "drawn.card.*",
         "drawn.team",
         "goal",
@@ -219,6 +220,7 @@ public sealed class FieldsTests : IDisposable
         "clock.*",
         "last",
         "now",
+        "places",
         "question",
         "teams.cleared",
         "teams.late",
@@ -243,6 +245,7 @@ public sealed class FieldsTests : IDisposable
         "references.total",
         "wins",
         "winsText",
+        "withoutPlace",
     ];
 
     private static readonly string[] Gallery =

@@ -2371,6 +2371,8 @@ export interface components {
             overRounds: boolean;
             /** Format: int32 */
             places: number;
+            /** Format: int32 */
+            withoutPlace: number;
         };
         /**
          * @description How far a reading can be trusted to be the value itself.
@@ -2863,6 +2865,8 @@ export interface components {
             question?: null | string;
             answers: string[];
             last: string[];
+            /** Format: int32 */
+            places: number;
             /** Format: date-time */
             now: string;
         };
@@ -2893,6 +2897,8 @@ export interface components {
             log: components["schemas"]["LogLine"][];
             closed: boolean;
             boards: components["schemas"]["BoardChoice"][];
+            /** Format: int32 */
+            places: number;
             /** Format: date-time */
             now: string;
         };
@@ -7108,6 +7114,11 @@ export interface components {
             plots: components["schemas"]["Plot"][];
             /** @description Whether teams have places at all. */
             ranking: boolean;
+            /**
+             * Format: int32
+             * @description How many teams have a place.
+             */
+            places: number;
         };
         OverAllOnWall: {
             title: string;
@@ -8531,8 +8542,9 @@ export interface components {
             goal: string;
             ifLate: string;
             teams: components["schemas"]["TeamNamed"][];
+            criteria: string[];
             limits: string[];
-            caution?: null | string;
+            cautions: string[];
             drawn: components["schemas"]["DrawnOnWall"][];
         };
         RallyOpened: {

@@ -93,10 +93,8 @@ useAwake()
 
 <style scoped>
 .board {
-  min-height: 100vh;
-  background: var(--paper);
-  color: var(--ink);
   padding: 2rem 3rem;
+  font-size: 2rem;
 }
 header {
   display: flex;
@@ -104,7 +102,7 @@ header {
   justify-content: space-between;
   align-items: baseline;
   gap: 0.5rem 2rem;
-  border-bottom: 3px dashed var(--line);
+  border-bottom: 3px solid var(--line);
   padding-bottom: 0.75rem;
 }
 h1 {
@@ -113,19 +111,17 @@ h1 {
 header p,
 .differs,
 .tested {
-  font-size: 2rem;
   color: var(--muted);
 }
 table {
   width: 100%;
-  font-size: 2rem;
 }
 td,
 th {
   text-align: left;
   font-weight: 600;
   padding: 0.3rem 0.75rem;
-  border-bottom: 2px dashed var(--line);
+  border-bottom: 2px solid var(--line);
   line-height: 1.2;
 }
 </style>

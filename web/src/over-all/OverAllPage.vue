@@ -45,7 +45,7 @@ async function reveal(number: number) {
   const overAll = { rallies: chosen.value.slice(1), figure: figure.value }
   if (await wall.show('the list', { shows: 'overAll', number, overAll })) revealed.value = number
 }
-const places = computed(() => all.data.value?.rows.length ?? 0)
+const places = computed(() => all.data.value?.places ?? 0)
 </script>
 
 <template>

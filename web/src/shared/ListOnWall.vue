@@ -24,21 +24,20 @@ defineProps<{ rows: readonly RowOverAllOnWall[] }>()
 <style scoped>
 table {
   width: 100%;
-  font-size: 2rem;
 }
 td,
 th {
   text-align: left;
   font-weight: 600;
-  padding: 0.15rem 0.75rem;
-  border-bottom: 2px dashed var(--line);
+  padding: 0.1em 0.4em;
+  border-bottom: 2px solid var(--line);
   line-height: 1.2;
 }
 .place {
   font-family: var(--title);
   font-weight: 800;
   color: var(--marigold);
-  width: 4.5rem;
+  width: 2.2em;
 }
 .number {
   text-align: right;

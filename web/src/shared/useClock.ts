@@ -44,6 +44,8 @@ function useToldClock<T extends Told>(
   const answers = ref<readonly string[]>([])
   const cuts = ref<readonly LessonCut[]>([])
   const boards = ref<readonly BoardChoice[]>([])
+  /** How many places the board on the wall reveals. */
+  const places = ref(0)
   /** What was done to the lesson, the newest first. */
   const log = ref<readonly LogLine[]>([])
   const refusal = ref<Refusal>()
@@ -78,6 +80,7 @@ function useToldClock<T extends Told>(
     now.value = Date.now() + ahead.value
     clock.value = read.clock
     teams.value = read.teams
+    places.value = read.places
     if ('last' in read) {
       question.value = read.question ?? undefined
       last.value = read.last
@@ -138,11 +141,20 @@ function useToldClock<T extends Told>(
     clock.value?.hold ? Math.max(0, (now.value - new Date(clock.value.hold.from).getTime()) / 1000) : undefined,
   )
   /** How many places the wall has revealed of this round: a board of another one begins with none. */
-  const revealed = computed(() => (clock.value?.wall.round === round.value ? clock.value.wall.revealed : 0))
+  const revealed = computed(() => {
+    const wall = clock.value?.wall
+    if (wall?.round !== round.value) return 0
+    return wall.shows === 'board' ? Math.min(wall.revealed, places.value) : wall.revealed
+  })
+  /** So many places of the board that hangs there, or with the first one the whole class. */
+  const upTo = (number: number, teams: number) =>
+    clock.value?.wall.shows === 'board' && number >= places.value ? teams : number
   return {
     round,
     clock,
     revealed,
+    places,
+    upTo,
     teams,
     question,
     answers,

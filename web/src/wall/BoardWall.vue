@@ -7,6 +7,7 @@ import { useRallyOnWall } from '@/shared/openRally'
 import { purposeNames } from '@/shared/purposes'
 import TeamPennant from '@/shared/TeamPennant.vue'
 import { teamMarks } from '@/shared/teamMarks'
+import TurningPages from '@/shared/TurningPages.vue'
 import TeamMasts from './TeamMasts.vue'
 import { useOnWall } from './useOnWall'
 
@@ -22,8 +23,11 @@ const marks = computed(() => teamMarks(props.rally.teams))
 const total = computed(() => standings.data.value?.places ?? 0)
 /** The server sends what is revealed, and no more. */
 const rows = computed(() => standings.data.value?.rows ?? [])
-const hidden = computed(() => total.value - rows.value.length)
-const size = computed(() => (total.value <= 8 ? 'large' : total.value <= 12 ? 'middle' : 'small'))
+const placed = computed(() => rows.value.filter((r) => r.place != null).length)
+const hidden = computed(() => total.value - placed.value)
+/** Masts where they can be told apart and the names have room beside them; else the pennants stand in the table. */
+const masts = computed(() => props.rally.teams.length <= 12 && props.rally.teams.every((t) => t.name.length <= 24))
+const size = computed(() => (props.rally.teams.length <= 4 ? 'few' : props.rally.teams.length <= 8 ? 'some' : 'many'))
 </script>
 
 <template>
@@ -40,51 +44,73 @@ const size = computed(() => (total.value <= 8 ? 'large' : total.value <= 12 ? 'm
         <h1>{{ standings.data.value.title || rally.title }}{{ ofRound }}</h1>
         <p>{{ standings.data.value.winsText }}</p>
       </header>
-      <ul v-if="!standings.data.value.ranking" class="each">
-        <li v-for="row in rows" :key="row.team">
-          <TeamPennant :mark="marks.get(row.team)!" :width="92" />
-          <span
-            ><b>{{ row.name }}</b> <span v-for="m in row.met" :key="m" class="met">{{ m }}</span></span
-          >
-        </li>
-      </ul>
-      <div v-else class="two">
+      <TurningPages v-if="!standings.data.value.ranking" :columns="rows.length > 4 ? 2 : 1">
+        <ul>
+          <li v-for="row in rows" :key="row.team" class="each">
+            <TeamPennant :mark="marks.get(row.team)!" :width="92" />
+            <span
+              ><b>{{ row.name }}</b> <span v-for="m in row.met" :key="m" class="met">{{ m }}</span></span
+            >
+          </li>
+        </ul>
+      </TurningPages>
+      <div v-else class="ranked" :class="{ two: masts }">
         <TeamMasts
+          v-if="masts"
           :teams="rally.teams"
           :marks="marks"
           :rows="rows"
           :references="standings.data.value.references"
           :wins="standings.data.value.wins"
         />
-        <table :class="size">
-          <caption class="out-of-sight">
-            Standings of
-            {{
-              rally.name
-            }}
-          </caption>
-          <tbody>
-            <tr v-for="n in hidden" :key="`hidden ${n}`" class="hidden">
-              <td class="place">{{ n }}</td>
-              <td colspan="2">
-                <span class="stitches" aria-hidden="true"></span><span class="out-of-sight">not revealed yet</span>
-              </td>
-            </tr>
-            <tr v-for="row in rows" :key="row.team" :class="row.status">
-              <td class="place">{{ row.place ?? '–' }}</td>
-              <th v-if="row.total == null && row.totalText" scope="row" colspan="2">
-                {{ row.name }} <span class="met">{{ row.totalText }}</span>
-              </th>
-              <th v-else scope="row">{{ row.name }}</th>
-              <td v-if="row.total != null || !row.totalText" class="total figures">
-                {{
-                  row.totalText ||
-                  (row.status === 'unfinished' ? 'to come' : row.status === 'away' ? 'away' : 'not placed')
-                }}
-              </td>
-            </tr>
-          </tbody>
-        </table>
+        <TurningPages :newest="placed">
+          <table :class="size">
+            <caption class="out-of-sight">
+              Standings of
+              {{
+                rally.name
+              }}
+            </caption>
+            <tbody>
+              <template v-if="masts">
+                <tr v-for="n in hidden" :key="`hidden ${n}`" class="hidden">
+                  <td class="place">{{ n }}</td>
+                  <td colspan="2">
+                    <span class="stitches" aria-hidden="true"></span><span class="out-of-sight">not revealed yet</span>
+                  </td>
+                </tr>
+              </template>
+              <tr v-else-if="hidden > 0" class="hidden">
+                <td colspan="3">{{ hidden === 1 ? 'The first place is' : `${hidden} places are` }} still to come</td>
+              </tr>
+              <tr v-for="(row, i) in rows" :key="row.team" :data-newest="i === 0 || undefined">
+                <td class="place">{{ row.place ?? '–' }}</td>
+                <th scope="row" :colspan="row.total == null && row.totalText ? 2 : 1">
+                  <span class="named">
+                    <TeamPennant :mark="marks.get(row.team)!" :width="70" />
+                    <span
+                      >{{ row.name }}
+                      <span v-if="row.total == null && row.totalText" class="met">{{ row.totalText }}</span></span
+                    >
+                  </span>
+                </th>
+                <td v-if="row.total != null || !row.totalText" class="total figures">
+                  {{ row.totalText || (row.status === 'unfinished' ? 'to come' : 'not placed') }}
+                </td>
+              </tr>
+              <tr v-if="standings.data.value.withoutPlace > 0" class="hidden">
+                <td colspan="3">
+                  {{
+                    standings.data.value.withoutPlace === 1
+                      ? '1 team has'
+                      : `${standings.data.value.withoutPlace} teams have`
+                  }}
+                  no place yet
+                </td>
+              </tr>
+            </tbody>
+          </table>
+        </TurningPages>
       </div>
       <ul v-if="standings.data.value.references.length > 0" class="against">
         <li v-for="r in standings.data.value.references" :key="r.name">
@@ -98,89 +124,82 @@ const size = computed(() => (total.value <= 8 ? 'large' : total.value <= 12 ? 'm
 
 <style scoped>
 .wall {
-  padding: 2rem 3rem;
+  height: 100vh;
+  padding: 3vh 4vw;
   display: grid;
-  grid-template-rows: auto 1fr auto;
-  gap: 1.25rem;
+  grid-template-columns: minmax(0, 1fr);
+  grid-template-rows: auto minmax(0, 1fr) auto;
+  gap: 2vh;
+  font-size: clamp(32px, 2.6vw, 56px);
+  line-height: 1.15;
+  overflow-wrap: anywhere;
 }
 header {
   display: flex;
   flex-wrap: wrap;
   justify-content: space-between;
   align-items: baseline;
-  gap: 0.5rem 2rem;
-  border-bottom: 3px dashed var(--line);
-  padding-bottom: 1rem;
+  gap: 0.2em 1em;
+  border-bottom: 3px solid var(--line);
+  padding-bottom: 1vh;
 }
 h1 {
-  font-size: 3.2rem;
+  font-size: 1.5em;
 }
-header p {
-  font-size: 2rem;
+header p,
+.met,
+.against .muted {
   color: var(--muted);
 }
 .each {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(36rem, 1fr));
-  gap: 1rem 2.5rem;
-  align-content: start;
-  font-size: 2rem;
-}
-.each li {
   display: flex;
-  gap: 1rem;
+  gap: 0.5em;
   align-items: center;
-  border-bottom: 2px dashed var(--line);
-  padding-bottom: 0.4rem;
+  border-bottom: 2px solid var(--line);
+  padding-block: 0.2em;
 }
 .against {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.25rem 2.5rem;
-  font-size: 1.6rem;
-  border-top: 3px dashed var(--line);
-  padding-top: 0.75rem;
+  gap: 0.1em 1.2em;
+  border-top: 3px solid var(--line);
+  padding-top: 1vh;
 }
 .met {
   display: block;
-  color: var(--muted);
+}
+.ranked {
+  display: grid;
+  grid-template: minmax(0, 1fr) / minmax(0, 1fr);
+  gap: 3vw;
+  min-height: 0;
 }
 .two {
-  display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-  gap: 2.5rem;
-  align-items: start;
 }
 table {
   width: 100%;
 }
 td,
 th {
-  padding: 0.3rem 0.5rem;
+  padding: 0.12em 0.25em;
   text-align: left;
   font-weight: 600;
-  line-height: 1.15;
-  border-bottom: 2px dashed var(--line);
-  overflow-wrap: anywhere;
+  border-bottom: 2px solid var(--line);
 }
-.large {
-  font-size: 2.2rem;
+.few {
+  font-size: 1.5em;
 }
-.middle,
-.small {
-  font-size: 2rem;
-}
-.small td,
-.small th {
-  padding-block: 0;
+.some {
+  font-size: 1.15em;
 }
 .place {
   font-family: var(--title);
   font-weight: 800;
-  width: 3.5rem;
+  width: 1.8em;
   color: var(--marigold);
 }
-.hidden .place {
+.hidden td {
   color: var(--muted);
 }
 .stitches {
@@ -188,8 +207,17 @@ th {
   height: 0.6em;
   border-bottom: 4px dashed var(--line);
 }
+.named {
+  display: flex;
+  align-items: center;
+  gap: 0.4em;
+}
+.named > :first-child {
+  flex: none;
+}
 .total {
   text-align: right;
   font-weight: 750;
+  white-space: nowrap;
 }
 </style>

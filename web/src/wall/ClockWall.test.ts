@@ -33,7 +33,9 @@ const rally: RallyOnWall = {
     { id: 't1', name: 'Terns', callSign: '', away: false, cards: [], bag: [] },
     { id: 't2', name: 'Whelks', callSign: '', away: false, cards: [], bag: [] },
   ],
+  criteria: [],
   limits: [],
+  cautions: [],
   drawn: [],
 }
 
@@ -59,4 +61,41 @@ test('in a phase that goes team by team the turn has the large clock, and its wa
   turnLeft.value = 59.5
   await nextTick()
   expect(wall.get('.signal').text()).toBe('1 minute left')
+})
+
+test('while hands are at work all that is asked, forbidden and to be careful with hangs there', () => {
+  const build: ClockPhase = { ...phase, id: 'build', kind: 'build', name: 'Build', teamByTeam: false }
+  const live: Partial<WallClock> = {
+    clock: ref({ ...clock, phase: build, turn: null }),
+    left: computed(() => 600),
+    turnLeft: computed(() => undefined),
+    works: computed(() => 600),
+    teams: ref([]),
+    held: computed(() => undefined),
+    last: ref([]),
+  }
+  const asked = {
+    ...rally,
+    criteria: ['Floats'],
+    limits: ['One sheet', 'No glue', 'No tape', 'No string'],
+    cautions: ['Wet floors', 'Small parts'],
+  }
+  const wall = mount(ClockWall, { props: { rally: asked, live: live as WallClock } })
+  expect(wall.findAll('.more li').map((l) => l.text())).toEqual([...asked.criteria, ...asked.limits])
+  expect(wall.findAll('.more h2').map((h) => h.text())).toEqual(['Criteria', 'Constraints'])
+  expect(wall.findAll('.caution').map((c) => c.text())).toEqual(asked.cautions)
+})
+
+test('two teams that are tested at once stand at tables', () => {
+  const live: Partial<WallClock> = {
+    clock: ref({ ...clock, turn: { ...clock.turn!, on: ['t1', 't2'], next: [] } }),
+    left: computed(() => 600),
+    turnLeft: computed(() => 60),
+    works: computed(() => 60),
+    teams: ref([]),
+    held: computed(() => undefined),
+    last: ref([]),
+  }
+  const wall = mount(ClockWall, { props: { rally, live: live as WallClock } })
+  expect(wall.findAll('.turn .team > span').map((t) => t.text())).toEqual(['Terns, table 1', 'Whelks, table 2'])
 })

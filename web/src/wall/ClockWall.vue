@@ -4,6 +4,7 @@ import type { RallyOnWall } from '@/api/names'
 import { heatsOf } from '@/shared/heats'
 import TeamPennant from '@/shared/TeamPennant.vue'
 import { teamMarks } from '@/shared/teamMarks'
+import TurningPages from '@/shared/TurningPages.vue'
 import { asClock, type WallClock } from '@/shared/useClock'
 import { useSignal } from '@/stations/run/useSignal'
 
@@ -21,24 +22,35 @@ const warning = computed(() => {
 })
 const minutes = (n: number) => (n === 1 ? '1 minute' : `${n} minutes`)
 const phaseIs = (...kinds: string[]) => kinds.includes(clock.value?.phase?.kind ?? '')
-const limits = computed(() => (phaseIs('build', 'rebuild', 'plan', 'collect') ? props.rally.limits : []))
-/** While hands are at work or something is tested, the first caution stands there too; the sheet has all. */
-const caution = computed(() => (phaseIs('build', 'rebuild', 'test') ? props.rally.caution : undefined))
+/** While hands are at work: all that the sheet asks and forbids. */
+const asked = computed(() =>
+  phaseIs('build', 'rebuild', 'plan', 'collect')
+    ? [
+        { title: 'Criteria', lines: props.rally.criteria },
+        { title: 'Constraints', lines: props.rally.limits },
+      ].filter((part) => part.lines.length > 0)
+    : [],
+)
+/** What to be careful with, while hands are at work or something is tested. */
+const cautions = computed(() => (phaseIs('build', 'rebuild', 'test') ? props.rally.cautions : []))
 const marks = computed(() => teamMarks(props.rally.teams))
 const cleared = computed(() => (phaseIs('plan', 'collect', 'build') ? teams.value.filter((t) => t.cleared) : []))
 const late = computed(() => teams.value.filter((t) => t.late))
 /** Whose turn it is: its clock is the large one, and the phase's stands below. */
 const turn = computed(() => clock.value?.turn)
+const present = computed(() => props.rally.teams.filter((t) => !t.away))
 /** The heats, while teams run or get ready to. */
-const heats = computed(() => (phaseIs('test', 'collect') ? heatsOf(props.rally.teams.filter((t) => !t.away)) : []))
+const heats = computed(() => (phaseIs('test', 'collect') ? heatsOf(present.value) : []))
 /** What each team was dealt, while hands are at work; what was drawn in the lesson stands by itself. */
 const dealt = computed(() =>
   phaseIs('plan', 'collect', 'build', 'rebuild') && props.rally.drawn.length === 0
-    ? props.rally.teams.filter((t) => !t.away && t.cards.length > 0)
+    ? present.value.filter((t) => t.cards.length > 0)
     : [],
 )
 /** The cards that were drawn, the last one first; more than two are not read from eight meters. */
 const drawn = computed(() => props.rally.drawn.slice(0, 2))
+/** Teams stand beside each other where there are many, and one below the other where there are few. */
+const columns = computed(() => (present.value.length > 6 ? 3 : present.value.length > 3 ? 2 : 1))
 const nameOf = (id: string) => props.rally.teams.find((t) => t.id === id)?.name ?? ''
 </script>
 
@@ -55,34 +67,37 @@ const nameOf = (id: string) => props.rally.teams.find((t) => t.id === id)?.name 
       </p>
       <p v-else class="clock figures" :class="{ over: works < 0 }" role="timer" aria-live="off">{{ asClock(works) }}</p>
       <p class="do">{{ held !== undefined ? 'Hands off. It must stand by itself.' : clock.phase.now }}</p>
-      <div class="more">
-        <p v-if="turn" class="turn">
-          <span v-for="(t, i) in turn.on" :key="t" class="team">
-            <TeamPennant :mark="marks.get(t)!" :width="92" /> {{ nameOf(t)
-            }}<template v-if="turn.on.length > 1">: place {{ i + 1 }}</template>
-          </span>
-        </p>
+      <p v-if="turn" class="turn">
+        <span v-for="(t, i) in turn.on" :key="t" class="team">
+          <TeamPennant :mark="marks.get(t)!" :width="92" />
+          <span
+            >{{ nameOf(t) }}<template v-if="turn.on.length > 1">, table {{ i + 1 }}</template></span
+          >
+        </span>
+      </p>
+      <TurningPages class="more" :newest="last[0] ?? drawn.length">
+        <p v-if="turn && turn.next.length > 0 && heats.length === 0">Next: {{ turn.next.map(nameOf).join(', ') }}</p>
         <p v-for="(d, i) in drawn" :key="i" class="card">
           <b>{{ d.card.name }}</b> ({{ d.team ? nameOf(d.team) : 'for all' }}): {{ d.card.text }}
           {{ d.card.does.join(' ') }}
         </p>
-        <p v-if="turn && turn.next.length > 0 && heats.length === 0">next: {{ turn.next.map(nameOf).join(', ') }}</p>
-        <ul v-if="heats.length > 0" class="heats">
+        <ul v-if="last.length > 0" class="lines" data-newest>
+          <li v-for="l in last" :key="l">{{ l }}</li>
+        </ul>
+        <ul v-if="heats.length > 0">
           <li v-for="h in heats" :key="h.number">
             <b>Heat {{ h.number }}:</b> {{ h.teams.map((t) => `${t.lane} ${t.name}`).join(' · ') }}
           </li>
         </ul>
-        <ul v-if="last.length > 0">
-          <li v-for="l in last" :key="l">{{ l }}</li>
+        <ul v-if="dealt.length > 0">
+          <li v-for="t in dealt" :key="t.id">{{ t.name }}: {{ t.cards.map((c) => c.name).join(', ') }}</li>
         </ul>
-        <p v-if="dealt.length > 0">
-          <template v-for="(t, i) in dealt" :key="t.id"
-            ><template v-if="i > 0"> · </template>{{ t.name }}: {{ t.cards.map((c) => c.name).join(', ') }}</template
-          >
-        </p>
-        <ul v-if="limits.length > 0">
-          <li v-for="l in limits" :key="l">{{ l }}</li>
-        </ul>
+        <template v-for="part in asked" :key="part.title">
+          <h2>{{ part.title }}</h2>
+          <ul class="lines">
+            <li v-for="l in part.lines" :key="l">{{ l }}</li>
+          </ul>
+        </template>
         <p v-if="cleared.length > 0" class="cleared">
           Cleared to build:
           <span v-for="t in cleared" :key="t.team" class="team">
@@ -90,8 +105,8 @@ const nameOf = (id: string) => props.rally.teams.find((t) => t.id === id)?.name 
           </span>
         </p>
         <p v-if="late.length > 0">Late: {{ late.map((t) => nameOf(t.team)).join(', ') }}. {{ rally.ifLate }}</p>
-        <p v-if="caution" class="caution">{{ caution }}</p>
-      </div>
+        <p v-for="c in cautions" :key="c" class="caution">{{ c }}</p>
+      </TurningPages>
       <footer>
         <span v-if="!clock.ends">the clock stands</span>
         <span v-else-if="works < 0">time is up</span>
@@ -112,21 +127,27 @@ const nameOf = (id: string) => props.rally.teams.find((t) => t.id === id)?.name 
         <p>{{ rally.name }}</p>
       </header>
       <p class="do">{{ clock?.over ? 'The lesson is over.' : rally.goal }}</p>
-      <ul v-if="!clock?.over" class="teams">
-        <li v-for="t in rally.teams" :key="t.id"><TeamPennant :mark="marks.get(t.id)!" :width="92" />{{ t.name }}</li>
-      </ul>
+      <TurningPages v-if="!clock?.over" class="waiting" :columns="columns">
+        <ul>
+          <li v-for="t in present" :key="t.id" class="team">
+            <TeamPennant :mark="marks.get(t.id)!" :width="92" /><span>{{ t.name }}</span>
+          </li>
+        </ul>
+      </TurningPages>
     </template>
   </main>
 </template>
 
 <style scoped>
 .wall {
+  height: 100vh;
   padding: 3vh 4vw;
-  display: grid;
-  grid-template-rows: auto minmax(20vh, 1fr) auto auto auto;
+  display: flex;
+  flex-direction: column;
   gap: 1.2vh;
   font-size: clamp(32px, 2.6vw, 56px);
   line-height: 1.2;
+  overflow-wrap: anywhere;
 }
 header,
 footer {
@@ -138,10 +159,22 @@ footer {
 h1 {
   font-size: 1.7em;
 }
+h2 {
+  font-size: 1em;
+  color: var(--muted);
+  break-after: avoid;
+}
+h2:not(:first-child) {
+  margin-top: 1vh;
+}
 .clock {
-  font: 750 min(32vh, 26vw) / 1 var(--title);
-  align-self: center;
-  justify-self: center;
+  flex: 1 0 auto;
+  display: grid;
+  place-items: center;
+  font: 750 min(26vh, 26vw) / 1 var(--title);
+}
+.clock:has(~ .turn) {
+  font-size: min(18vh, 20vw);
 }
 .over {
   color: var(--brick-light);
@@ -150,51 +183,48 @@ h1 {
   font-weight: 650;
 }
 .more {
-  display: grid;
-  gap: 0.6vh;
+  flex: 0 1 auto;
+  min-height: 2.8em;
 }
-.more li::before {
+.more:not(:has(li, p, h2)) {
+  display: none;
+}
+.waiting {
+  flex: 1 1 0;
+}
+.more :deep(p),
+.more :deep(li) {
+  margin-bottom: 0.6vh;
+}
+.lines li {
+  padding-left: 0.9em;
+  text-indent: -0.9em;
+}
+.lines li::before {
   content: '– ';
-}
-.teams {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(26vw, 1fr));
-  gap: 0.4em 1em;
-  align-self: center;
-}
-.teams li {
-  display: flex;
-  align-items: center;
-  gap: 0.5em;
-}
-.cleared {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 0.3em;
 }
 .team {
   position: relative;
-  display: inline-flex;
+  display: flex;
+  align-items: center;
+  gap: 0.4em;
+  min-width: 0;
 }
+.team > :first-child {
+  flex: none;
+}
+.waiting li {
+  padding-block: 0.2em;
+}
+.cleared,
 .turn {
   display: flex;
   flex-wrap: wrap;
+  align-items: center;
   gap: 0.3em 1em;
-  align-items: center;
+}
+.turn {
   font-weight: 700;
-}
-.turn .team {
-  align-items: center;
-  gap: 0.3em;
-}
-.heats {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0 1.2em;
-}
-.heats li::before {
-  content: none;
 }
 .card {
   border-left: 0.25em solid var(--plum);

@@ -5,6 +5,7 @@ import type { GalleryShown, RallyOnWall } from '@/api/names'
 import LoadNote from '@/shared/LoadNote.vue'
 import TeamPennant from '@/shared/TeamPennant.vue'
 import { teamMarks } from '@/shared/teamMarks'
+import TurningPages from '@/shared/TurningPages.vue'
 import { useOnWall } from './useOnWall'
 
 /** All that teams made, side by side, read from eight metres. Without names the server sends none. */
@@ -12,7 +13,14 @@ const props = defineProps<{ rally: RallyOnWall; round: number; tick: number; sho
 const gallery = useOnWall(props, (params) => ask(api.GET('/api/rallies/{id}/wall/gallery', { params })))
 const marks = computed(() => teamMarks(props.rally.teams))
 const cards = computed(() => gallery.data.value?.cards ?? [])
-const columns = computed(() => Math.max(1, Math.ceil(Math.sqrt(cards.value.length * 1.6))))
+/** More cards than these side by side have no room for a name of usual length. */
+const most = 6
+const columns = computed(() => Math.min(3, cards.value.length))
+const pages = computed(() =>
+  Array.from({ length: Math.ceil(cards.value.length / most) }, (_, page) =>
+    cards.value.map((card, at) => ({ card, at })).slice(page * most, (page + 1) * most),
+  ),
+)
 </script>
 
 <template>
@@ -26,23 +34,25 @@ const columns = computed(() => Math.max(1, Math.ceil(Math.sqrt(cards.value.lengt
       @again="gallery.load"
     />
     <template v-else>
-      <ul class="cards" :style="{ gridTemplateColumns: `repeat(${columns}, minmax(0, 1fr))` }">
-        <li v-for="(c, at) in cards" :key="at">
-          <img
-            v-if="c.photo"
-            :src="`/api/rallies/${rally.id}/wall/photos/${c.photo}?round=${round}`"
-            :alt="c.name ? `Photo of ${c.name}` : `Photo, number ${at + 1}`"
-          />
-          <p v-else class="none">
-            <TeamPennant v-if="c.team" :mark="marks.get(c.team)!" :width="120" />
-            <template v-else>no photo</template>
-          </p>
-          <p class="head">
-            <span>{{ c.name }}</span> <b class="figures">{{ c.value || 'to come' }}</b>
-          </p>
-          <p class="seen">{{ [...c.labels, ...c.tags].join(', ') }}</p>
-        </li>
-      </ul>
+      <TurningPages>
+        <ul v-for="page in pages" :key="page[0]?.at" class="cards" :style="{ '--columns': columns }">
+          <li v-for="{ card: c, at } in page" :key="at">
+            <img
+              v-if="c.photo"
+              :src="`/api/rallies/${rally.id}/wall/photos/${c.photo}?round=${round}`"
+              :alt="c.name ? `Photo of ${c.name}` : `Photo, number ${at + 1}`"
+            />
+            <p v-else class="none">
+              <TeamPennant v-if="c.team" :mark="marks.get(c.team)!" :width="120" />
+              <template v-else>no photo</template>
+            </p>
+            <p class="head">
+              <span>{{ c.name }}</span> <b class="figures">{{ c.value || 'to come' }}</b>
+            </p>
+            <p>{{ [...c.labels, ...c.tags].join(', ') }}</p>
+          </li>
+        </ul>
+      </TurningPages>
       <ul class="says">
         <li v-for="s in gallery.data.value.says.slice(0, 2)" :key="s">{{ s }}</li>
       </ul>
@@ -53,16 +63,21 @@ const columns = computed(() => Math.max(1, Math.ceil(Math.sqrt(cards.value.lengt
 <style scoped>
 .wall {
   display: grid;
-  grid-template-rows: minmax(0, 1fr) auto;
-  gap: 1rem;
-  padding: 1.5rem 2.5rem;
+  grid-template: minmax(0, 1fr) auto / minmax(0, 1fr);
+  gap: 2vh;
+  padding: 3vh 4vw;
   height: 100vh;
+  font-size: clamp(32px, 2.6vw, 56px);
+  line-height: 1.15;
+  overflow-wrap: anywhere;
 }
 .cards {
   display: grid;
+  grid-template-columns: repeat(var(--columns), minmax(0, 1fr));
   grid-auto-rows: minmax(0, 1fr);
-  gap: 1rem 1.5rem;
-  min-height: 0;
+  gap: 2vh 2vw;
+  height: 100%;
+  break-inside: avoid;
 }
 .cards li {
   display: flex;
@@ -83,22 +98,17 @@ img {
   display: grid;
   place-items: center;
   color: var(--muted);
-  font-size: 1.5rem;
 }
 .head {
   display: flex;
   justify-content: space-between;
-  gap: 1rem;
-  font-size: 2rem;
-  line-height: 1.2;
+  gap: 0.5em;
 }
-.seen {
-  font-size: 1.5rem;
-  line-height: 1.2;
+.head b {
+  white-space: nowrap;
 }
 .says {
-  font-size: 2rem;
-  border-top: 3px dashed var(--line);
-  padding-top: 0.5rem;
+  border-top: 3px solid var(--line);
+  padding-top: 1vh;
 }
 </style>

@@ -4,6 +4,7 @@ import { api, ask } from '@/api/client'
 import type { RallyOnWall } from '@/api/names'
 import ListOnWall from '@/shared/ListOnWall.vue'
 import LoadNote from '@/shared/LoadNote.vue'
+import TurningPages from '@/shared/TurningPages.vue'
 import { useOnWall } from './useOnWall'
 
 /** The list over several rallies, revealed from the last place to the first; read from eight metres. */
@@ -11,10 +12,9 @@ const props = defineProps<{ rally: RallyOnWall; round: number; tick: number }>()
 const all = useOnWall(props, ({ path, query }) =>
   ask(api.GET('/api/rallies/{id}/wall/over-all', { params: { path, query } })),
 )
-/** What was revealed last stands on top; more than a wall holds moves out below. */
-const most = 12
-const rows = computed(() => all.data.value?.rows.slice(0, most) ?? [])
-const hidden = computed(() => (all.data.value?.places ?? 0) - (all.data.value?.rows.length ?? 0))
+const rows = computed(() => all.data.value?.rows ?? [])
+const placed = computed(() => rows.value.filter((r) => r.place != null).length)
+const hidden = computed(() => (all.data.value?.places ?? 0) - placed.value)
 </script>
 
 <template>
@@ -31,31 +31,37 @@ const hidden = computed(() => (all.data.value?.places ?? 0) - (all.data.value?.r
         <h1>{{ rally.title }}</h1>
         <p>{{ all.data.value.title }}. {{ all.data.value.winsText }}</p>
       </header>
-      <p v-if="hidden > 0" class="hidden">{{ hidden }} not revealed yet</p>
-      <ListOnWall :rows="rows" />
+      <p v-if="hidden > 0" class="hidden">
+        {{ hidden === 1 ? 'The first place is' : `${hidden} places are` }} still to come
+      </p>
+      <TurningPages :newest="placed"><ListOnWall :rows="rows" /></TurningPages>
     </template>
   </main>
 </template>
 
 <style scoped>
 .wall {
-  padding: 2rem 3rem;
+  height: 100vh;
+  padding: 3vh 4vw;
+  display: flex;
+  flex-direction: column;
+  gap: 1vh;
+  font-size: clamp(32px, 2.6vw, 56px);
 }
 header {
   display: flex;
   flex-wrap: wrap;
   justify-content: space-between;
   align-items: baseline;
-  gap: 0.5rem 2rem;
-  border-bottom: 3px dashed var(--line);
-  padding-bottom: 0.75rem;
+  gap: 0.2em 1em;
+  border-bottom: 3px solid var(--line);
+  padding-bottom: 1vh;
 }
 h1 {
-  font-size: 2.8rem;
+  font-size: 1.5em;
 }
 header p,
 .hidden {
-  font-size: 1.9rem;
   color: var(--muted);
 }
 </style>

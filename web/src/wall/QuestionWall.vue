@@ -2,6 +2,7 @@
 import { api, ask } from '@/api/client'
 import type { PlotShown, RallyOnWall } from '@/api/names'
 import PlotPicture from '@/shared/plots/PlotPicture.vue'
+import TurningPages from '@/shared/TurningPages.vue'
 import { useOnWall } from './useOnWall'
 
 /**
@@ -26,47 +27,45 @@ const picture = useOnWall(props, (params) => ask(api.GET('/api/rallies/{id}/wall
       <figcaption>{{ picture.data.value.plot.title }}</figcaption>
       <PlotPicture :plot="picture.data.value.plot" wall />
     </figure>
-    <ul v-if="answers.length > 0">
-      <li v-for="a in answers" :key="a">{{ a }}</li>
-    </ul>
+    <TurningPages v-if="answers.length > 0" class="answers" :newest="answers[0]">
+      <ul>
+        <li v-for="(a, i) in answers" :key="a" :data-newest="i === 0 || undefined">{{ a }}</li>
+      </ul>
+    </TurningPages>
   </main>
 </template>
 
 <style scoped>
 .wall {
   display: grid;
-  grid-template-rows: auto 1fr auto;
+  height: 100vh;
+  grid-template-columns: minmax(0, 1fr);
+  grid-template-rows: auto minmax(min-content, 1fr) minmax(0, auto);
   padding: 3vh 5vw;
+  font-size: clamp(32px, 2.6vw, 56px);
 }
 .two {
   grid-template-columns: minmax(0, 2fr) minmax(0, 3fr);
   column-gap: 3vw;
 }
 .two .title,
-.two ul {
+.two .answers {
   grid-column: 1 / -1;
 }
 .two h1 {
   font-size: clamp(2.6rem, 4vw, 4.5rem);
 }
 .title {
-  font-size: 2rem;
   color: var(--muted);
 }
 figure {
   margin: 0;
   align-self: center;
 }
-figcaption {
-  font-size: 2rem;
-}
-ul {
-  font-size: 2.4rem;
-  line-height: 1.25;
-}
 li {
-  border-top: 2px dashed var(--line);
-  padding-block: 0.3rem;
+  line-height: 1.25;
+  border-top: 2px solid var(--line);
+  padding-block: 0.15em;
   overflow-wrap: anywhere;
 }
 h1 {

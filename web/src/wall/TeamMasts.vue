@@ -56,7 +56,6 @@ const says = computed(() =>
 .masts {
   position: relative;
   display: flex;
-  height: 62vh;
   border-bottom: 6px solid var(--ink);
   padding: 0 0.5rem;
 }
@@ -80,7 +79,6 @@ const says = computed(() =>
   inset-inline: 0;
   border-bottom: 3px dashed var(--ink);
   text-align: right;
-  font-size: 1.4rem;
   line-height: 1.2;
 }
 .line span {

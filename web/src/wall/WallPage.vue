@@ -32,7 +32,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
     live.touch({
       does: 'show',
       shows: 'board',
-      number: Math.max(0, Math.min(teams, number)),
+      number: live.upTo(Math.max(0, Math.min(teams, number)), teams),
       of: shown.value?.of ?? '',
     })
   /** What is revealed from last to first: the list over several rallies where it hangs, else the board. */

@@ -177,7 +177,7 @@ internal static class SheetCheck
             found.Unless(
                 phase.TestBays is >= 1 and <= 100,
                 $"{at}/stations",
-                "The number of places to test at is out of range.",
+                "The number of test tables is out of range.",
                 "Use 1 or more."
             );
             found.Unless(

@@ -77,8 +77,13 @@ public sealed record OverAll(
 
     private static bool IsTotal(Figure? figure) => figure is Core.Figure.OfTeam { Fact: TeamFact.Total };
 
-    /// <summary>So many rows from the last.</summary>
-    public OverAll Revealed(int places) => this with { Rows = [.. Rows.TakeLast(places)], Plots = [] };
+    /// <summary>How many places are revealed one by one.</summary>
+    public int Places => Reveal.Places(Rows, HasPlace);
+
+    /// <summary>As far as it is revealed: so many places from the last.</summary>
+    public OverAll Revealed(int places) => this with { Rows = Reveal.Rows(Rows, places, HasPlace), Plots = [] };
+
+    private static bool HasPlace(RowOverAll row) => row.Place is not null;
 
     /// <summary>
     /// The totals as each class was told them: over all, or where they do not compare class by class.

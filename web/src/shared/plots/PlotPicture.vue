@@ -2,23 +2,27 @@
 import { useElementSize } from '@vueuse/core'
 import { useTemplateRef, watchEffect } from 'vue'
 import type { Plot } from '@/api/names'
-import { draw } from './draw'
+import { draw, lettersOnWall } from './draw'
 import { fillOf } from './fills'
 
-/** A plot, as large as its place; its letters are larger on a wall, and 12 points and more on paper. */
-const props = defineProps<{ plot: Plot; wall?: boolean; paper?: boolean }>()
+/** A plot, as wide as its place; its letters are larger on a wall, and 12 points and more on paper. */
+const props = defineProps<{ plot: Plot; wall?: boolean; paper?: boolean; height?: number }>()
 const frame = useTemplateRef('frame')
 const { width } = useElementSize(frame)
 watchEffect(() => {
   if (frame.value && width.value > 0)
     frame.value.replaceChildren(
-      draw(props.plot, { width: width.value, letters: props.wall ? 26 : props.paper ? 16 : 14 }),
+      draw(props.plot, {
+        width: width.value,
+        letters: props.wall ? lettersOnWall(width.value) : props.paper ? 16 : 14,
+        height: props.height,
+      }),
     )
 })
 </script>
 
 <template>
-  <figure :class="{ 'on-wall': wall }">
+  <figure>
     <div
       ref="frame"
       class="frame"
@@ -57,8 +61,5 @@ figure {
   display: flex;
   align-items: center;
   gap: 0.4rem;
-}
-.on-wall {
-  font-size: 1.6rem;
 }
 </style>

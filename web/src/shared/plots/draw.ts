@@ -1,11 +1,17 @@
 import * as P from '@observablehq/plot'
 import type { Plot, PlotAxis, PlotMark } from '@/api/names'
 import { fillDefs, fillOf } from './fills'
+import { rowNames } from './rowNames'
+
+/** Letters that are read from eight meters, for a picture so many pixels wide. */
+export const lettersOnWall = (width: number) => Math.max(32, width / 42)
 
 /** How large a plot is drawn, in pixels, and its letters. */
 export interface PlotLook {
   width: number
   letters: number
+  /** As high as there is room; as high as it needs where it is left out. */
+  height?: number
 }
 
 const scaleOf = (axis: PlotAxis, every = 1) => ({
@@ -21,10 +27,10 @@ export function draw(plot: Plot, look: PlotLook): SVGElement {
   const size = look.letters
   const rows = plot.rows.length > 0
   const cells = plot.sort === 'countingFrame'
-  const longest = Math.max(0, ...plot.rows.map((r) => r.name.length))
+  const { left, names, lines } = rowNames(plot, look)
   const named = plot.marks.some((m) => ('name' in m && m.name) || m.kind === 'arrow')
   const margins = {
-    marginLeft: rows ? Math.min(look.width * 0.3, longest * size * 0.6 + size) : size * 4,
+    marginLeft: rows ? left : size * 4,
     marginRight: named ? size * 8 : size * 2,
     marginTop: size * (1.4 + plot.lines.length * 1.3 + (plot.y ? 1.2 : 0)),
     marginBottom: cells ? size : size * 3.4,
@@ -33,7 +39,8 @@ export function draw(plot: Plot, look: PlotLook): SVGElement {
   const numbers = Math.max(1, ...plot.x.ticks.map((t) => t.text.length)) * size * 0.65 + size
   const room = look.width - margins.marginLeft - margins.marginRight
   const every = Math.max(1, Math.ceil((plot.x.ticks.length * numbers) / Math.max(room, 1)))
-  const inner = rows ? plot.rows.length * size * (cells ? 2.2 : 2.7) : heightOf(plot, look, size)
+  const wanted = rows ? plot.rows.length * size * Math.max(cells ? 2.2 : 2.7, lines * 1.2) : heightOf(plot, look, size)
+  const inner = Math.max(size, Math.min(wanted, (look.height ?? Infinity) - margins.marginTop - margins.marginBottom))
   const svg = P.plot({
     className: 'plot',
     ...margins,
@@ -49,7 +56,7 @@ export function draw(plot: Plot, look: PlotLook): SVGElement {
       : {
           type: 'band',
           domain: plot.rows.map((_, i) => i),
-          tickFormat: (i: number) => plot.rows[i]?.name ?? '',
+          tickFormat: (i: number) => names[i]?.join('\n') ?? '',
           tickSize: 0,
           label: null,
           padding: cells ? 0.15 : 0.3,

@@ -3,7 +3,7 @@ import Button from 'primevue/button'
 import type { ClockPhase, ClockTouch, Team, TurnNow } from '@/api/names'
 import { asClock } from '@/shared/useClock'
 
-/** Whose turn it is in a phase that goes team by team, at which place, and who is next. */
+/** Whose turn it is in a phase that goes team by team, at which table, and who is next. */
 const props = defineProps<{
   turn: TurnNow
   phase: ClockPhase
@@ -22,7 +22,7 @@ const begin = (teams: readonly string[]) => props.touch({ does: 'turn', phase: p
     <ol>
       <li v-for="(t, i) in turn.on" :key="t">
         <b>{{ nameOf(t) }}</b>
-        <template v-if="turn.on.length > 1"> at place {{ i + 1 }}</template>
+        <template v-if="turn.on.length > 1"> at table {{ i + 1 }}</template>
       </li>
     </ol>
     <p class="figures">

@@ -9,6 +9,8 @@ const wall = computed(
   () => props.live.clock.value?.wall ?? { shows: 'clock' as const, revealed: 0, question: 0, of: '', round: 1 },
 )
 const revealed = computed(() => props.live.revealed.value)
+const places = computed(() => props.live.places.value)
+const allRevealed = computed(() => revealed.value >= places.value)
 const show = (shows: 'clock' | 'board', number: number) =>
   props.live.touch({ does: 'show', shows, number, of: shows === 'board' ? of.value : '' })
 /** What the board is of: the totals, a figure or an award. Another one begins with nothing revealed. */
@@ -36,10 +38,11 @@ const boardName = computed(
       <template v-else-if="wall.shows === 'overAll'">It shows the combined results. </template>
       <template v-else
         >It shows the board{{ live.clock.value?.wall.of ? ` of ${boardName}` : ''
-        }}{{ wall.round === live.round.value ? '' : ` of round ${wall.round}` }}, {{ wall.revealed }} of
-        {{ teams }} teams revealed.</template
+        }}{{ wall.round === live.round.value ? '' : ` of round ${wall.round}` }},
+        {{ Math.min(wall.revealed, places) }} of {{ places }}
+        {{ places === 1 ? 'place' : 'places' }} revealed.</template
       >
-      Keys on the wall itself: C clock, B board, → next team, ← take back, F full screen.
+      Keys on the wall itself: C clock, B board, → next team, ← take back, F full screen, P hold the page.
     </p>
     <p v-if="live.boards.value.length > 1">
       <label for="board-of">The board reveals</label>{{ ' ' }}
@@ -64,10 +67,10 @@ const boardName = computed(
         <Button
           label="Reveal the next team"
           variant="outlined"
-          :disabled="revealed >= teams"
-          @click="show('board', revealed + 1)"
+          :disabled="allRevealed"
+          @click="show('board', live.upTo(revealed + 1, teams))"
         />
-        <Button label="Reveal all" variant="outlined" :disabled="revealed >= teams" @click="show('board', teams)" />
+        <Button label="Reveal all" variant="outlined" :disabled="allRevealed" @click="show('board', teams)" />
         <Button label="Hide all" variant="outlined" :disabled="wall.revealed === 0" @click="show('board', 0)" />
       </template>
     </div>
