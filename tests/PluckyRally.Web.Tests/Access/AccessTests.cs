@@ -227,8 +227,16 @@ public sealed class AccessTests : IDisposable
     public async Task A_wall_reads_what_is_revealed_and_can_change_nothing()
     {
         var rally = await Begin();
-        await Send<Entry>(_app.Client, $"/api/rallies/{rally}/entries", Sample.Stands(true));
-        await Send<Entry>(_app.Client, $"/api/rallies/{rally}/entries", Sample.Caught("210"));
+        foreach (var team in new[] { "t1", "t2" })
+        foreach (
+            var entry in new Entry[]
+            {
+                Sample.Stands(true, team),
+                Sample.Caught("210", team),
+                Sample.Caught("180", team),
+            }
+        )
+            await Send(_app.Client, $"/api/rallies/{rally}/entries", entry);
         using var wall = await Join(rally, PassKind.Wall, "");
         (await Get(wall, $"/api/rallies/{rally}/wall/clock")).ShouldBe(HttpStatusCode.OK);
         (await Rows(wall, rally)).ShouldBe(0, "hidden until the teacher shows it");

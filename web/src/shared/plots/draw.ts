@@ -1,18 +1,10 @@
 import * as P from '@observablehq/plot'
 import type { Plot, PlotAxis, PlotMark } from '@/api/names'
 import { fillDefs, fillOf } from './fills'
-import { rowNames } from './rowNames'
+import { rowNames, type PlotLook } from './rowNames'
 
 /** Letters that are read from eight meters, for a picture so many pixels wide. */
 export const lettersOnWall = (width: number) => Math.max(32, width / 42)
-
-/** How large a plot is drawn, in pixels, and its letters. */
-export interface PlotLook {
-  width: number
-  letters: number
-  /** As high as there is room; as high as it needs where it is left out. */
-  height?: number
-}
 
 const scaleOf = (axis: PlotAxis, every = 1) => ({
   domain: [axis.from, axis.to],

@@ -1,6 +1,5 @@
 import type { Plot, PlotMark } from '@/api/names'
-import type { PlotLook } from './draw'
-import { rowNames } from './rowNames'
+import { rowNames, type PlotLook } from './rowNames'
 
 /** How many rows can be told apart and read in a picture as high as this, beside its axis and what its lines are. */
 export function rowsWithin(plot: Plot, look: Required<PlotLook>): number {
