@@ -30,11 +30,11 @@ function rename(id: string, event: Event) {
 
 <template>
   <div class="scroll">
-    <table>
+    <table class="rows">
       <thead>
         <tr>
           <th scope="col">Student</th>
-          <th v-for="j in columns" :key="j.id" scope="col" class="n">{{ j.name }}</th>
+          <th v-for="j in columns" :key="j.id" scope="col" class="number">{{ j.name }}</th>
           <th scope="col">Has worked with</th>
           <th><span class="out-of-sight">Delete</span></th>
         </tr>
@@ -44,7 +44,7 @@ function rename(id: string, event: Event) {
           <th scope="row">
             <input class="inline" :value="p.name" :aria-label="`Name of ${p.name}`" @change="rename(p.id, $event)" />
           </th>
-          <td v-for="j in columns" :key="j.id" class="n">{{ held.get(`${p.id}|${j.id}`) ?? '–' }}</td>
+          <td v-for="j in columns" :key="j.id" class="number">{{ held.get(`${p.id}|${j.id}`) ?? '–' }}</td>
           <td class="small">{{ partners(p.id) || 'nobody yet' }}</td>
           <td class="small end">
             <button type="button" class="act" :aria-label="`Delete: ${p.name}`" @click="emit('remove', p.id)">
@@ -58,26 +58,6 @@ function rename(id: string, event: Event) {
 </template>
 
 <style scoped>
-table {
-  width: 100%;
-}
-th,
-td {
-  text-align: left;
-  font-weight: 400;
-  padding: 0.3rem 0.75rem 0.3rem 0;
-  border-bottom: 1px solid var(--line);
-  vertical-align: baseline;
-}
-thead th {
-  font: 700 var(--size-small) / 1.2 var(--title);
-  border-bottom: 2px solid var(--ink);
-  vertical-align: bottom;
-}
-.n {
-  text-align: right;
-  min-width: 4.5rem;
-}
 .end {
   text-align: right;
   white-space: nowrap;

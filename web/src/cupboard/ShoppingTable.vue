@@ -17,30 +17,30 @@ const costs = computed(() => props.shopping.costs.map((c) => `${shown(c.amount)}
   <p v-else-if="short.length === 0">Everything that is planned for is there.</p>
   <template v-else>
     <div class="scroll" role="region" aria-label="What is to be bought" tabindex="0">
-      <table>
+      <table class="rows">
         <thead>
           <tr>
             <th scope="col">Material</th>
-            <th scope="col" class="n">Needed</th>
-            <th scope="col" class="n">There</th>
-            <th scope="col" class="n">To buy</th>
-            <th scope="col" class="n">Cost</th>
+            <th scope="col" class="number">Needed</th>
+            <th scope="col" class="number">There</th>
+            <th scope="col" class="number">To buy</th>
+            <th scope="col" class="number">Cost</th>
             <th scope="col">For</th>
           </tr>
         </thead>
         <tbody>
           <tr v-for="l in short" :key="l.name + l.unit">
             <th scope="row">{{ l.name }}{{ l.unit ? ` (${l.unit})` : '' }}</th>
-            <td class="n">{{ shown(l.needed) }}</td>
-            <td class="n">{{ shown(l.inCupboard) }}</td>
-            <td class="n">
+            <td class="number">{{ shown(l.needed) }}</td>
+            <td class="number">{{ shown(l.inCupboard) }}</td>
+            <td class="number">
               {{
                 typeof l.buying.packs === 'number'
                   ? `${l.buying.packs} ${l.buying.packs === 1 ? 'pack' : 'packs'}`
                   : shown(l.buying.short)
               }}
             </td>
-            <td class="n">{{ typeof l.buying.cost === 'number' ? `${shown(l.buying.cost)} ${l.money}` : '' }}</td>
+            <td class="number">{{ typeof l.buying.cost === 'number' ? `${shown(l.buying.cost)} ${l.money}` : '' }}</td>
             <td class="small muted">{{ l.for.join(', ') }}</td>
           </tr>
         </tbody>
@@ -54,24 +54,6 @@ const costs = computed(() => props.shopping.costs.map((c) => `${shown(c.amount)}
 </template>
 
 <style scoped>
-table {
-  width: 100%;
-}
-th,
-td {
-  text-align: left;
-  font-weight: 400;
-  padding: 0.3rem 0.75rem 0.3rem 0;
-  border-bottom: 1px solid var(--line);
-  vertical-align: baseline;
-}
-thead th {
-  font: 700 var(--size-text) var(--title);
-  border-bottom: 2px solid var(--ink);
-}
-.n {
-  text-align: right;
-}
 .sum {
   display: flex;
   justify-content: space-between;

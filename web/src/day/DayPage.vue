@@ -43,7 +43,7 @@ const list = (title: string) => rallies.value.filter((r) => r.title === title).m
             {{ [r.title, slotSays(r)].filter(Boolean).join('. ') }}.
             {{ r.left === 0 ? 'All teams are tested.' : `${r.teams - r.left} of ${r.teams} teams are tested.` }}
           </p>
-          <table v-if="r.left > 0">
+          <table v-if="r.left > 0" class="rows">
             <thead>
               <tr>
                 <th scope="col">Table</th>
@@ -84,7 +84,7 @@ const list = (title: string) => rallies.value.filter((r) => r.title === title).m
         <h2>Combined results: {{ l.title }}</h2>
         <p v-for="d in l.differs" :key="d" class="heed">{{ d }}</p>
         <p v-if="l.differs.length === 0" class="muted">{{ l.winsText }}</p>
-        <table>
+        <table class="rows">
           <tbody>
             <tr v-for="r in l.rows" :key="`${r.class} ${r.name}`">
               <td>{{ r.place ?? '–' }}</td>
@@ -114,12 +114,6 @@ const list = (title: string) => rallies.value.filter((r) => r.title === title).m
   display: grid;
   gap: 0.35rem;
   justify-items: start;
-}
-th,
-td {
-  text-align: left;
-  padding: 0.15rem 1.5rem 0.15rem 0;
-  font-weight: 500;
 }
 .ways {
   display: flex;

@@ -74,7 +74,7 @@ async function remove() {
       <p v-if="problem('/name')" class="wrong" role="alert">
         {{ problem('/name')!.what }} {{ problem('/name')!.remedy }}
       </p>
-      <table>
+      <table class="rows">
         <thead>
           <tr>
             <th scope="col">Rally</th>
@@ -166,12 +166,6 @@ form {
   display: grid;
   gap: 0.75rem;
   justify-items: start;
-}
-th,
-td {
-  text-align: left;
-  padding: 0.15rem 1.25rem 0.15rem 0;
-  font-weight: 500;
 }
 .tables {
   width: 4rem;

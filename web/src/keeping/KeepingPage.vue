@@ -74,7 +74,7 @@ const next = (k: Kept) =>
           soon as they are written. {{ kept.data.value.rule }} Total size: {{ sizeOf(kept.data.value.bytes) }}.
         </p>
         <div class="scroll">
-          <table v-if="kept.data.value.copies.length > 0">
+          <table v-if="kept.data.value.copies.length > 0" class="rows">
             <thead>
               <tr>
                 <th scope="col">Date</th>
@@ -161,21 +161,6 @@ section {
 table {
   width: 100%;
   margin: 0.5rem 0;
-}
-th,
-td {
-  text-align: left;
-  font-weight: 400;
-  padding: 0.4rem 1rem 0.4rem 0;
-  border-bottom: var(--rule);
-}
-thead th {
-  font-family: var(--title);
-  font-weight: 700;
-}
-.number {
-  text-align: right;
-  padding-right: 0;
 }
 form {
   display: grid;

@@ -17,7 +17,7 @@ const placeOf = (row: RowOverAll) => (props.byClass ? row.inClass : row.place)
 
 <template>
   <div :class="{ beside: byClass }">
-    <table v-for="g in groups" :key="g.name">
+    <table v-for="g in groups" :key="g.name" class="rows">
       <caption :class="{ 'out-of-sight': !g.name }">
         {{
           g.name || 'All teams'
@@ -58,22 +58,5 @@ table {
 caption {
   text-align: left;
   font: 700 var(--size-text) / 1.4 var(--title);
-}
-th,
-td {
-  text-align: left;
-  font-weight: 500;
-  padding: 0.35rem 0.75rem 0.35rem 0;
-  border-bottom: var(--rule);
-}
-thead th {
-  font-size: var(--size-small);
-  color: var(--muted);
-}
-tbody th {
-  font-weight: 650;
-}
-.number {
-  text-align: right;
 }
 </style>

@@ -8,7 +8,7 @@ defineProps<{ differences: readonly Difference[]; before: string; after: string 
 <template>
   <p v-if="differences.length === 0" class="muted">Nothing differs.</p>
   <div v-else class="scroll">
-    <table>
+    <table class="rows">
       <thead>
         <tr>
           <th scope="col">Where</th>
@@ -31,18 +31,6 @@ defineProps<{ differences: readonly Difference[]; before: string; after: string 
 .scroll {
   max-height: 22rem;
   overflow: auto;
-}
-table {
-  width: 100%;
-  font-size: var(--size-small);
-}
-th,
-td {
-  text-align: left;
-  vertical-align: top;
-  padding: 0.25rem 0.6rem 0.25rem 0;
-  border-bottom: 1px solid var(--line);
-  overflow-wrap: anywhere;
 }
 tbody th {
   font-weight: 400;

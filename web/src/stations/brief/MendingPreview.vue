@@ -12,7 +12,7 @@ defineProps<{ seen: MendingSeen }>()
     <DifferenceTable :differences="seen.differs" before="Now" after="Changed" />
     <template v-for="r in seen.rounds" :key="r.round">
       <h3>Round {{ r.round }}: places and points</h3>
-      <table>
+      <table class="rows">
         <thead>
           <tr>
             <th scope="col">Team</th>
@@ -50,15 +50,5 @@ defineProps<{ seen: MendingSeen }>()
 }
 h3 {
   margin: 0.6rem 0 0.2rem;
-}
-table {
-  font-size: var(--size-small);
-}
-th,
-td {
-  text-align: left;
-  vertical-align: top;
-  padding: 0.2rem 1.2rem 0.2rem 0;
-  border-bottom: 1px solid var(--line);
 }
 </style>

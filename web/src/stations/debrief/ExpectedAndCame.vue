@@ -19,7 +19,7 @@ watch([() => props.tick, () => props.round], load, { immediate: true })
   <section v-if="data && data.things.length > 0" aria-labelledby="expected-and-came">
     <h2 id="expected-and-came">Expected and actual</h2>
     <div class="scroll" tabindex="0" role="region" aria-label="Expected and actual">
-      <table>
+      <table class="rows">
         <thead>
           <tr>
             <th scope="col"><span class="out-of-sight">What</span></th>
@@ -64,16 +64,6 @@ section {
   border-top: var(--rule);
   margin-top: 1.5rem;
   padding-top: 1rem;
-}
-table {
-  width: 100%;
-}
-th,
-td {
-  text-align: left;
-  vertical-align: top;
-  padding: 0.35rem 1rem 0.35rem 0;
-  border-bottom: 1px solid var(--line);
 }
 tbody th {
   width: 26%;

@@ -60,7 +60,7 @@ async function note() {
       />
       <Button type="submit" label="Note it" variant="outlined" aria-label="Note it for next time" />
     </form>
-    <table v-if="memory.data.value && memory.data.value.phases.length > 0">
+    <table v-if="memory.data.value && memory.data.value.phases.length > 0" class="rows">
       <caption class="small muted">
         Minutes, as the clock ran
       </caption>
@@ -98,15 +98,5 @@ form {
   grid-template-columns: minmax(0, 1fr) auto;
   gap: 0.5rem;
   padding-block: 0.5rem;
-}
-caption {
-  text-align: left;
-}
-th,
-td {
-  text-align: left;
-  font-weight: 500;
-  padding: 0.15rem 1.5rem 0.15rem 0;
-  border-bottom: 1px dashed var(--line);
 }
 </style>

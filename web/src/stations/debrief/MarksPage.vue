@@ -50,7 +50,7 @@ const whoIs = (row: MarkRow) => row.pupilName || row.name
         <label><input v-model="pupils" type="checkbox" /> each pupil too</label>
       </p>
       <div class="scroll">
-        <table>
+        <table class="rows">
           <thead>
             <tr>
               <th scope="col">Team</th>
@@ -84,16 +84,6 @@ const whoIs = (row: MarkRow) => row.pupilName || row.name
 </template>
 
 <style scoped>
-th,
-td {
-  text-align: left;
-  padding: 0.3rem 1rem 0.3rem 0;
-  border-bottom: var(--rule);
-}
-thead th {
-  font-size: var(--size-small);
-  color: var(--muted);
-}
 .pupil th {
   font-weight: 400;
   padding-left: 1.5rem;

@@ -10,17 +10,17 @@ const shown = (n: number | null | undefined) => (typeof n === 'number' ? String(
 
 <template>
   <div class="scroll">
-    <table v-if="list.lines.length > 0">
+    <table v-if="list.lines.length > 0" class="rows">
       <thead>
         <tr>
           <th scope="col">Material</th>
           <th scope="col">For</th>
-          <th scope="col" class="n">A team</th>
-          <th scope="col" class="n">The class</th>
-          <th scope="col" class="n">In the cupboard</th>
-          <th scope="col" class="n">Short</th>
-          <th scope="col" class="n">To buy</th>
-          <th scope="col" class="n">Cost</th>
+          <th scope="col" class="number">A team</th>
+          <th scope="col" class="number">The class</th>
+          <th scope="col" class="number">In the cupboard</th>
+          <th scope="col" class="number">Short</th>
+          <th scope="col" class="number">To buy</th>
+          <th scope="col" class="number">Cost</th>
         </tr>
       </thead>
       <tbody>
@@ -30,11 +30,11 @@ const shown = (n: number | null | undefined) => (typeof n === 'number' ? String(
             <span v-if="l.material.note" class="small muted note">{{ l.material.note }}</span>
           </th>
           <td class="small muted">{{ l.material.category }}{{ l.material.reusable ? ', given back' : '' }}</td>
-          <td class="n">{{ l.byFunds ? 'up to ' : '' }}{{ shown(l.eachTeam) }}</td>
-          <td class="n">
+          <td class="number">{{ l.byFunds ? 'up to ' : '' }}{{ shown(l.eachTeam) }}</td>
+          <td class="number">
             {{ l.byFunds ? 'up to ' : '' }}{{ typeof l.total === 'number' ? shown(l.total) : 'no limit' }}
           </td>
-          <td class="n">
+          <td class="number">
             <input
               v-typed="shown(l.inCupboard)"
               class="inline"
@@ -50,21 +50,21 @@ const shown = (n: number | null | undefined) => (typeof n === 'number' ? String(
               "
             />
           </td>
-          <td class="n">{{ l.short > 0 ? shown(l.short) : 'enough' }}</td>
-          <td class="n">
+          <td class="number">{{ l.short > 0 ? shown(l.short) : 'enough' }}</td>
+          <td class="number">
             <template v-if="l.short > 0 && typeof l.packs === 'number'">
               {{ l.packs }} {{ l.packs === 1 ? 'pack' : 'packs'
               }}<span v-if="l.over > 0" class="small muted">, {{ shown(l.over) }} over</span>
             </template>
             <template v-else>{{ l.short > 0 ? shown(l.short) : '' }}</template>
           </td>
-          <td class="n">{{ typeof l.cost === 'number' && l.cost > 0 ? `${shown(l.cost)} ${money}` : '' }}</td>
+          <td class="number">{{ typeof l.cost === 'number' && l.cost > 0 ? `${shown(l.cost)} ${money}` : '' }}</td>
         </tr>
       </tbody>
       <tfoot v-if="list.cost > 0">
         <tr>
           <th scope="row" colspan="7">All of it ({{ shown(list.costEachTeam) }} {{ money }} a team)</th>
-          <td class="n">{{ shown(list.cost) }} {{ money }}</td>
+          <td class="number">{{ shown(list.cost) }} {{ money }}</td>
         </tr>
       </tfoot>
     </table>
@@ -73,27 +73,7 @@ const shown = (n: number | null | undefined) => (typeof n === 'number' ? String(
 </template>
 
 <style scoped>
-table {
-  width: 100%;
-}
-th,
-td {
-  text-align: left;
-  padding: 0.4rem 0.9rem 0.4rem 0;
-  border-bottom: 1px solid var(--line);
-  vertical-align: baseline;
-}
-thead th {
-  font-family: var(--title);
-  border-bottom: 2px solid var(--ink);
-}
-tbody th {
-  font-weight: 400;
-}
-.n {
-  text-align: right;
-}
-.n input {
+.number input {
   width: 5rem;
   field-sizing: fixed;
   text-align: right;

@@ -56,19 +56,19 @@ function count(which: 'out' | 'back') {
       </button>
     </p>
     <form v-if="open" novalidate @submit.prevent="count(way)">
-      <table>
+      <table class="rows">
         <thead>
           <tr>
             <th scope="col">Material</th>
-            <th scope="col" class="n">{{ way === 'out' ? 'Due' : 'Went out' }}</th>
-            <th scope="col" class="n">{{ way === 'out' ? 'Out' : 'Back' }}</th>
+            <th scope="col" class="number">{{ way === 'out' ? 'Due' : 'Went out' }}</th>
+            <th scope="col" class="number">{{ way === 'out' ? 'Out' : 'Back' }}</th>
           </tr>
         </thead>
         <tbody>
           <tr v-for="l in kit.lines" :key="l.material">
             <th scope="row">{{ l.name }}{{ l.unit ? ` (${l.unit})` : '' }}</th>
-            <td class="n">{{ shown(way === 'out' ? l.due : (l.out ?? l.due)) }}</td>
-            <td class="n">
+            <td class="number">{{ shown(way === 'out' ? l.due : (l.out ?? l.due)) }}</td>
+            <td class="number">
               <input
                 v-model="counts[l.material]"
                 class="inline"
@@ -124,21 +124,7 @@ table {
   width: 100%;
   margin-top: 0.4rem;
 }
-th,
-td {
-  text-align: left;
-  font-weight: 400;
-  padding: 0.25rem 0.5rem 0.25rem 0;
-  border-bottom: 1px solid var(--line);
-}
-thead th {
-  font-family: var(--title);
-  font-weight: 700;
-}
-.n {
-  text-align: right;
-}
-.n input {
+.number input {
   width: 4.5rem;
   field-sizing: fixed;
   text-align: right;

@@ -38,7 +38,7 @@ watch([open, round, tick], () => open.value && void sure.load())
             >Open the pad of {{ sure.data.value.again.name }}</RouterLink
           >
         </p>
-        <table v-if="sure.data.value.teams.length > 1">
+        <table v-if="sure.data.value.teams.length > 1" class="rows">
           <thead>
             <tr>
               <th scope="col">Team</th>
@@ -71,19 +71,5 @@ summary {
   border-left: 4px solid var(--marigold);
   padding: 0.5rem 0.75rem;
   margin-block: 0.5rem;
-}
-th,
-td {
-  text-align: left;
-  padding: 0.25rem 1rem 0.25rem 0;
-  border-bottom: 1px dashed var(--line);
-}
-thead th {
-  font-size: var(--size-small);
-  font-weight: 500;
-  color: var(--muted);
-}
-tbody th {
-  font-weight: 600;
 }
 </style>

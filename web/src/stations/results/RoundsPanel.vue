@@ -51,7 +51,7 @@ const hidden = computed(() => listed.format((standing.data.value?.unrevealed ?? 
     <p class="line"><OverRoundsChoice v-model="typed" at="/over" /></p>
     <RefusalNote v-if="refusal" :refusal="refusal" />
     <div class="wide">
-      <table>
+      <table class="rows">
         <thead>
           <tr>
             <th v-if="over" scope="col">Place</th>
@@ -99,31 +99,6 @@ const hidden = computed(() => listed.format((standing.data.value?.unrevealed ?? 
 }
 .wide {
   overflow-x: auto;
-}
-table {
-  width: 100%;
-}
-thead th {
-  font-size: var(--size-small);
-  font-weight: 500;
-  color: var(--muted);
-  text-align: left;
-  padding: 0.25rem 0.5rem;
-  border-bottom: 1.5px solid var(--ink);
-}
-td,
-tbody th {
-  padding: 0.35rem 0.5rem;
-  border-bottom: var(--rule);
-  text-align: left;
-  font-weight: 600;
-}
-td {
-  font-weight: 400;
-}
-.number {
-  text-align: right !important;
-  white-space: nowrap;
 }
 .place {
   font: 750 var(--size-text) / 1.15 var(--title);

@@ -9,7 +9,7 @@ defineProps<{ table: PlotTable; title: string }>()
   <details>
     <summary>The same in numbers</summary>
     <div class="wide">
-      <table>
+      <table class="rows">
         <caption class="out-of-sight">
           {{
             title
@@ -39,14 +39,5 @@ defineProps<{ table: PlotTable; title: string }>()
 }
 summary {
   padding-block: 0.35rem;
-}
-th,
-td {
-  text-align: left;
-  padding: 0.2rem 1.25rem 0.2rem 0;
-  border-bottom: 1px dashed var(--line);
-}
-th {
-  font-weight: 600;
 }
 </style>
