@@ -4,26 +4,29 @@ using PluckyRally.Core;
 namespace PluckyRally.Benchmarks;
 
 /// <summary>
-/// Teams of four for 36 pupils after ten rallies. Yardstick: adding up the partners of one such division.
+/// Teams of four for 36 students after ten rallies. Yardstick: adding up the partners of one such division.
 /// </summary>
 [MemoryDiagnoser]
 public class TeamsBenchmark
 {
-    private readonly List<Pupil> _pupils = [.. Enumerable.Range(1, 36).Select(i => new Pupil($"p{i}", $"Pupil {i}"))];
+    private readonly List<Student> _students =
+    [
+        .. Enumerable.Range(1, 36).Select(i => new Student($"p{i}", $"Student {i}")),
+    ];
     private TeamWishes _wishes = new();
     private int[,] _met = new int[0, 0];
 
     [GlobalSetup]
     public void Begin()
     {
-        _wishes = new() { Seed = 20261125, Earlier = Past(_pupils, 10) };
+        _wishes = new() { Seed = 20261125, Earlier = Past(_students, 10) };
         _met = new int[36, 36];
         foreach (var pair in _wishes.Earlier)
             _met[int.Parse(pair.One[1..]) - 1, int.Parse(pair.Other[1..]) - 1] = pair.Times;
     }
 
     [Benchmark]
-    public int Make() => TeamMaker.Make(_pupils, _wishes).OrThrow().Repeats;
+    public int Make() => TeamMaker.Make(_students, _wishes).OrThrow().Repeats;
 
     [Benchmark(Baseline = true)]
     public int AddUpOneDivision()
@@ -46,10 +49,10 @@ public class TeamsBenchmark
         foreach (var rallies in new[] { 10, 20, 40 })
         {
             var bench = new TeamsBenchmark();
-            var wishes = new TeamWishes { Earlier = Past(bench._pupils, rallies) };
+            var wishes = new TeamWishes { Earlier = Past(bench._students, rallies) };
             var all = Enumerable
                 .Range(1, 500)
-                .Select(seed => TeamMaker.Make(bench._pupils, wishes with { Seed = seed }).OrThrow().Repeats)
+                .Select(seed => TeamMaker.Make(bench._students, wishes with { Seed = seed }).OrThrow().Repeats)
                 .Order()
                 .ToList();
             lines.Add(
@@ -62,13 +65,13 @@ public class TeamsBenchmark
     }
 
     /// <summary>How often who has met whom after so many rallies, each made as the one before.</summary>
-    internal static List<EarlierPair> Past(IReadOnlyList<Pupil> pupils, int rallies)
+    internal static List<EarlierPair> Past(IReadOnlyList<Student> students, int rallies)
     {
         var met = new Dictionary<(string, string), int>();
         for (var rally = 0; rally < rallies; rally++)
         {
             // Nobody looked at the history then: teams by lot, as the children came in.
-            foreach (var team in TeamMaker.Make(pupils, new() { Seed = rally }).OrThrow().Teams)
+            foreach (var team in TeamMaker.Make(students, new() { Seed = rally }).OrThrow().Teams)
                 for (var i = 0; i < team.Count; i++)
                 for (var j = i + 1; j < team.Count; j++)
                     met[(team[i], team[j])] = met.GetValueOrDefault((team[i], team[j])) + 1;

@@ -22,7 +22,7 @@ internal static class DataCommands
                 $"{file}: {Count(saved.Rallies.Count, "rally", "rallies")}, "
                     + $"{Count(saved.Briefs.Count, "brief", "briefs")}, "
                     + $"{Count(saved.Classes.Count, "class", "classes")}, "
-                    + $"{Count(saved.Rallies.Sum(r => r.Photos.Count), "photo", "photos")}. Names of pupils are "
+                    + $"{Count(saved.Rallies.Sum(r => r.Photos.Count), "photo", "photos")}. Names of students are "
                     + "in it; keep it as carefully as a class list."
             );
             return 0;

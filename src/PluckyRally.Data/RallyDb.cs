@@ -27,11 +27,11 @@ public sealed class RallyDb(DbContextOptions<RallyDb> options) : IdentityUserCon
     /// <summary>The classes.</summary>
     public DbSet<StoredClass> Classes => Set<StoredClass>();
 
-    /// <summary>The pupils of all classes.</summary>
-    public DbSet<StoredPupil> Pupils => Set<StoredPupil>();
+    /// <summary>The students of all classes.</summary>
+    public DbSet<StoredStudent> Students => Set<StoredStudent>();
 
     /// <summary>Who has been in which team.</summary>
-    public DbSet<StoredTeamPupil> TeamPupils => Set<StoredTeamPupil>();
+    public DbSet<StoredTeamStudent> TeamStudents => Set<StoredTeamStudent>();
 
     /// <summary>What teachers have.</summary>
     public DbSet<StoredCupboardItem> Cupboard => Set<StoredCupboardItem>();

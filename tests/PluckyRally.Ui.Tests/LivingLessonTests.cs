@@ -8,7 +8,8 @@ using Xunit;
 namespace PluckyRally.Ui.Tests;
 
 /// <summary>
-/// A whole bad lesson: a pupil comes late, a team is absent, a rule was wrong and is mended while a judge has no line,
+/// A whole bad lesson: a student comes late, a team is absent, a rule was wrong and is mended while a judge has no
+/// line,
 /// a card is drawn again, a round is closed and opened, and the second round is held at 75% of the team's own first.
 /// Nothing is begun again, nothing is lost.
 /// </summary>
@@ -19,11 +20,11 @@ public sealed class LivingLessonTests(WorkingServer server) : ScreenTest
     [Fact]
     public async Task What_happens_between_the_bell_and_the_bell_fits_in()
     {
-        var (rally, group, pupils) = await Prepare();
+        var (rally, group, students) = await Prepare();
         var desk = OpenWindow(_server.Address);
         string[][] none = [];
 
-        // A pupil comes late, into the team of somebody to be kept apart: that is said, and the teacher decides.
+        // A student comes late, into the team of somebody to be kept apart: that is said, and the teacher decides.
         using (var http = Http())
             (
                 await http.PutAsJsonAsync(
@@ -39,7 +40,7 @@ public sealed class LivingLessonTests(WorkingServer server) : ScreenTest
                         now = new
                         {
                             together = none,
-                            apart = new[] { new[] { pupils[1], pupils[3] } },
+                            apart = new[] { new[] { students[1], students[3] } },
                             spread = none,
                         },
                     },
@@ -195,8 +196,8 @@ public sealed class LivingLessonTests(WorkingServer server) : ScreenTest
 
     private HttpClient Http() => new() { BaseAddress = new Uri(_server.Address) };
 
-    /// <summary>Three teams of a class, one pupil in none of them, and a brief with a limit that is wrong.</summary>
-    private async Task<(string Rally, string Class, string[] Pupils)> Prepare()
+    /// <summary>Three teams of a class, one student in none of them, and a brief with a limit that is wrong.</summary>
+    private async Task<(string Rally, string Class, string[] Students)> Prepare()
     {
         PreparedRally.Shelve(
             _server.Address,
@@ -221,23 +222,28 @@ public sealed class LivingLessonTests(WorkingServer server) : ScreenTest
         var made = await (
             await http.PostAsJsonAsync(
                 "/api/classes",
-                new { name = "Class of the cairn", pupils = new[] { "Ada E.", "Bo G.", "Cy H.", "Eda F." } },
+                new { name = "Class of the cairn", students = new[] { "Ada E.", "Bo G.", "Cy H.", "Eda F." } },
                 TestContext.Current.CancellationToken
             )
         ).Content.ReadFromJsonAsync<JsonElement>(TestContext.Current.CancellationToken);
-        var pupils = made.GetProperty("pupils")
+        var students = made.GetProperty("students")
             .EnumerateArray()
             .Select(p => p.GetProperty("id").GetString()!)
             .ToArray();
-        object Team(string name, string pupil) =>
-            new { name, pupils = new[] { new { id = pupil, jobs = Array.Empty<string>() } } };
+        object Team(string name, string student) =>
+            new { name, students = new[] { new { id = student, jobs = Array.Empty<string>() } } };
         var begun = await http.PostAsJsonAsync(
             "/api/rallies",
             new
             {
                 brief = await PreparedRally.OnShelf(_server, "A low cairn"),
                 name = "Class of the cairn",
-                teams = new[] { Team("Plovers", pupils[0]), Team("Whelks", pupils[1]), Team("Gannets", pupils[2]) },
+                teams = new[]
+                {
+                    Team("Plovers", students[0]),
+                    Team("Whelks", students[1]),
+                    Team("Gannets", students[2]),
+                },
             },
             TestContext.Current.CancellationToken
         );
@@ -246,7 +252,7 @@ public sealed class LivingLessonTests(WorkingServer server) : ScreenTest
                 .GetProperty("id")
                 .GetString()!,
             made.GetProperty("id").GetString()!,
-            pupils
+            students
         );
     }
 }

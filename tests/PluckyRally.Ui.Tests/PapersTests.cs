@@ -197,7 +197,7 @@ public sealed class PapersTests(DemoServer demo) : ScreenTest
                 l.BoundingBox.Top.ShouldBeLessThan(page.Height - Edge, $"{at}: “{l.Value}” is cut off above");
             }
 
-            // Two letters of a call sign on a pennant are a picture.
+            // Two letters of a short code on a pennant are a picture.
             var words = letters.Where(l => l.PointSize < 11.9).ToList();
             words.Count.ShouldBeLessThan(
                 Math.Max(30, letters.Count / 8),

@@ -50,11 +50,11 @@ public sealed class Pictures(DemoServer demo) : ScreenTest
         desk.ClickButton("New class");
         desk.Type("Name of the class", "Class 3");
         desk.Paste(
-            "Pupils, one on each line, or a table with given and family names",
+            "Students, one on each line, or a table with given and family names",
             "Wren A.\nTorin B.\nMika C.\nSena D.\nIdris E.\nLowri F.\nOtto G.\nPia H.\nRuna I.\nBram J.\n"
                 + "Nia K.\nJory L."
         );
-        desk.See("12 pupils");
+        desk.See("12 students");
         desk.ClickButton("Make the class");
         desk.See("Here today: 12 of 12");
         desk.ClickButton("Make teams");

@@ -150,7 +150,7 @@ public sealed class RemoteTests(EmptyServer server) : ScreenTest
             await http.PostAsync(
                 "/api/classes",
                 new StringContent(
-                    """{ "name": "Class 4", "pupils": ["Arlo T.", "Bryn S."] }""",
+                    """{ "name": "Class 4", "students": ["Arlo T.", "Bryn S."] }""",
                     Encoding.UTF8,
                     "application/json"
                 ),

@@ -18,11 +18,11 @@ public sealed class TeamsTests(DemoServer server) : ScreenTest, IClassFixture<De
         desk.ClickButton("New class");
         desk.Type("Name of the class", "Class 4");
         desk.Paste(
-            "Pupils, one on each line, or a table with given and family names",
+            "Students, one on each line, or a table with given and family names",
             "given name;family name\nWren;Ashby\nTorin;Bale\nMika;Cole\nSena;Dunn\nIdris;Eames\n"
                 + "Lowri;Finn\nOtto;Gale\nPia;Hart\nRuna;Inch\n;Nobody\nWren;Abbot"
         );
-        desk.See("10 pupils: Wren A., Torin B.");
+        desk.See("10 students: Wren A., Torin B.");
         desk.See("Line 11");
         desk.See("Wren A. comes 2 times.");
         desk.ShouldBeAccessible();
@@ -53,7 +53,7 @@ public sealed class TeamsTests(DemoServer server) : ScreenTest, IClassFixture<De
         desk.Until(() => desk.Field("Name of team 1").GetAttribute("value") == "Sanderlings", "the locked team's name");
         desk.Until(() => Members(Teams(desk)[0]).SequenceEqual(locked), "the locked team as it was");
 
-        desk.Type("Call sign of Sanderlings", "qx");
+        desk.Type("Short code of Sanderlings", "qx");
         desk.Choose("Spread over the teams", "Otto G.");
         desk.Choose("Spread over the teams", "Runa I.");
         desk.ClickButton("Remake unlocked teams");
@@ -76,7 +76,7 @@ public sealed class TeamsTests(DemoServer server) : ScreenTest, IClassFixture<De
     }
 
     [Fact]
-    public void A_class_shows_who_had_which_job_and_a_pupil_is_renamed_and_removed()
+    public void A_class_shows_who_had_which_job_and_a_student_is_renamed_and_removed()
     {
         var desk = OpenWindow(server.Address);
         desk.Open("/");

@@ -27,10 +27,10 @@ public sealed class WritingABriefTests(EmptyServer server) : ScreenTest, IClassF
 
         desk.ClickButton("Add a criterion");
         desk.See("The rule says nothing yet.");
-        desk.Type("The criterion in the pupils' words", "Is at least 6 cm high");
+        desk.Type("The criterion in the students' words", "Is at least 6 cm high");
         desk.SeeNot("The rule says nothing yet.");
         desk.ClickButton("Add a constraint");
-        desk.Type("The constraint in the pupils' words", "Keeps at least 20 g");
+        desk.Type("The constraint in the students' words", "Keeps at least 20 g");
         desk.All("field", "How it is checked")[1].SendKeys("measuring");
         desk.Type("Limit", "20 cm");
         desk.See("cm is a unit of length");
@@ -145,7 +145,7 @@ public sealed class WritingABriefTests(EmptyServer server) : ScreenTest, IClassF
         foreach (var rule in new[] { "Floats", "Stands", "Turns" })
         {
             desk.ClickButton("Add a criterion");
-            desk.All("field", "The criterion in the pupils' words")[^1].SendKeys(rule);
+            desk.All("field", "The criterion in the students' words")[^1].SendKeys(rule);
         }
 
         desk.Button("Move criterion 3, with the arrow keys").SendKeys(Keys.ArrowUp);
@@ -276,7 +276,7 @@ public sealed class WritingABriefTests(EmptyServer server) : ScreenTest, IClassF
     }
 
     private static string[] Rules(Browser desk) =>
-        [.. desk.All("field", "The criterion in the pupils' words").Select(f => f.GetAttribute("value")!)];
+        [.. desk.All("field", "The criterion in the students' words").Select(f => f.GetAttribute("value")!)];
 
     private static void Begin(Browser desk, string pattern, string? from = null)
     {

@@ -26,7 +26,7 @@ public sealed class ClassTests : IDisposable
     [InlineData("\uFEFFname\nAna B.", "Ana B.")]
     [InlineData("=HYPERLINK(1)\nBen", "=HYPERLINK(1)|Ben")]
     public async Task A_class_list_is_understood(string text, string names) =>
-        string.Join('|', (await Look(text)).GetProperty("pupils").EnumerateArray().Select(p => p.GetString()))
+        string.Join('|', (await Look(text)).GetProperty("students").EnumerateArray().Select(p => p.GetString()))
             .ShouldBe(names);
 
     [Fact]
@@ -41,7 +41,7 @@ public sealed class ClassTests : IDisposable
                 "Line 5 is too long for a name; it is left out.",
                 "Ana B. comes 2 times. They are told apart by a number.",
             ]);
-        list.GetProperty("pupils").EnumerateArray().Select(p => p.GetString()).ShouldBe(["Ana B.", "Ana B. 2"]);
+        list.GetProperty("students").EnumerateArray().Select(p => p.GetString()).ShouldBe(["Ana B.", "Ana B. 2"]);
     }
 
     [Fact]
@@ -50,7 +50,7 @@ public sealed class ClassTests : IDisposable
         var list = await RunningApp.Read(
             await _app.Post("/api/classes/look", new ClassListSent("a,Brown,Ana\nb,Okoro,Ben", Given: 2, Family: 1))
         );
-        list.GetProperty("pupils")[1].GetString().ShouldBe("Ben O.");
+        list.GetProperty("students")[1].GetString().ShouldBe("Ben O.");
         list.GetProperty("columns").GetArrayLength().ShouldBe(3);
         (await RunningApp.Places(await _app.Post("/api/classes/look", new ClassListSent("a,b", Given: 7)))).ShouldBe([
             "/given",
@@ -87,48 +87,48 @@ public sealed class ClassTests : IDisposable
     [Fact]
     public async Task Who_is_absent_is_in_no_team()
     {
-        var (id, pupils) = await Class(5);
-        var made = await Make(id, [pupils[0]], size: 2);
+        var (id, students) = await Class(5);
+        var made = await Make(id, [students[0]], size: 2);
         made.GetProperty("made")
             .GetProperty("teams")
             .EnumerateArray()
             .SelectMany(t => t.EnumerateArray())
             .Select(p => p.GetString())
             .Order()
-            .ShouldBe(pupils.Skip(1).Select(p => p.ToString()).Order());
+            .ShouldBe(students.Skip(1).Select(p => p.ToString()).Order());
         (
             await RunningApp.Places(
                 await _app.Post(
                     $"/api/classes/{id}/teams",
-                    new TeamsWanted([.. pupils], new(), await _app.AddBrief(Sample.Brief()))
+                    new TeamsWanted([.. students], new(), await _app.AddBrief(Sample.Brief()))
                 )
             )
-        ).ShouldBe(["/pupils"]);
+        ).ShouldBe(["/students"]);
     }
 
     [Fact]
-    public async Task A_pupil_who_is_removed_is_gone_from_every_record_and_entries_stay()
+    public async Task A_student_who_is_removed_is_gone_from_every_record_and_entries_stay()
     {
-        var (id, pupils) = await Class(4);
+        var (id, students) = await Class(4);
         var rally = await Begin(await Make(id, [], size: 4));
         (await _app.Post($"/api/rallies/{rally}/entries", (Entry)Sample.Caught("200"))).EnsureSuccessStatusCode();
         (await Team(rally)).Count.ShouldBe(4);
         (
-            await _app.Client.DeleteAsync($"/api/pupils/{pupils[0]}", TestContext.Current.CancellationToken)
+            await _app.Client.DeleteAsync($"/api/students/{students[0]}", TestContext.Current.CancellationToken)
         ).StatusCode.ShouldBe(HttpStatusCode.NoContent);
         (
-            await _app.Client.DeleteAsync($"/api/pupils/{pupils[0]}", TestContext.Current.CancellationToken)
+            await _app.Client.DeleteAsync($"/api/students/{students[0]}", TestContext.Current.CancellationToken)
         ).StatusCode.ShouldBe(HttpStatusCode.NotFound);
         (await Team(rally)).Count.ShouldBe(3);
         await using var db = _app.OpenDb();
         (await db.Entries.CountAsync(TestContext.Current.CancellationToken)).ShouldBe(1);
-        (await db.TeamPupils.CountAsync(m => m.PupilId == pupils[0], TestContext.Current.CancellationToken)).ShouldBe(
-            0
-        );
+        (
+            await db.TeamStudents.CountAsync(m => m.StudentId == students[0], TestContext.Current.CancellationToken)
+        ).ShouldBe(0);
     }
 
     [Fact]
-    public async Task A_rally_with_a_pupil_who_is_not_there_is_refused() =>
+    public async Task A_rally_with_a_student_who_is_not_there_is_refused() =>
         (
             await RunningApp.Places(
                 await _app.Post(
@@ -137,11 +137,11 @@ public sealed class ClassTests : IDisposable
                     {
                         Brief = await _app.AddBrief(Sample.Brief()),
                         Name = "A class",
-                        Teams = [new("Terns") { Pupils = [new(Guid.NewGuid(), [])] }],
+                        Teams = [new("Terns") { Students = [new(Guid.NewGuid(), [])] }],
                     }
                 )
             )
-        ).ShouldBe(["/teams/0/pupils/0"]);
+        ).ShouldBe(["/teams/0/students/0"]);
 
     [Fact]
     public async Task Names_typed_behind_their_teams_are_a_class_for_the_next_time()
@@ -181,7 +181,7 @@ public sealed class ClassTests : IDisposable
         (await Team(again)).Select(p => p.GetProperty("name").GetString()).ShouldBe(["Per", "Ria"]);
         (await _app.Get<List<ClassOpened>>("/api/classes"))
             .ShouldHaveSingleItem()
-            .Pupils.Select(p => p.Name)
+            .Students.Select(p => p.Name)
             .ShouldBe(["Ola", "Per", "Ria"]);
     }
 
@@ -205,34 +205,37 @@ public sealed class ClassTests : IDisposable
     }
 
     [Fact]
-    public async Task A_pupil_is_renamed_everywhere_and_one_is_added()
+    public async Task A_student_is_renamed_everywhere_and_one_is_added()
     {
-        var (id, pupils) = await Class(2);
+        var (id, students) = await Class(2);
         var rally = await Begin(await Make(id, [], size: 2));
         (
             await Put(
-                $"/api/pupils/{pupils[0]}",
-                """{ "was": { "name": "Pupil 1" }, "now": { "name": " Wren A. " } }"""
+                $"/api/students/{students[0]}",
+                """{ "was": { "name": "Student 1" }, "now": { "name": " Wren A. " } }"""
             )
         ).StatusCode.ShouldBe(HttpStatusCode.NoContent);
-        (await Team(rally)).Select(p => p.GetProperty("name").GetString()).ShouldBe(["Wren A.", "Pupil 2"]);
+        (await Team(rally)).Select(p => p.GetProperty("name").GetString()).ShouldBe(["Wren A.", "Student 2"]);
         (
             await RunningApp.Places(
-                await Put($"/api/pupils/{pupils[0]}", """{ "was": { "name": "Wren A." }, "now": { "name": " " } }""")
+                await Put(
+                    $"/api/students/{students[0]}",
+                    """{ "was": { "name": "Wren A." }, "now": { "name": " " } }"""
+                )
             )
         ).ShouldBe(["/name"]);
         (
-            await Put($"/api/pupils/{Guid.NewGuid()}", """{ "was": { "name": "y" }, "now": { "name": "x" } }""")
+            await Put($"/api/students/{Guid.NewGuid()}", """{ "was": { "name": "y" }, "now": { "name": "x" } }""")
         ).StatusCode.ShouldBe(HttpStatusCode.NotFound);
 
-        (await _app.Post($"/api/classes/{id}/pupils", """{ "name": "Torin B." }""")).StatusCode.ShouldBe(
+        (await _app.Post($"/api/classes/{id}/students", """{ "name": "Torin B." }""")).StatusCode.ShouldBe(
             HttpStatusCode.Created
         );
         (await _app.Get<List<ClassOpened>>("/api/classes"))
             .ShouldHaveSingleItem()
-            .Pupils.Select(p => p.Name)
-            .ShouldBe(["Wren A.", "Pupil 2", "Torin B."]);
-        (await _app.Post($"/api/classes/{Guid.NewGuid()}/pupils", """{ "name": "x" }""")).StatusCode.ShouldBe(
+            .Students.Select(p => p.Name)
+            .ShouldBe(["Wren A.", "Student 2", "Torin B."]);
+        (await _app.Post($"/api/classes/{Guid.NewGuid()}/students", """{ "name": "x" }""")).StatusCode.ShouldBe(
             HttpStatusCode.NotFound
         );
     }
@@ -240,17 +243,17 @@ public sealed class ClassTests : IDisposable
     [Fact]
     public async Task The_history_of_a_class_is_read_from_its_rallies()
     {
-        var (id, pupils) = await Class(2);
+        var (id, students) = await Class(2);
         await Begin(await Make(id, [], size: 2));
         var history = await _app.Get<ClassHistory>($"/api/classes/{id}/history");
         history.Pairs.ShouldHaveSingleItem().Times.ShouldBe(1);
         history.Jobs.Sum(j => j.Times).ShouldBe(4);
-        history.Jobs.Select(j => j.Pupil).Distinct().Order().ShouldBe(pupils.Select(p => p.ToString()).Order());
+        history.Jobs.Select(j => j.Student).Distinct().Order().ShouldBe(students.Select(p => p.ToString()).Order());
     }
 
-    /// <summary>A rally from another computer names pupils by that one's ids.</summary>
+    /// <summary>A rally from another computer names students by that one's ids.</summary>
     [Fact]
-    public async Task A_rally_from_a_file_finds_its_pupils_by_their_names()
+    public async Task A_rally_from_a_file_finds_its_students_by_their_names()
     {
         await Class(2);
         var rally = new Rally
@@ -264,12 +267,12 @@ public sealed class ClassTests : IDisposable
                     Id = "t1",
                     Name = "Able",
                     Members = 2,
-                    Pupils = [new("p1", "Pupil 2", ["record"]), new("p2", "Stranger", [])],
+                    Students = [new("p1", "Student 2", ["record"]), new("p2", "Stranger", [])],
                 },
             ],
         };
         var id = (await RunningApp.Read(await _app.Post("/api/files", Json.Write(rally)))).GetProperty("id").GetGuid();
-        (await Team(id)).Select(p => p.GetProperty("name").GetString()).ShouldBe(["Pupil 2"]);
+        (await Team(id)).Select(p => p.GetProperty("name").GetString()).ShouldBe(["Student 2"]);
     }
 
     public void Dispose() => AppPool.Return(_app);
@@ -280,17 +283,17 @@ public sealed class ClassTests : IDisposable
     private async Task<JsonElement> Look(string text) =>
         await RunningApp.Read(await _app.Post("/api/classes/look", new ClassListSent(text)));
 
-    private async Task<(Guid Id, IReadOnlyList<Guid> Pupils)> Class(int count)
+    private async Task<(Guid Id, IReadOnlyList<Guid> Students)> Class(int count)
     {
         var made = await RunningApp.Read(
             await _app.Post(
                 "/api/classes",
-                new NewClass("Class 4", [.. Enumerable.Range(1, count).Select(i => $"Pupil {i}")])
+                new NewClass("Class 4", [.. Enumerable.Range(1, count).Select(i => $"Student {i}")])
             )
         );
         return (
             made.GetProperty("id").GetGuid(),
-            [.. made.GetProperty("pupils").EnumerateArray().Select(p => p.GetProperty("id").GetGuid())]
+            [.. made.GetProperty("students").EnumerateArray().Select(p => p.GetProperty("id").GetGuid())]
         );
     }
 
@@ -312,15 +315,15 @@ public sealed class ClassTests : IDisposable
                 (t, i) =>
                     new NewTeam($"Team {i + 1}")
                     {
-                        Pupils =
+                        Students =
                         [
                             .. t.EnumerateArray()
-                                .Select(p => new NewTeamPupil(
+                                .Select(p => new NewTeamStudent(
                                     p.GetGuid(),
                                     [
                                         .. jobs[i]
                                             .EnumerateArray()
-                                            .Where(j => j.GetProperty("pupil").GetString() == p.GetString())
+                                            .Where(j => j.GetProperty("student").GetString() == p.GetString())
                                             .Select(j => j.GetProperty("job").GetString()!),
                                     ]
                                 )),

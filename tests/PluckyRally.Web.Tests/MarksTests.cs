@@ -58,7 +58,7 @@ public sealed class MarksTests : IDisposable
         ).ShouldBe("This is the teacher's to record.");
         (await _class.Teacher.GetStringAsync($"/api/rallies/{rally}/marks.csv", TestContext.Current.CancellationToken))
             .TrimStart('\uFEFF')
-            .ShouldBe("team,pupil,Says why\r\nAble,,fully\r\nBaker,,\r\n");
+            .ShouldBe("team,student,Says why\r\nAble,,fully\r\nBaker,,\r\n");
     }
 
     public void Dispose() => _class.Dispose();

@@ -122,7 +122,10 @@ public sealed class PhotoTests : IDisposable
     [Fact]
     public async Task A_class_can_do_without_photos()
     {
-        var made = await _app.Post("/api/classes", new { name = "Class 2", pupils = new[] { "Wren A.", "Torin B." } });
+        var made = await _app.Post(
+            "/api/classes",
+            new { name = "Class 2", students = new[] { "Wren A.", "Torin B." } }
+        );
         var group = await RunningApp.Read(made);
         var brief = await _app.AddBrief(Sample.Brief());
         var begun = await _app.Post(
@@ -135,7 +138,7 @@ public sealed class PhotoTests : IDisposable
                 [
                     new NewTeam("Able")
                     {
-                        Pupils = [new(group.GetProperty("pupils")[0].GetProperty("id").GetGuid(), [])],
+                        Students = [new(group.GetProperty("students")[0].GetProperty("id").GetGuid(), [])],
                     },
                 ],
             }

@@ -7,7 +7,7 @@ using Xunit;
 namespace PluckyRally.Web.Tests;
 
 /// <summary>
-/// Latecomers to a rally: a pupil of the class, with its wishes; names stay out of the log and go when they are
+/// Latecomers to a rally: a student of the class, with its wishes; names stay out of the log and go when they are
 /// taken away.
 /// </summary>
 public sealed class PlacingTests : IDisposable
@@ -17,12 +17,12 @@ public sealed class PlacingTests : IDisposable
     public void Dispose() => AppPool.Return(_app);
 
     [Fact]
-    public async Task A_pupil_comes_late_is_named_everywhere_and_gone_with_the_name()
+    public async Task A_student_comes_late_is_named_everywhere_and_gone_with_the_name()
     {
-        var (group, rally, pupils) = await Begin();
+        var (group, rally, students) = await Begin();
         (await _app.Get<List<ClassOpened>>($"/api/rallies/{rally}/placing"))
             .ShouldHaveSingleItem()
-            .Pupils.Select(p => p.Name)
+            .Students.Select(p => p.Name)
             .ShouldBe(["Cai"]);
         (
             await _app.Put(
@@ -32,31 +32,31 @@ public sealed class PlacingTests : IDisposable
                     new(
                         [],
                         [
-                            [pupils[0], pupils[2]],
+                            [students[0], students[2]],
                         ],
                         []
                     )
                 )
             )
         ).EnsureSuccessStatusCode();
-        (await _app.Get<List<string>>($"/api/rallies/{rally}/placing/{pupils[2]}?team=t1")).ShouldBe([
+        (await _app.Get<List<string>>($"/api/rallies/{rally}/placing/{students[2]}?team=t1")).ShouldBe([
             "Cai and Ana are to be kept apart.",
         ]);
-        (await _app.Get<List<string>>($"/api/rallies/{rally}/placing/{pupils[2]}?team=t2")).ShouldBeEmpty();
+        (await _app.Get<List<string>>($"/api/rallies/{rally}/placing/{students[2]}?team=t2")).ShouldBeEmpty();
         (await _app.Get<List<ClassOpened>>("/api/classes"))
             .Single()
             .Wishes.Apart.ShouldHaveSingleItem()
-            .ShouldBe([pupils[0], pupils[2]]);
+            .ShouldBe([students[0], students[2]]);
 
         (
             await _app.Post(
                 $"/api/rallies/{rally}/entries",
                 (Entry)
-                    new Entry.PupilPlaced
+                    new Entry.StudentPlaced
                     {
                         Id = Guid.CreateVersion7(),
                         Team = "t2",
-                        Pupil = pupils[2],
+                        Student = students[2],
                     }
             )
         ).EnsureSuccessStatusCode();
@@ -64,7 +64,7 @@ public sealed class PlacingTests : IDisposable
         (await _app.Get<List<LogLine>>($"/api/rallies/{rally}/placing/log"))
             .ShouldHaveSingleItem()
             .Says.ShouldBe("Cai came to Whelks");
-        (await _app.Get<List<ClassOpened>>($"/api/rallies/{rally}/placing")).Single().Pupils.ShouldBeEmpty();
+        (await _app.Get<List<ClassOpened>>($"/api/rallies/{rally}/placing")).Single().Students.ShouldBeEmpty();
         await using (var db = _app.OpenDb())
             (await db.Entries.SingleAsync(TestContext.Current.CancellationToken)).Document.ShouldNotContain("Cai");
 
@@ -77,7 +77,7 @@ public sealed class PlacingTests : IDisposable
         DocumentReader.Rally(file).OrThrow().Value.Latecomers.ShouldHaveSingleItem().Name.ShouldBe("Cai");
 
         (
-            await _app.Client.DeleteAsync($"/api/pupils/{pupils[2]}", TestContext.Current.CancellationToken)
+            await _app.Client.DeleteAsync($"/api/students/{students[2]}", TestContext.Current.CancellationToken)
         ).EnsureSuccessStatusCode();
         (
             await _app.Client.GetStringAsync($"/api/rallies/{rally}/file", TestContext.Current.CancellationToken)
@@ -85,9 +85,9 @@ public sealed class PlacingTests : IDisposable
     }
 
     [Fact]
-    public async Task A_file_with_a_late_team_and_a_late_pupil_comes_in_as_it_went_out()
+    public async Task A_file_with_a_late_team_and_a_late_student_comes_in_as_it_went_out()
     {
-        var (_, rally, pupils) = await Begin();
+        var (_, rally, students) = await Begin();
         foreach (
             var entry in new Entry[]
             {
@@ -98,11 +98,11 @@ public sealed class PlacingTests : IDisposable
                     Name = "Gannets",
                     Members = 2,
                 },
-                new Entry.PupilPlaced
+                new Entry.StudentPlaced
                 {
                     Id = Guid.CreateVersion7(),
                     Team = "late-1",
-                    Pupil = pupils[2],
+                    Student = students[2],
                 },
                 new Entry.TeamAway
                 {
@@ -130,7 +130,7 @@ public sealed class PlacingTests : IDisposable
             await _app.Get<RallyOpened>($"/api/rallies/{copy}")
         );
         Json.Write(has.Teams).ShouldBe(Json.Write(had.Teams));
-        has.Teams.Select(t => $"{t.Name} {t.Away} {string.Join('+', t.Pupils.Select(p => p.Name))}")
+        has.Teams.Select(t => $"{t.Name} {t.Away} {string.Join('+', t.Students.Select(p => p.Name))}")
             .ShouldBe(["Terns  Ana", "Whelks at the dentist Ben", "Gannets  Cai"]);
         (await _app.Get<Standings>($"/api/rallies/{copy}/results"))
             .Rows.Select(r => r.Status)
@@ -153,7 +153,7 @@ public sealed class PlacingTests : IDisposable
     {
         var (_, rally, _) = await Begin();
         var other = await RunningApp.Read(await _app.Post("/api/classes", new NewClass("Class 31", ["Dee", "Eli"])));
-        var guest = other.GetProperty("pupils")[0].GetProperty("id").GetString()!;
+        var guest = other.GetProperty("students")[0].GetProperty("id").GetString()!;
         (await Classes()).ShouldBe(["Class 3"]);
         (await Place(rally, guest)).EnsureSuccessStatusCode();
         (await Classes()).ShouldBe(["Class 3"]);
@@ -165,10 +165,10 @@ public sealed class PlacingTests : IDisposable
     [Theory]
     [InlineData("0199a1b2-0000-7000-8000-000000000001")]
     [InlineData("Ana")]
-    public async Task A_pupil_whom_no_class_knows_is_refused_and_no_name_gets_into_the_log(string pupil)
+    public async Task A_student_whom_no_class_knows_is_refused_and_no_name_gets_into_the_log(string student)
     {
         var (_, rally, _) = await Begin();
-        using var refused = await Place(rally, pupil);
+        using var refused = await Place(rally, student);
         refused.StatusCode.ShouldBe(HttpStatusCode.UnprocessableEntity);
         (await RunningApp.Places(refused)).ShouldBe(["/pupil"]);
         (await _app.Get<Rally>($"/api/rallies/{rally}/file")).Entries.ShouldBeEmpty();
@@ -191,23 +191,23 @@ public sealed class PlacingTests : IDisposable
         (await _app.Get<List<RallyOnShelf>>("/api/rallies")).Single().Teams.ShouldBe(2);
     }
 
-    private Task<HttpResponseMessage> Place(Guid rally, string pupil) =>
+    private Task<HttpResponseMessage> Place(Guid rally, string student) =>
         _app.Post<Entry>(
             $"/api/rallies/{rally}/entries",
-            new Entry.PupilPlaced
+            new Entry.StudentPlaced
             {
                 Id = Guid.CreateVersion7(),
                 Team = "t2",
-                Pupil = pupil,
+                Student = student,
             }
         );
 
-    private async Task<(Guid Class, Guid Rally, string[] Pupils)> Begin()
+    private async Task<(Guid Class, Guid Rally, string[] Students)> Begin()
     {
         var made = await RunningApp.Read(
             await _app.Post("/api/classes", new NewClass("Class 3", ["Ana", "Ben", "Cai"]))
         );
-        var pupils = made.GetProperty("pupils")
+        var students = made.GetProperty("students")
             .EnumerateArray()
             .Select(p => p.GetProperty("id").GetString()!)
             .ToArray();
@@ -221,15 +221,15 @@ public sealed class PlacingTests : IDisposable
                     Date = new DateOnly(2199, 1, 1),
                     Teams =
                     [
-                        new("Terns") { Pupils = [new(Guid.Parse(pupils[0]), [])] },
-                        new("Whelks") { Pupils = [new(Guid.Parse(pupils[1]), [])] },
+                        new("Terns") { Students = [new(Guid.Parse(students[0]), [])] },
+                        new("Whelks") { Students = [new(Guid.Parse(students[1]), [])] },
                     ],
                 }
             )
         );
-        return (made.GetProperty("id").GetGuid(), begun.GetProperty("id").GetGuid(), pupils);
+        return (made.GetProperty("id").GetGuid(), begun.GetProperty("id").GetGuid(), students);
     }
 
     private async Task<IEnumerable<string>> Team(Guid rally, int at) =>
-        (await _app.Get<RallyOpened>($"/api/rallies/{rally}")).Teams[at].Pupils.Select(p => p.Name);
+        (await _app.Get<RallyOpened>($"/api/rallies/{rally}")).Teams[at].Students.Select(p => p.Name);
 }

@@ -205,14 +205,14 @@ public sealed class RecordingTests : IDisposable
     }
 
     [Fact]
-    public async Task A_pupil_who_is_renamed_or_removed_is_so_in_a_rally_that_was_read_before()
+    public async Task A_student_who_is_renamed_or_removed_is_so_in_a_rally_that_was_read_before()
     {
         var group = await RunningApp.Read(
-            await _app.Post("/api/classes", new { name = "Class 2", pupils = new[] { "Wren A.", "Torin B." } })
+            await _app.Post("/api/classes", new { name = "Class 2", students = new[] { "Wren A.", "Torin B." } })
         );
         var (wren, torin) = (
-            group.GetProperty("pupils")[0].GetProperty("id").GetGuid(),
-            group.GetProperty("pupils")[1].GetProperty("id").GetGuid()
+            group.GetProperty("students")[0].GetProperty("id").GetGuid(),
+            group.GetProperty("students")[1].GetProperty("id").GetGuid()
         );
         var begun = await _app.Post(
             "/api/rallies",
@@ -220,21 +220,21 @@ public sealed class RecordingTests : IDisposable
             {
                 Brief = await _app.AddBrief(Sample.Brief()),
                 Name = "Class 2",
-                Teams = [new NewTeam("Able") { Pupils = [new(wren, []), new(torin, [])] }],
+                Teams = [new NewTeam("Able") { Students = [new(wren, []), new(torin, [])] }],
             }
         );
         var rally = (await RunningApp.Read(begun)).GetProperty("id").GetGuid();
         (await Names(rally)).ShouldBe(["Wren A.", "Torin B."]);
         (
             await _app.Client.PutAsync(
-                $"/api/pupils/{wren}",
+                $"/api/students/{wren}",
                 RunningApp.Body("""{ "was": { "name": "Wren A." }, "now": { "name": "Wren C." } }"""),
                 TestContext.Current.CancellationToken
             )
         ).EnsureSuccessStatusCode();
         (await Names(rally)).ShouldBe(["Wren C.", "Torin B."]);
         (
-            await _app.Client.DeleteAsync($"/api/pupils/{torin}", TestContext.Current.CancellationToken)
+            await _app.Client.DeleteAsync($"/api/students/{torin}", TestContext.Current.CancellationToken)
         ).EnsureSuccessStatusCode();
         (await Names(rally)).ShouldBe(["Wren C."]);
     }
@@ -292,5 +292,5 @@ public sealed class RecordingTests : IDisposable
     public void Dispose() => AppPool.Return(_app);
 
     private async Task<IEnumerable<string>> Names(Guid rally) =>
-        (await _app.Get<RallyOpened>($"/api/rallies/{rally}")).Teams.Single().Pupils.Select(p => p.Name);
+        (await _app.Get<RallyOpened>($"/api/rallies/{rally}")).Teams.Single().Students.Select(p => p.Name);
 }

@@ -84,7 +84,10 @@ public sealed class TablesTests : IDisposable
         csv.GetField<decimal>("Caught (mL)").ShouldBe(210);
         csv.GetField("team").ShouldBe("'=Able+1", "what a spreadsheet would run is marked (OWASP, CSV injection)");
         (
-            await _app.Client.GetAsync($"/api/rallies/{rally}/tables/pupils.csv", TestContext.Current.CancellationToken)
+            await _app.Client.GetAsync(
+                $"/api/rallies/{rally}/tables/students.csv",
+                TestContext.Current.CancellationToken
+            )
         ).StatusCode.ShouldBe(HttpStatusCode.NotFound);
     }
 

@@ -74,20 +74,20 @@ public sealed class TwoWindowsTests : IDisposable
     }
 
     [Fact]
-    public async Task With_a_class_and_its_pupils()
+    public async Task With_a_class_and_its_students()
     {
-        var (group, pupils) = await Class("Ana", "Bo", "Cai");
+        var (group, students) = await Class("Ana", "Bo", "Cai");
         var (was, now) = (
             ClassWishes.None,
             ClassWishes.None with
             {
                 Apart =
                 [
-                    [pupils[0], pupils[1]],
+                    [students[0], students[1]],
                 ],
             }
         );
-        var spread = ClassWishes.None with { Spread = [pupils] };
+        var spread = ClassWishes.None with { Spread = [students] };
         var told = await Second(
             $"/api/classes/{group}/wishes",
             new Edited<ClassWishes>(was, now),
@@ -98,10 +98,10 @@ public sealed class TwoWindowsTests : IDisposable
         told.Select(d => (d.Before, d.After)).ShouldBe([("Ana and Bo", ""), ("", "Ana, Bo and Cai")]);
 
         told = await Second(
-            $"/api/pupils/{pupils[0]}",
-            new Edited<PupilNamed>(new("Ana"), new("Ana M.")),
-            new Edited<PupilNamed>(new("Ana"), new("Anna")),
-            new Edited<PupilNamed>(new("Ana M."), new("Anna")),
+            $"/api/students/{students[0]}",
+            new Edited<StudentNamed>(new("Ana"), new("Ana M.")),
+            new Edited<StudentNamed>(new("Ana"), new("Anna")),
+            new Edited<StudentNamed>(new("Ana M."), new("Anna")),
             ["Name"]
         );
         told[0].ShouldSatisfyAllConditions(d => d.Before.ShouldBe("Ana M."), d => d.After.ShouldBe("Anna"));
@@ -192,12 +192,12 @@ public sealed class TwoWindowsTests : IDisposable
         return refusal!.Differences.ShouldNotBeNull();
     }
 
-    private async Task<(Guid Id, string[] Pupils)> Class(params string[] names)
+    private async Task<(Guid Id, string[] Students)> Class(params string[] names)
     {
         var made = await RunningApp.Read(await _app.Post("/api/classes", new NewClass("5B", names)));
         return (
             made.GetProperty("id").GetGuid(),
-            [.. made.GetProperty("pupils").EnumerateArray().Select(p => p.GetProperty("id").GetString()!)]
+            [.. made.GetProperty("students").EnumerateArray().Select(p => p.GetProperty("id").GetString()!)]
         );
     }
 }

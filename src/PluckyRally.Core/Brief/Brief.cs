@@ -20,7 +20,7 @@ public enum Season
 }
 
 /// <summary>
-/// A challenge as a teacher writes it: the pupils' sheet, what is measured, the rules and the scoring.
+/// A challenge as a teacher writes it: the student sheet, what is measured, the rules and the scoring.
 /// </summary>
 public sealed record Brief
 {
@@ -84,7 +84,9 @@ public sealed record Brief
     /// <summary>How it is scored.</summary>
     public Method Method { get; init; } = new();
 
-    /// <summary>How it is scored, in the teacher's own words for pupils; written from the method where empty.</summary>
+    /// <summary>
+    /// How it is scored, in the teacher's own words for students; written from the method where empty.
+    /// </summary>
     public string ScoringWords { get; init; } = "";
 
     /// <summary>How long it takes.</summary>
@@ -102,7 +104,7 @@ public sealed record Brief
     /// <summary>What can hurt; each brings its caution.</summary>
     public IReadOnlyList<Hazard> Hazards { get; init; } = [];
 
-    /// <summary>More on safety, in the teacher's words for pupils.</summary>
+    /// <summary>More on safety, in the teacher's words for students.</summary>
     public string Safety { get; init; } = "";
 
     /// <summary>The jobs of a team; the usual ones where there are none.</summary>

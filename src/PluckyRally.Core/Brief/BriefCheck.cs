@@ -7,7 +7,7 @@ internal static class BriefCheck
 {
     public static void Check(Brief brief, ProblemCollector found)
     {
-        found.NotEmpty(brief.Title, "/title", "The brief has no title.", "Give it a name that pupils will remember.");
+        found.NotEmpty(brief.Title, "/title", "The brief has no title.", "Give it a name that students will remember.");
         found.Length(brief.Title, Limits.Name, "/title", "The title");
         found.Length(brief.Theme, Limits.Name, "/theme", "The theme");
         found.Length(brief.Story, Limits.Text, "/story", "The story");

@@ -37,7 +37,7 @@ public sealed record Rule
     /// <summary>Criterion or constraint.</summary>
     public required RuleSort Sort { get; init; }
 
-    /// <summary>The rule in the pupils' words.</summary>
+    /// <summary>The rule in the students' words.</summary>
     public string Text { get; init; } = "";
 
     /// <summary>How it is checked.</summary>

@@ -52,13 +52,13 @@ public sealed record Trials
     /// </summary>
     public bool BuildsAnew { get; init; }
 
-    /// <summary>How it is tested, in the pupils' words; said before anyone builds.</summary>
+    /// <summary>How it is tested, in the students' words; said before anyone builds.</summary>
     public string How { get; init; } = "";
 
     /// <summary>Seconds for which a build must stand by itself after everybody lets go, 0 where it need not.</summary>
     public decimal HoldSeconds { get; init; }
 
-    /// <summary>What happens to a build that falls or breaks, in the pupils' words.</summary>
+    /// <summary>What happens to a build that falls or breaks, in the students' words.</summary>
     public string IfItFalls { get; init; } = "";
 
     /// <summary>When an attempt is over, for the judges.</summary>

@@ -43,7 +43,7 @@ internal abstract partial record RulePlan(Rule Rule)
     /// <summary>Makes a rule ready, or adds what is wrong with it.</summary>
     public static RulePlan? Make(Rule rule, RuleSources sources, ProblemCollector found)
     {
-        found.NotEmpty(rule.Text, "/text", "The rule says nothing yet.", "Write it as pupils should read it.");
+        found.NotEmpty(rule.Text, "/text", "The rule says nothing yet.", "Write it as students should read it.");
         found.Length(rule.Text, Limits.Text, "/text", "The rule");
         found.Unless(
             rule.Bonus >= 0,

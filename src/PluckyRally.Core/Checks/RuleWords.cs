@@ -4,7 +4,7 @@ namespace PluckyRally.Core;
 internal static class RuleWords
 {
     /// <summary>
-    /// The rule as pupils read it, with what a miss costs. A must-have whose miss takes a team's place says so by
+    /// The rule as students read it, with what a miss costs. A must-have whose miss takes a team's place says so by
     /// being one.
     /// </summary>
     /// <param name="rule">The rule.</param>
@@ -13,7 +13,7 @@ internal static class RuleWords
     public static string WithCost(Rule rule, Brief brief, RulePlan? plan) =>
         Joined(rule.Text, [Cost(rule.IfMissed, brief, plan), rule.Bonus > 0 ? Reward(rule, brief.Method) : null]);
 
-    /// <summary>A bonus as pupils read it, with what it earns.</summary>
+    /// <summary>A bonus as students read it, with what it earns.</summary>
     public static string WithBonus(Rule rule, Method method) => $"{rule.Text.TrimEnd('.')}: {Earns(rule, method)}";
 
     /// <summary>What a bonus earns, such as "3 points more".</summary>

@@ -47,7 +47,7 @@ public abstract partial record Curve
         }
     }
 
-    /// <summary>The curve in words for pupils, without a full stop.</summary>
+    /// <summary>The curve in words for students, without a full stop.</summary>
     internal abstract string Say(PartPlan part);
 
     /// <summary>The curve with a team's numbers put in, as a sentence.</summary>

@@ -28,7 +28,7 @@ public enum Per
     Round,
 }
 
-/// <summary>Something that pupils may use, or that the test needs.</summary>
+/// <summary>Something that students may use, or that the test needs.</summary>
 public sealed record Material
 {
     /// <summary>Names the material in stages.</summary>
@@ -86,7 +86,7 @@ public sealed record Material
     [System.Text.Json.Serialization.JsonIgnore]
     public bool IsOfRig => !Off && IsRig;
 
-    /// <summary>Whether it belongs to the test and not to the pupils.</summary>
+    /// <summary>Whether it belongs to the test and not to the students.</summary>
     internal bool IsRig => Category is "rig" or "weight" or "thing carried";
 
     /// <summary>Whether its amount is for the class and not for each team.</summary>

@@ -54,7 +54,7 @@ public sealed record Certificate(
             select new Certificate(
                 team.Id,
                 team.Name,
-                [.. team.Pupils.Select(p => p.Name)],
+                [.. team.Students.Select(p => p.Name)],
                 standings is { Ranking: true, Provisional: false }
                 && row is { Status: StandingStatus.Placed, PlaceText.Length: > 0 }
                     ? PaperWords.PlaceWon(row.PlaceText, standings.Rows.Count(r => r.Status == StandingStatus.Placed))
@@ -90,7 +90,7 @@ public sealed record Certificate(
 /// <summary>A note for the people at home. It names no child but the one who takes it.</summary>
 /// <param name="Team">The team's id.</param>
 /// <param name="Name">The team's name.</param>
-/// <param name="For">The pupils in it, a note each; none where they are not known.</param>
+/// <param name="For">The students in it, a note each; none where they are not known.</param>
 /// <param name="Did">What was done.</param>
 /// <param name="Found">What the class found out.</param>
 /// <param name="Own">What the team reached; empty where nothing is recorded.</param>
@@ -113,9 +113,9 @@ public sealed record NoteHome(
     )
     {
         var brief = run.Compiled.Brief;
-        var names = run.Teams.SelectMany(t => t.Pupils).Select(p => p.Name).ToList();
+        var names = run.Teams.SelectMany(t => t.Students).Select(p => p.Name).ToList();
 
-        // What the class found is for every home: a sentence with a pupil's name in it stays in school.
+        // What the class found is for every home: a sentence with a student's name in it stays in school.
         var found = standings
             .Findings.Where(f => !names.Any(n => f.Contains(n, StringComparison.OrdinalIgnoreCase)))
             .Take(MostFindings)

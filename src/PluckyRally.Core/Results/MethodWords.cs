@@ -1,6 +1,6 @@
 namespace PluckyRally.Core;
 
-/// <summary>Says in the pupils' words how points are worked out.</summary>
+/// <summary>Says in the students' words how points are worked out.</summary>
 public static class MethodWords
 {
     /// <summary>What is said where teams have no places.</summary>
@@ -12,7 +12,7 @@ public static class MethodWords
             ? "The highest total wins: more points are better."
             : "The lowest total wins: fewer points are better.";
 
-    /// <summary>The whole method, a sentence for each thing a pupil should know.</summary>
+    /// <summary>The whole method, a sentence for each thing a student should know.</summary>
     public static IReadOnlyList<string> Say(CompiledEdition compiled) =>
         [
             .. compiled.Parts.Select(Say),

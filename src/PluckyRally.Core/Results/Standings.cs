@@ -189,7 +189,7 @@ public sealed record Standing
 
 /// <summary>How a rule came out for a team.</summary>
 /// <param name="Rule">The rule's id.</param>
-/// <param name="Text">The rule in the pupils' words.</param>
+/// <param name="Text">The rule in the students' words.</param>
 /// <param name="State">Met, missed or still to check; missed where any attempt missed it.</param>
 public sealed record MustShown(string Rule, string Text, RuleState State)
 {

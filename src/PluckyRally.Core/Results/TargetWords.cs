@@ -3,8 +3,8 @@ namespace PluckyRally.Core;
 /// <summary>Says what a target is, and how a team came out against it.</summary>
 internal static class TargetWords
 {
-    /// <summary>A target on the pupils' sheet: the class's with its amount, or one that each team sets.</summary>
-    public static string ForPupils(Target target) =>
+    /// <summary>A target on the student sheet: the class's with its amount, or one that each team sets.</summary>
+    public static string ForStudents(Target target) =>
         target.Amount.Length == 0
             ? $"{target.Name}: your team sets its own."
             : $"{target.Name}: {target.Amount} or {(target.Better == Better.More ? "more" : "less")}.";

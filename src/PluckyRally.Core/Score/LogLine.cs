@@ -54,16 +54,16 @@ public sealed record LogLine(Guid Entry, DateTimeOffset At, string By, string Sa
         OfClass(opened, e => e.Round == round && e.ChangesTeams);
 
     /// <summary>
-    /// Entries of several teams beside each other: each line says which team it is about, and names the pupil where
+    /// Entries of several teams beside each other: each line says which team it is about, and names the student where
     /// there is one.
     /// </summary>
     private static IReadOnlyList<LogLine> OfClass(OpenedRally opened, Func<Entry, bool> which)
     {
         var entries = opened.Rally.Entries.DistinctBy(e => e.Id).ToDictionary(e => e.Id);
         var teams = opened.NamesOnSheets;
-        var pupils = opened
+        var students = opened
             .Joined.Concat(opened.Rally.Teams)
-            .SelectMany(t => t.Pupils)
+            .SelectMany(t => t.Students)
             .Select(p => (p.Id, p.Name))
             .Concat(opened.Rally.Latecomers.Select(p => (p.Id, p.Name)))
             .DistinctBy(p => p.Id)
@@ -76,8 +76,9 @@ public sealed record LogLine(Guid Entry, DateTimeOffset At, string By, string Sa
                     {
                         Says = entries[line.Entry] switch
                         {
-                            Core.Entry.PupilPlaced placed =>
-                                $"{pupils.GetValueOrDefault(placed.Pupil, "A pupil")} {Placed(opened, placed, teams)}",
+                            Core.Entry.StudentPlaced placed =>
+                                $"{students.GetValueOrDefault(placed.Student, "A student")} "
+                                    + Placed(opened, placed, teams),
                             { Team: { Length: > 0 } team, Brings: null } =>
                                 $"{teams.GetValueOrDefault(team, team)}: {Within.Sentence(line.Says)}",
                             _ => line.Says,
@@ -87,10 +88,10 @@ public sealed record LogLine(Guid Entry, DateTimeOffset At, string By, string Sa
         ];
     }
 
-    /// <summary>Whether a pupil came, left, or stayed in the team with other jobs.</summary>
+    /// <summary>Whether a student came, left, or stayed in the team with other jobs.</summary>
     private static string Placed(
         OpenedRally opened,
-        Entry.PupilPlaced placed,
+        Entry.StudentPlaced placed,
         IReadOnlyDictionary<string, string> teams
     )
     {
@@ -99,9 +100,9 @@ public sealed record LogLine(Guid Entry, DateTimeOffset At, string By, string Sa
         var name = teams.GetValueOrDefault(placed.Team, placed.Team);
         var before = opened
             .Stands.TakeWhile(e => e.Id != placed.Id)
-            .OfType<Entry.PupilPlaced>()
-            .LastOrDefault(e => e.Pupil == placed.Pupil);
-        var was = before?.Team ?? opened.Joined.FirstOrDefault(t => t.Pupils.Any(p => p.Id == placed.Pupil))?.Id;
+            .OfType<Entry.StudentPlaced>()
+            .LastOrDefault(e => e.Student == placed.Student);
+        var was = before?.Team ?? opened.Joined.FirstOrDefault(t => t.Students.Any(p => p.Id == placed.Student))?.Id;
         if (was != placed.Team)
             return $"came to {name}";
         var jobs = Jobs.Of(opened.In(placed.Round).Compiled.Brief)

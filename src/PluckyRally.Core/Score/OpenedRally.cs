@@ -251,7 +251,7 @@ public sealed record OpenedRally(Rally Rally)
                 "Give each team its own id of at most 40 characters."
             );
             found.NotEmpty(team.Name, $"/teams/{i}/name", "A team has no name.", "Type a name, or take the line out.");
-            Roster.CheckTeam(team.Name, team.CallSign, team.Members, $"/teams/{i}", found);
+            Roster.CheckTeam(team.Name, team.ShortCode, team.Members, $"/teams/{i}", found);
             found.Unless(
                 names.Add(team.Name.Trim()),
                 $"/teams/{i}/name",
@@ -259,9 +259,9 @@ public sealed record OpenedRally(Rally Rally)
                 "Give each team its own name."
             );
             found.Unless(
-                team.CallSign.Length == 0 || signs.Add(team.CallSign),
+                team.ShortCode.Length == 0 || signs.Add(team.ShortCode),
                 $"/teams/{i}/callSign",
-                $"Two teams have the call sign {ProblemCollector.Short(team.CallSign)}.",
+                $"Two teams have the short code {ProblemCollector.Short(team.ShortCode)}.",
                 "Give each team its own."
             );
         }

@@ -1,3 +1,5 @@
+using System.Text.Json.Serialization;
+
 namespace PluckyRally.Core;
 
 /// <summary>A team.</summary>
@@ -10,13 +12,15 @@ public sealed record Team
     public required string Name { get; init; }
 
     /// <summary>Two letters or digits that tell it apart from afar; made of its name where empty.</summary>
-    public string CallSign { get; init; } = "";
+    [JsonPropertyName("callSign")]
+    public string ShortCode { get; init; } = "";
 
-    /// <summary>How many pupils are in it; 0 where that is not known.</summary>
+    /// <summary>How many students are in it; 0 where that is not known.</summary>
     public int Members { get; init; }
 
     /// <summary>Who is in it, where that is known here.</summary>
-    public IReadOnlyList<TeamPupil> Pupils { get; init; } = [];
+    [JsonPropertyName("pupils")]
+    public IReadOnlyList<TeamStudent> Students { get; init; } = [];
 
     /// <summary>Why it takes no place; absent while it takes part.</summary>
     public string? Away { get; init; }
@@ -37,11 +41,11 @@ public sealed record Team
     internal bool Has(string card) => Dealt.Any(d => d.Card == card);
 }
 
-/// <summary>A pupil in a team.</summary>
-/// <param name="Id">Names the pupil.</param>
+/// <summary>A student in a team.</summary>
+/// <param name="Id">Names the student.</param>
 /// <param name="Name">Given name and initial.</param>
 /// <param name="Jobs">The jobs held, by their ids.</param>
-public sealed record TeamPupil(string Id, string Name, IReadOnlyList<string> Jobs);
+public sealed record TeamStudent(string Id, string Name, IReadOnlyList<string> Jobs);
 
 /// <summary>A class's run of one edition: its teams and everything that was recorded.</summary>
 public sealed record Rally
@@ -70,8 +74,8 @@ public sealed record Rally
     /// <summary>The teams.</summary>
     public IReadOnlyList<Team> Teams { get; init; } = [];
 
-    /// <summary>Pupils who came later, whom entries name by their ids.</summary>
-    public IReadOnlyList<Pupil> Latecomers { get; init; } = [];
+    /// <summary>Students who came later, whom entries name by their ids.</summary>
+    public IReadOnlyList<Student> Latecomers { get; init; } = [];
 
     /// <summary>Everything recorded, in the order in which it was received.</summary>
     public IReadOnlyList<Entry> Entries { get; init; } = [];

@@ -293,7 +293,7 @@ public sealed record TeamSheet
 /// <summary>A rule as a judge sees it.</summary>
 /// <param name="Id">The rule's id.</param>
 /// <param name="Sort">Criterion or constraint.</param>
-/// <param name="Text">The rule in the pupils' words.</param>
+/// <param name="Text">The rule in the students' words.</param>
 /// <param name="When">When it is checked.</param>
 /// <param name="Inspected">Whether a judge decides it by looking; otherwise a reading does.</param>
 /// <param name="State">How it came out so far; missed where any attempt missed it.</param>

@@ -19,7 +19,7 @@ public abstract record CardEffect
     /// <summary>Adds what is wrong with it, places as in the effect.</summary>
     internal abstract void Check(Brief brief, Deal deal, DealCard card, ProblemCollector found);
 
-    /// <summary>What it does, as a sentence for pupils.</summary>
+    /// <summary>What it does, as a sentence for students.</summary>
     internal abstract string Say(Brief brief, DealCard card);
 
     /// <summary>Something costs another price.</summary>

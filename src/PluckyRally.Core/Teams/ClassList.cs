@@ -4,19 +4,19 @@ namespace PluckyRally.Core;
 /// <param name="Columns">The columns, by their titles or numbers.</param>
 /// <param name="Given">The column with the given name, from 0.</param>
 /// <param name="Family">The column with the family name, from 0; absent where there is none.</param>
-/// <param name="Pupils">Given names and initials.</param>
+/// <param name="Students">Given names and initials.</param>
 /// <param name="Odd">What is worth a look: lines without a name, names that come twice.</param>
 public sealed record ClassList(
     IReadOnlyList<string> Columns,
     int Given,
     int? Family,
-    IReadOnlyList<string> Pupils,
+    IReadOnlyList<string> Students,
     IReadOnlyList<string> Odd
 )
 {
     private const int LongestName = 60;
 
-    /// <summary>More pupils than this are hardly one class.</summary>
+    /// <summary>More students than this are hardly one class.</summary>
     private const int LargestClass = 60;
 
     private static readonly string[] GivenTitles =
@@ -27,8 +27,8 @@ public sealed record ClassList(
         "firstname",
         "forename",
         "name",
-        "pupil",
         "student",
+        "pupil",
         "preferredfirstname",
     ];
     private static readonly string[] FamilyTitles = ["familyname", "family name", "last name", "lastname", "surname"];
@@ -48,7 +48,7 @@ public sealed record ClassList(
     {
         if (rows.Count == 0)
             return Result<ClassList>.Refused(
-                new Problem("/text", "There is no name in it.", "Paste one pupil on each line, or choose a CSV file.")
+                new Problem("/text", "There is no name in it.", "Paste one student on each line, or choose a CSV file.")
             );
         if (rows.Count > Limits.Items)
             return Result<ClassList>.Refused(
@@ -75,7 +75,7 @@ public sealed record ClassList(
         if (familyAt == givenAt || familyAt >= width)
             familyAt = -1;
 
-        var pupils = new List<string>();
+        var students = new List<string>();
         var odd = new List<string>();
         for (var i = titled ? 1 : 0; i < rows.Count; i++)
         {
@@ -85,46 +85,51 @@ public sealed record ClassList(
             else if (name.Length > LongestName)
                 odd.Add($"Line {i + 1} is too long for a name; it is left out.");
             else
-                pupils.Add(name);
+                students.Add(name);
         }
 
-        foreach (var twice in pupils.GroupBy(p => p, StringComparer.OrdinalIgnoreCase).Where(g => g.Count() > 1))
+        foreach (var twice in students.GroupBy(p => p, StringComparer.OrdinalIgnoreCase).Where(g => g.Count() > 1))
             odd.Add($"{twice.Key} comes {twice.Count()} times. They are told apart by a number.");
-        if (pupils.Count > LargestClass)
-            odd.Add($"There are {pupils.Count} pupils. Is it one class?");
+        if (students.Count > LargestClass)
+            odd.Add($"There are {students.Count} students. Is it one class?");
         return Result<ClassList>.Ok(
             new(
                 titled ? [.. rows[0]] : [.. Enumerable.Range(1, width).Select(i => $"column {i}")],
                 givenAt,
                 familyAt >= 0 ? familyAt : null,
-                Distinct(pupils),
+                Distinct(students),
                 odd
             )
         );
     }
 
-    /// <summary>What keeps a class from being made of a name and these pupils.</summary>
-    public static IReadOnlyList<Problem> Problems(string name, IReadOnlyList<string> pupils)
+    /// <summary>What keeps a class from being made of a name and these students.</summary>
+    public static IReadOnlyList<Problem> Problems(string name, IReadOnlyList<string> students)
     {
         var found = new ProblemCollector();
         found.NotEmpty(name, "/name", "The class has no name.", "Write for example “Class 4”.");
         found.Length(name, Limits.Name, "/name", "The name");
-        found.Unless(pupils.Count > 0, "/pupils", "There is nobody in the class.", "Paste one pupil on each line.");
-        found.Count(pupils, Limits.Items, "/pupils", "pupils");
-        for (var i = 0; i < Math.Min(pupils.Count, Limits.Items); i++)
+        found.Unless(
+            students.Count > 0,
+            "/students",
+            "There is nobody in the class.",
+            "Paste one student on each line."
+        );
+        found.Count(students, Limits.Items, "/students", "students");
+        for (var i = 0; i < Math.Min(students.Count, Limits.Items); i++)
         {
-            found.AddAll($"/pupils/{i}", PupilProblems(pupils[i]).Select(p => p with { At = "" }));
+            found.AddAll($"/students/{i}", StudentProblems(students[i]).Select(p => p with { At = "" }));
         }
 
         return found.Problems;
     }
 
-    /// <summary>What keeps a pupil from being called this.</summary>
-    public static IReadOnlyList<Problem> PupilProblems(string name)
+    /// <summary>What keeps a student from being called this.</summary>
+    public static IReadOnlyList<Problem> StudentProblems(string name)
     {
         var found = new ProblemCollector();
-        found.NotEmpty(name, "/name", "A pupil has no name.", "Write a given name and an initial.");
-        found.Length(name, Limits.Name, "/name", "The pupil's name");
+        found.NotEmpty(name, "/name", "A student has no name.", "Write a given name and an initial.");
+        found.Length(name, Limits.Name, "/name", "The student's name");
         return found.Problems;
     }
 

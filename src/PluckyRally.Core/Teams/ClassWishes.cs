@@ -3,9 +3,9 @@ namespace PluckyRally.Core;
 /// <summary>
 /// What a teacher wishes for the teams of a class, whatever they are made for. Wishes are the class's and last.
 /// </summary>
-/// <param name="Together">Pupils who should be in one team, by id.</param>
-/// <param name="Apart">Pupils of whom no two should be in one team, by id.</param>
-/// <param name="Spread">Pupils to be spread over the teams, by id.</param>
+/// <param name="Together">Students who should be in one team, by id.</param>
+/// <param name="Apart">Students of whom no two should be in one team, by id.</param>
+/// <param name="Spread">Students to be spread over the teams, by id.</param>
 public sealed record ClassWishes(
     IReadOnlyList<IReadOnlyList<string>> Together,
     IReadOnlyList<IReadOnlyList<string>> Apart,
@@ -17,7 +17,7 @@ public sealed record ClassWishes(
 
     /// <summary>Where another state of them differs from this one.</summary>
     /// <param name="after">The other state.</param>
-    /// <param name="name">What a pupil is called.</param>
+    /// <param name="name">What a student is called.</param>
     public IReadOnlyList<Difference> DifferencesTo(ClassWishes after, Func<string, string> name)
     {
         var found = new DifferenceCollector();
@@ -38,7 +38,7 @@ public sealed record ClassWishes(
         {
             found.Count(groups, Limits.Items, at, "groups");
             for (var i = 0; i < groups.Count; i++)
-                found.Count(groups[i], Limits.Items, $"{at}/{i}", "pupils");
+                found.Count(groups[i], Limits.Items, $"{at}/{i}", "students");
         }
 
         return found.Problems;

@@ -9,16 +9,16 @@ namespace PluckyRally.Core;
 public sealed record Job(string Id, string Name, string Duties);
 
 /// <summary>How often somebody has had a job.</summary>
-/// <param name="Pupil">The pupil's id.</param>
+/// <param name="Student">The student's id.</param>
 /// <param name="Job">The job's id.</param>
 /// <param name="Times">How often, from 1.</param>
-public sealed record JobHeld(string Pupil, string Job, int Times);
+public sealed record JobHeld(string Student, string Job, int Times);
 
 /// <summary>A job that was dealt.</summary>
-/// <param name="Pupil">The pupil's id.</param>
+/// <param name="Student">The student's id.</param>
 /// <param name="Job">The job's id.</param>
-/// <param name="Before">How often the pupil had it before.</param>
-public sealed record JobDealt(string Pupil, string Job, int Before);
+/// <param name="Before">How often the student had it before.</param>
+public sealed record JobDealt(string Student, string Job, int Before);
 
 /// <summary>Deals jobs, so that they go round.</summary>
 public static class Jobs
@@ -56,8 +56,8 @@ public static class Jobs
     {
         if (team.Count == 0 || jobs.Count == 0)
             return [];
-        var held = history.GroupBy(h => (h.Pupil, h.Job)).ToDictionary(g => g.Key, g => g.Sum(h => h.Times));
-        var all = history.GroupBy(h => h.Pupil).ToDictionary(g => g.Key, g => g.Sum(h => h.Times));
+        var held = history.GroupBy(h => (h.Student, h.Job)).ToDictionary(g => g.Key, g => g.Sum(h => h.Times));
+        var all = history.GroupBy(h => h.Student).ToDictionary(g => g.Key, g => g.Sum(h => h.Times));
         var order = Draws.Shuffled(team, new MersenneTwister(seed));
 
         // Load comes first, then the job's own history, then all jobs ever held.

@@ -1,25 +1,27 @@
 namespace PluckyRally.Core;
 
 /// <summary>
-/// What the class's wishes say when one pupil is put into a team: it is said, and the teacher decides.
+/// What the class's wishes say when one student is put into a team: it is said, and the teacher decides.
 /// </summary>
 public static class Placing
 {
-    /// <summary>Wishes that are not kept with the pupil in that team, and partners met before, as sentences.</summary>
+    /// <summary>
+    /// Wishes that are not kept with the student in that team, and partners met before, as sentences.
+    /// </summary>
     /// <param name="teams">The teams as they are.</param>
-    /// <param name="pupil">The pupil's id.</param>
+    /// <param name="student">The student's id.</param>
     /// <param name="team">The id of the team to come into.</param>
     /// <param name="wishes">The wishes of the class, and who has worked with whom.</param>
-    public static IReadOnlyList<string> Says(IReadOnlyList<Team> teams, string pupil, string team, TeamWishes wishes)
+    public static IReadOnlyList<string> Says(IReadOnlyList<Team> teams, string student, string team, TeamWishes wishes)
     {
-        var name = NameIn(teams, pupil);
-        var partners = teams.Where(t => t.Id == team).SelectMany(t => t.Pupils).Where(p => p.Id != pupil).ToList();
-        var others = teams.Where(t => t.Id != team).SelectMany(t => t.Pupils).Where(p => p.Id != pupil).ToList();
+        var name = NameIn(teams, student);
+        var partners = teams.Where(t => t.Id == team).SelectMany(t => t.Students).Where(p => p.Id != student).ToList();
+        var others = teams.Where(t => t.Id != team).SelectMany(t => t.Students).Where(p => p.Id != student).ToList();
         bool Wished(IReadOnlyList<IReadOnlyList<string>> groups, string other) =>
-            groups.Any(g => g.Contains(pupil) && g.Contains(other));
+            groups.Any(g => g.Contains(student) && g.Contains(other));
         int Times(string other) =>
             wishes
-                .Earlier.Where(e => (e.One, e.Other) == (pupil, other) || (e.Other, e.One) == (pupil, other))
+                .Earlier.Where(e => (e.One, e.Other) == (student, other) || (e.Other, e.One) == (student, other))
                 .Sum(e => e.Times);
         return
         [
@@ -39,23 +41,23 @@ public static class Placing
     }
 
     /// <summary>
-    /// The classes that are a rally's own, from which latecomers come: those whose pupils it was begun with, else the
+    /// The classes that are a rally's own, from which latecomers come: those whose students it was begun with, else the
     /// ones that it is named after.
     /// </summary>
     /// <param name="opened">The rally.</param>
     /// <param name="classes">All classes.</param>
     /// <param name="name">What a class is called.</param>
-    /// <param name="pupils">The ids of its pupils.</param>
+    /// <param name="students">The ids of its students.</param>
     public static IReadOnlyList<T> OwnClasses<T>(
         OpenedRally opened,
         IEnumerable<T> classes,
         Func<T, string> name,
-        Func<T, IEnumerable<string>> pupils
+        Func<T, IEnumerable<string>> students
     )
     {
-        var begun = opened.Joined.SelectMany(t => t.Pupils).Select(p => p.Id).ToHashSet();
+        var begun = opened.Joined.SelectMany(t => t.Students).Select(p => p.Id).ToHashSet();
         var all = classes.ToList();
-        var own = all.Where(c => pupils(c).Any(begun.Contains)).ToList();
+        var own = all.Where(c => students(c).Any(begun.Contains)).ToList();
         return own.Count > 0 ? own : [.. all.Where(c => IsNamedAfter(opened.Rally.Name, name(c)))];
     }
 
@@ -64,6 +66,6 @@ public static class Placing
         rally.StartsWith(group, StringComparison.OrdinalIgnoreCase)
         && (rally.Length == group.Length || !char.IsLetterOrDigit(rally[group.Length]));
 
-    private static string NameIn(IReadOnlyList<Team> teams, string pupil) =>
-        teams.SelectMany(t => t.Pupils).FirstOrDefault(p => p.Id == pupil)?.Name ?? "The pupil";
+    private static string NameIn(IReadOnlyList<Team> teams, string student) =>
+        teams.SelectMany(t => t.Students).FirstOrDefault(p => p.Id == student)?.Name ?? "The student";
 }

@@ -36,8 +36,8 @@ internal sealed class Roster
     /// <summary>How many entries the log had before this one.</summary>
     public int At(Entry.OfTeams entry) => _at[entry.Id];
 
-    /// <summary>What a pupil is called who was in none of the teams at first.</summary>
-    public string NameOf(string pupil) => _names.GetValueOrDefault(pupil, "A pupil");
+    /// <summary>What a student is called who was in none of the teams at first.</summary>
+    public string NameOf(string student) => _names.GetValueOrDefault(student, "A student");
 
     /// <summary>
     /// The teams that entries may name: those that were there at first, and those that came later and were not struck
@@ -60,13 +60,13 @@ internal sealed class Roster
     }
 
     /// <summary>What keeps a team from being called so.</summary>
-    public static void CheckTeam(string name, string callSign, int members, string at, ProblemCollector found)
+    public static void CheckTeam(string name, string shortCode, int members, string at, ProblemCollector found)
     {
         found.Length(name, Limits.Name, $"{at}/name", "The team's name");
         found.Unless(
-            callSign.Length == 0 || (callSign.Length <= 2 && callSign.All(char.IsLetterOrDigit)),
+            shortCode.Length == 0 || (shortCode.Length <= 2 && shortCode.All(char.IsLetterOrDigit)),
             $"{at}/callSign",
-            $"“{ProblemCollector.Short(callSign)}” is no call sign.",
+            $"“{ProblemCollector.Short(shortCode)}” is no short code.",
             "Use one or two letters or digits."
         );
         found.Unless(
@@ -86,12 +86,12 @@ internal sealed class Roster
             "Write in a few words why."
         );
 
-    /// <summary>Whether id, name and call sign are free; what is empty is not looked at.</summary>
+    /// <summary>Whether id, name and short code are free; what is empty is not looked at.</summary>
     public static void CheckFree(
         IReadOnlyList<Team> teams,
         string id,
         string name,
-        string callSign,
+        string shortCode,
         ProblemCollector found
     )
     {
@@ -108,9 +108,9 @@ internal sealed class Roster
             "Give each team its own name."
         );
         found.Unless(
-            callSign.Length == 0 || teams.All(t => !t.CallSign.Equals(callSign, StringComparison.OrdinalIgnoreCase)),
+            shortCode.Length == 0 || teams.All(t => !t.ShortCode.Equals(shortCode, StringComparison.OrdinalIgnoreCase)),
             "/callSign",
-            $"Another team has the call sign {ProblemCollector.Short(callSign)}.",
+            $"Another team has the short code {ProblemCollector.Short(shortCode)}.",
             "Give each team its own."
         );
     }

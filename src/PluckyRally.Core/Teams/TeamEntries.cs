@@ -6,7 +6,7 @@ namespace PluckyRally.Core;
 [JsonDerivedType(typeof(TeamChanged), "teamChanged")]
 [JsonDerivedType(typeof(TeamAway), "teamAway")]
 [JsonDerivedType(typeof(TeamBack), "teamBack")]
-[JsonDerivedType(typeof(PupilPlaced), "pupilPlaced")]
+[JsonDerivedType(typeof(StudentPlaced), "pupilPlaced")]
 public abstract partial record Entry
 {
     /// <summary>An entry that says which teams there are and who is in them, from its round on.</summary>
@@ -45,9 +45,10 @@ public abstract partial record Entry
         public required string Name { get; init; }
 
         /// <summary>Two letters or digits; made of its name where empty.</summary>
-        public string CallSign { get; init; } = "";
+        [JsonPropertyName("callSign")]
+        public string ShortCode { get; init; } = "";
 
-        /// <summary>How many pupils are in it; 0 where that is not known.</summary>
+        /// <summary>How many students are in it; 0 where that is not known.</summary>
         public int Members { get; init; }
 
         internal override string? Brings => Name;
@@ -55,7 +56,7 @@ public abstract partial record Entry
         internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             found.NotEmpty(Name, "/name", "The team has no name.", "Type a name.");
-            Roster.CheckTeam(Name, CallSign, Members, "", found);
+            Roster.CheckTeam(Name, ShortCode, Members, "", found);
             found.Unless(
                 Team.Length is > 0 and <= 40,
                 "/team",
@@ -67,7 +68,7 @@ public abstract partial record Entry
 
         internal override Entry Join(LogToJoin log, ProblemCollector found)
         {
-            Roster.CheckFree(log.Round.Teams, Team, Name, CallSign, found);
+            Roster.CheckFree(log.Round.Teams, Team, Name, ShortCode, found);
             found.Unless(
                 log.Round.Teams.Count < Limits.Teams,
                 "/team",
@@ -87,7 +88,7 @@ public abstract partial record Entry
                     {
                         Id = Team,
                         Name = Name.Trim(),
-                        CallSign = CallSign,
+                        ShortCode = ShortCode,
                         Members = Members,
                     },
                 ];
@@ -96,35 +97,38 @@ public abstract partial record Entry
             $"{Name} joined the rally{(Round > 1 ? $" in round {Round}" : "")}";
     }
 
-    /// <summary>A team is called otherwise, or has another number of pupils; what is absent stays as it was.</summary>
+    /// <summary>
+    /// A team is called otherwise, or has another number of students; what is absent stays as it was.
+    /// </summary>
     public sealed record TeamChanged : OfTeams
     {
         /// <summary>What it is called from now on.</summary>
         public string? Name { get; init; }
 
-        /// <summary>Its call sign from now on.</summary>
-        public string? CallSign { get; init; }
+        /// <summary>Its short code from now on.</summary>
+        [JsonPropertyName("callSign")]
+        public string? ShortCode { get; init; }
 
-        /// <summary>How many pupils are in it from now on, where they are not known by name.</summary>
+        /// <summary>How many students are in it from now on, where they are not known by name.</summary>
         public int? Members { get; init; }
 
         internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             found.Unless(
-                Name is not null || CallSign is not null || Members is not null,
+                Name is not null || ShortCode is not null || Members is not null,
                 "",
                 "Nothing is changed.",
-                "Give a name, a call sign or a number."
+                "Give a name, a short code or a number."
             );
             if (Name is not null)
                 found.NotEmpty(Name, "/name", "The team has no name.", "Type a name.");
-            Roster.CheckTeam(Name ?? "", CallSign ?? "", Members ?? 0, "", found);
+            Roster.CheckTeam(Name ?? "", ShortCode ?? "", Members ?? 0, "", found);
             return this;
         }
 
         internal override Entry Join(LogToJoin log, ProblemCollector found)
         {
-            Roster.CheckFree([.. log.Round.Teams.Where(t => t.Id != Team)], "", Name ?? "", CallSign ?? "", found);
+            Roster.CheckFree([.. log.Round.Teams.Where(t => t.Id != Team)], "", Name ?? "", ShortCode ?? "", found);
             return this;
         }
 
@@ -133,7 +137,7 @@ public abstract partial record Entry
                 t with
                 {
                     Name = Name?.Trim() ?? t.Name,
-                    CallSign = CallSign ?? t.CallSign,
+                    ShortCode = ShortCode ?? t.ShortCode,
                     Members = Members ?? t.Members,
                 }
             );
@@ -145,8 +149,8 @@ public abstract partial record Entry
                 new[]
                 {
                     Name,
-                    CallSign is { } sign ? $"call sign {sign}" : null,
-                    Members is { } members ? English.Count(members, "pupil") : null,
+                    ShortCode is { } sign ? $"short code {sign}" : null,
+                    Members is { } members ? English.Count(members, "student") : null,
                 }.OfType<string>()
             );
     }
@@ -186,13 +190,14 @@ public abstract partial record Entry
     }
 
     /// <summary>
-    /// A pupil is in this team from now on, wherever else before; in none, where it is the class's. Names are not in
+    /// A student is in this team from now on, wherever else before; in none, where it is the class's. Names are not in
     /// the log.
     /// </summary>
-    public sealed record PupilPlaced : OfTeams
+    public sealed record StudentPlaced : OfTeams
     {
-        /// <summary>The pupil's id.</summary>
-        public required string Pupil { get; init; }
+        /// <summary>The student's id.</summary>
+        [JsonPropertyName("pupil")]
+        public required string Student { get; init; }
 
         /// <summary>
         /// The jobs held from now on, by their ids; whoever had one of them in the team has it no longer.
@@ -204,9 +209,9 @@ public abstract partial record Entry
         internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             found.Unless(
-                Pupil.Length is > 0 and <= 60,
+                Student.Length is > 0 and <= 60,
                 "/pupil",
-                "The entry names no pupil.",
+                "The entry names no student.",
                 "Choose one of the class."
             );
             found.Count(Jobs, Limits.Items, "/jobs", "jobs");
@@ -215,40 +220,40 @@ public abstract partial record Entry
 
         internal override IReadOnlyList<Team> Turn(IReadOnlyList<Team> teams, Roster roster)
         {
-            var had = teams.SelectMany(t => t.Pupils).FirstOrDefault(p => p.Id == Pupil);
-            var placed = new TeamPupil(Pupil, had?.Name ?? roster.NameOf(Pupil), Jobs);
+            var had = teams.SelectMany(t => t.Students).FirstOrDefault(p => p.Id == Student);
+            var placed = new TeamStudent(Student, had?.Name ?? roster.NameOf(Student), Jobs);
             return
             [
                 .. teams.Select(t =>
                     t.Id == Team ? With(t, placed)
-                    : t.Pupils.Any(p => p.Id == Pupil) ? Of(t, [.. t.Pupils.Where(p => p.Id != Pupil)])
+                    : t.Students.Any(p => p.Id == Student) ? Of(t, [.. t.Students.Where(p => p.Id != Student)])
                     : t
                 ),
             ];
         }
 
         /// <summary>Who is in the team already keeps the place in its list.</summary>
-        private static Team With(Team team, TeamPupil placed)
+        private static Team With(Team team, TeamStudent placed)
         {
             var others = team
-                .Pupils.Select(p =>
+                .Students.Select(p =>
                     p.Id == placed.Id ? placed
                     : p.Jobs.Any(placed.Jobs.Contains) ? p with { Jobs = [.. p.Jobs.Except(placed.Jobs)] }
                     : p
                 )
                 .ToList();
-            return Of(team, team.Pupils.Any(p => p.Id == placed.Id) ? others : [.. others, placed]);
+            return Of(team, team.Students.Any(p => p.Id == placed.Id) ? others : [.. others, placed]);
         }
 
-        /// <summary>Pupils whose names are not known stay in the count.</summary>
-        private static Team Of(Team team, IReadOnlyList<TeamPupil> pupils) =>
+        /// <summary>Students whose names are not known stay in the count.</summary>
+        private static Team Of(Team team, IReadOnlyList<TeamStudent> students) =>
             team with
             {
-                Pupils = pupils,
-                Members = Math.Max(0, team.Members + pupils.Count - team.Pupils.Count),
+                Students = students,
+                Members = Math.Max(0, team.Members + students.Count - team.Students.Count),
             };
 
         internal override string Say(CompiledEdition compiled, int? attempt) =>
-            Team.Length > 0 ? "A pupil came into the team" : "A pupil left";
+            Team.Length > 0 ? "A student came into the team" : "A student left";
     }
 }

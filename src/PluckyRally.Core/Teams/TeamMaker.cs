@@ -3,7 +3,8 @@ using MathNet.Numerics.Random;
 namespace PluckyRally.Core;
 
 /// <summary>
-/// Makes teams. Every wish is a weight on a pair of pupils in one team; swaps lower the sum until none does, from many
+/// Makes teams. Every wish is a weight on a pair of students in one team; swaps lower the sum until none does, from
+/// many
 /// seeded beginnings; the best of them is shaken a little and improved again, as often as time allows.
 /// </summary>
 public static class TeamMaker
@@ -15,7 +16,7 @@ public static class TeamMaker
     private const int Beginnings = 60;
 
     /// <summary>
-    /// Pairs of pupils looked at in all shakes together: a tenth of a second for a class (see docs/performance.md).
+    /// Pairs of students looked at in all shakes together: a tenth of a second for a class (see docs/performance.md).
     /// </summary>
     private const int ShakenPairs = 1_500_000;
 
@@ -27,17 +28,17 @@ public static class TeamMaker
     /// </summary>
     private const int SwapsOfShake = 4;
 
-    /// <summary>Teams of these pupils, or what is wrong with the wishes.</summary>
-    public static Result<TeamsMade> Make(IReadOnlyList<Pupil> pupils, TeamWishes wishes)
+    /// <summary>Teams of these students, or what is wrong with the wishes.</summary>
+    public static Result<TeamsMade> Make(IReadOnlyList<Student> students, TeamWishes wishes)
     {
         var found = new ProblemCollector();
         found.Unless(
-            pupils.Count > 0,
-            "/pupils",
+            students.Count > 0,
+            "/students",
             "There is nobody to make teams of.",
             "Choose a class, and see who is here today."
         );
-        found.Count(pupils, Limits.Items, "/pupils", "pupils");
+        found.Count(students, Limits.Items, "/students", "students");
         found.Unless(
             wishes.Size is >= 1 and <= TeamSizes.Largest,
             "/size",
@@ -51,22 +52,22 @@ public static class TeamMaker
             $"Use 1 to {Limits.Teams}."
         );
         found.Unless(
-            pupils.Select(p => p.Id).Distinct().Count() == pupils.Count,
-            "/pupils",
-            "One pupil is there twice.",
+            students.Select(p => p.Id).Distinct().Count() == students.Count,
+            "/students",
+            "One student is there twice.",
             "Take one of them out."
         );
         if (found.Problems.Count > 0)
             return Result<TeamsMade>.Refused(found.Problems);
 
-        var here = pupils.Select((p, i) => (p.Id, i)).ToDictionary(p => p.Id, p => p.i);
+        var here = students.Select((p, i) => (p.Id, i)).ToDictionary(p => p.Id, p => p.i);
         var weights = Weights(here, wishes, out var earlier);
         var locked = wishes
             .Locked.Select(team => team.Where(here.ContainsKey).Select(id => here[id]).ToList())
             .Where(t => t.Count > 0)
             .ToList();
         var taken = locked.SelectMany(t => t).ToHashSet();
-        var free = Enumerable.Range(0, pupils.Count).Where(i => !taken.Contains(i)).ToList();
+        var free = Enumerable.Range(0, students.Count).Where(i => !taken.Contains(i)).ToList();
         var sizes = wishes.Teams is { } teamsWanted
             ? TeamSizes.Into(free.Count, teamsWanted - locked.Count)
             : TeamSizes.Of(free.Count, wishes.Size);
@@ -92,9 +93,9 @@ public static class TeamMaker
         var repeats = teams.Sum(t => Pairs(t).Sum(p => earlier[p.A, p.B]));
         return Result<TeamsMade>.Ok(
             new(
-                [.. teams.Select(t => (IReadOnlyList<string>)[.. t.Select(i => pupils[i].Id)])],
+                [.. teams.Select(t => (IReadOnlyList<string>)[.. t.Select(i => students[i].Id)])],
                 repeats,
-                [.. UnkeptWishes.Of(pupils, wishes, teams, here)]
+                [.. UnkeptWishes.Of(students, wishes, teams, here)]
             )
         );
     }
@@ -167,7 +168,7 @@ public static class TeamMaker
         return best;
     }
 
-    /// <summary>Swaps pupils of two teams while that lowers the sum; gives the sum.</summary>
+    /// <summary>Swaps students of two teams while that lowers the sum; gives the sum.</summary>
     private static long Improve(List<int> order, IReadOnlyList<int> sizes, int[,] weights)
     {
         var team = new int[order.Count];
@@ -175,7 +176,7 @@ public static class TeamMaker
         for (var i = 0; i < sizes[t]; i++)
             team[at++] = t;
 
-        // What a pupil at a place costs in each team.
+        // What a student at a place costs in each team.
         var cost = new int[order.Count, sizes.Count];
         for (var i = 0; i < order.Count; i++)
         for (var j = 0; j < order.Count; j++)

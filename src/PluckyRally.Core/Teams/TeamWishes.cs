@@ -3,7 +3,7 @@ namespace PluckyRally.Core;
 /// <summary>What teams should be like.</summary>
 public sealed record TeamWishes
 {
-    /// <summary>Pupils in a team, from 1. With 1, everyone works alone.</summary>
+    /// <summary>Students in a team, from 1. With 1, everyone works alone.</summary>
     public int Size { get; init; } = 4;
 
     /// <summary>
@@ -11,16 +11,16 @@ public sealed record TeamWishes
     /// </summary>
     public int? Teams { get; init; }
 
-    /// <summary>Pupils who should be in one team, by id.</summary>
+    /// <summary>Students who should be in one team, by id.</summary>
     public IReadOnlyList<IReadOnlyList<string>> Together { get; init; } = [];
 
-    /// <summary>Pupils of whom no two should be in one team, by id.</summary>
+    /// <summary>Students of whom no two should be in one team, by id.</summary>
     public IReadOnlyList<IReadOnlyList<string>> Apart { get; init; } = [];
 
-    /// <summary>Pupils to be spread over the teams as evenly as they come, by id.</summary>
+    /// <summary>Students to be spread over the teams as evenly as they come, by id.</summary>
     public IReadOnlyList<IReadOnlyList<string>> Spread { get; init; } = [];
 
-    /// <summary>Teams that stay as they are, by their pupils' ids.</summary>
+    /// <summary>Teams that stay as they are, by their students' ids.</summary>
     public IReadOnlyList<IReadOnlyList<string>> Locked { get; init; } = [];
 
     /// <summary>Who has worked with whom how often.</summary>
@@ -30,19 +30,19 @@ public sealed record TeamWishes
     public int Seed { get; init; }
 }
 
-/// <summary>Two pupils who have been in one team.</summary>
-/// <param name="One">A pupil's id.</param>
-/// <param name="Other">Another pupil's id.</param>
+/// <summary>Two students who have been in one team.</summary>
+/// <param name="One">A student's id.</param>
+/// <param name="Other">Another student's id.</param>
 /// <param name="Times">How often, from 1.</param>
 public sealed record EarlierPair(string One, string Other, int Times);
 
-/// <summary>A pupil.</summary>
-/// <param name="Id">Names the pupil.</param>
+/// <summary>A student.</summary>
+/// <param name="Id">Names the student.</param>
 /// <param name="Name">Given name and initial.</param>
-public sealed record Pupil(string Id, string Name);
+public sealed record Student(string Id, string Name);
 
 /// <summary>Teams that were made.</summary>
-/// <param name="Teams">The teams, by their pupils' ids; locked ones first.</param>
-/// <param name="Repeats">How often, in all, pupils meet somebody they have worked with before.</param>
+/// <param name="Teams">The teams, by their students' ids; locked ones first.</param>
+/// <param name="Repeats">How often, in all, students meet somebody they have worked with before.</param>
 /// <param name="Unkept">Wishes that could not be kept, each with why, as sentences.</param>
 public sealed record TeamsMade(IReadOnlyList<IReadOnlyList<string>> Teams, int Repeats, IReadOnlyList<string> Unkept);

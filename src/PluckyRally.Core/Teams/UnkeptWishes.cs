@@ -4,7 +4,7 @@ namespace PluckyRally.Core;
 internal static class UnkeptWishes
 {
     public static IEnumerable<string> Of(
-        IReadOnlyList<Pupil> pupils,
+        IReadOnlyList<Student> students,
         TeamWishes wishes,
         IReadOnlyList<IReadOnlyList<int>> teams,
         Dictionary<string, int> here
@@ -13,7 +13,7 @@ internal static class UnkeptWishes
         var teamOf = teams.SelectMany((t, i) => t.Select(p => (p, i))).ToDictionary(p => p.p, p => p.i);
         var apart = wishes.Apart.SelectMany(g => TeamMaker.Pairs(Here(g, here))).Select(Ordered).ToHashSet();
         var together = wishes.Together.SelectMany(g => TeamMaker.Pairs(Here(g, here))).Select(Ordered).ToHashSet();
-        string Name(int pupil) => pupils[pupil].Name;
+        string Name(int student) => students[student].Name;
 
         foreach (
             var group in wishes
@@ -41,7 +41,7 @@ internal static class UnkeptWishes
             yield return together.Contains((a, b))
                 ? $"{Name(a)} and {Name(b)} are in one team: they are to be kept together too."
             : teams.Count == 1 ? $"{Name(a)} and {Name(b)} are in one team: there is only one."
-            : wishes.Apart.Any(g => g.Count > teams.Count && g.Contains(pupils[a].Id) && g.Contains(pupils[b].Id))
+            : wishes.Apart.Any(g => g.Count > teams.Count && g.Contains(students[a].Id) && g.Contains(students[b].Id))
                 ? $"{Name(a)} and {Name(b)} are in one team: more are to be kept apart than there are teams."
             : $"{Name(a)} and {Name(b)} are in one team: other preferences stood in the way.";
         }

@@ -86,7 +86,7 @@ public sealed record Phase
     internal IReadOnlyList<decimal> AllWarnings =>
         [.. Warnings.Append(Warning).Where(w => w > 0).Distinct().OrderDescending()];
 
-    /// <summary>What is to be done, for pupils; the phase's own words where empty.</summary>
+    /// <summary>What is to be done, for students; the phase's own words where empty.</summary>
     public string Note { get; init; } = "";
 
     /// <summary>The phase with numbers that can be laid out; that others stand there is said by the snags.</summary>
@@ -123,11 +123,11 @@ public sealed record Timing
     public int Teams { get; init; } = 7;
 
     /// <summary>
-    /// Pupils in a team that are expected, 1 to 40; what is for each member is counted by it until teams are made.
+    /// Students in a team that are expected, 1 to 40; what is for each member is counted by it until teams are made.
     /// </summary>
     public int TeamSize { get; init; } = 4;
 
-    /// <summary>What being late costs, in the pupils' words.</summary>
+    /// <summary>What being late costs, in the students' words.</summary>
     public string IfLate { get; init; } = "";
 
     /// <summary>The timing with numbers that can be laid out; that others stand there is said by the snags.</summary>

@@ -118,7 +118,7 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept
             if (
                 await db
                     .Classes.IgnoreQueryFilters()
-                    .Include(c => c.Pupils)
+                    .Include(c => c.Students)
                     .FirstOrDefaultAsync(c => c.Id == group.Id, stop) is
                 { } known
             )
@@ -128,27 +128,27 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept
                 else
                     _back.Add(known.Name);
                 foreach (
-                    var pupil in known.Pupils.Where(p =>
-                        p.DeletedAt is not null && group.Pupils.Any(archived => archived.Id == p.Id)
+                    var student in known.Students.Where(p =>
+                        p.DeletedAt is not null && group.Students.Any(archived => archived.Id == p.Id)
                     )
                 )
                 {
                     // Who went with the class comes back with it.
                     if (known.DeletedAt is null)
-                        _back.Add(pupil.Name);
-                    pupil.DeletedAt = null;
+                        _back.Add(student.Name);
+                    student.DeletedAt = null;
                 }
 
                 known.DeletedAt = null;
                 continue;
             }
 
-            if (ClassList.Problems(group.Name, [.. group.Pupils.Select(p => p.Name)]) is [var wrong, ..])
+            if (ClassList.Problems(group.Name, [.. group.Students.Select(p => p.Name)]) is [var wrong, ..])
                 throw new InvalidDataException($"class {group.Name}: {wrong.What}");
             var there = (
                 await db
-                    .Pupils.IgnoreQueryFilters()
-                    .Where(p => group.Pupils.Select(x => x.Id).Contains(p.Id))
+                    .Students.IgnoreQueryFilters()
+                    .Where(p => group.Students.Select(x => x.Id).Contains(p.Id))
                     .Select(p => p.Id)
                     .ToListAsync(stop)
             ).ToHashSet();
@@ -160,11 +160,11 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept
                     Name = group.Name,
                     NoPhotos = group.NoPhotos,
                     Wishes = group.Wishes,
-                    Pupils =
+                    Students =
                     [
                         .. group
-                            .Pupils.Where(p => there.Add(p.Id))
-                            .Select(p => new StoredPupil
+                            .Students.Where(p => there.Add(p.Id))
+                            .Select(p => new StoredStudent
                             {
                                 Id = p.Id,
                                 ClassId = group.Id,
@@ -342,8 +342,8 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept
         }
 
         var id = _rallies[archived.Id] = known ? Guid.CreateVersion7() : archived.Id;
-        var pupils = await Pupils(rally, stop);
-        var teams = RallyRows.Teams(id, rally, pupils.ToDictionary(p => p.ToString()));
+        var students = await Students(rally, stop);
+        var teams = RallyRows.Teams(id, rally, students.ToDictionary(p => p.ToString()));
         db.Rallies.Add(
             new StoredRally
             {
@@ -450,21 +450,21 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept
         : await db.Briefs.AnyAsync(b => b.Id == brief, stop) ? brief
         : null;
 
-    /// <summary>Which of a rally's pupils are here, in the classes that were here or have just been added.</summary>
-    private async Task<HashSet<Guid>> Pupils(Rally rally, CancellationToken stop)
+    /// <summary>Which of a rally's students are here, in the classes that were here or have just been added.</summary>
+    private async Task<HashSet<Guid>> Students(Rally rally, CancellationToken stop)
     {
         var named = rally
-            .Teams.SelectMany(t => t.Pupils)
+            .Teams.SelectMany(t => t.Students)
             .Select(p => p.Id)
             .Concat(rally.Latecomers.Select(p => p.Id))
             .Select(p => Guid.TryParse(p, out var id) ? id : Guid.Empty)
             .ToList();
         var here = await db
-            .Pupils.IgnoreQueryFilters()
+            .Students.IgnoreQueryFilters()
             .Where(p => named.Contains(p.Id))
             .Select(p => p.Id)
             .ToListAsync(stop);
-        return [.. here, .. db.ChangeTracker.Entries<StoredPupil>().Select(p => p.Entity.Id)];
+        return [.. here, .. db.ChangeTracker.Entries<StoredStudent>().Select(p => p.Entity.Id)];
     }
 
     /// <summary>White space does not make another entry.</summary>

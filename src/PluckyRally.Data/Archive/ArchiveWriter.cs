@@ -98,8 +98,8 @@ public static class ArchiveWriter
                 .Rallies.AsNoTracking()
                 .AsSplitQuery()
                 .Include(r => r.Teams)
-                    .ThenInclude(t => t.Pupils)
-                        .ThenInclude(p => p.Pupil)
+                    .ThenInclude(t => t.Students)
+                        .ThenInclude(p => p.Student)
                 .OrderBy(r => r.Id)
                 .ToListAsync(stop)
         )
@@ -148,7 +148,7 @@ public static class ArchiveWriter
             rallies.Add(archived);
         }
 
-        var classes = await db.Classes.AsNoTracking().Include(c => c.Pupils).OrderBy(c => c.Name).ToListAsync(stop);
+        var classes = await db.Classes.AsNoTracking().Include(c => c.Students).OrderBy(c => c.Name).ToListAsync(stop);
         var cupboard = await db.Cupboard.AsNoTracking().OrderBy(i => i.Key).ToListAsync(stop);
         var school = await db.Schools.AsNoTracking().FirstOrDefaultAsync(stop);
         var plans = await db.Plans.AsNoTracking().OrderBy(p => p.Id).ToListAsync(stop);
@@ -165,7 +165,7 @@ public static class ArchiveWriter
                     c.Id,
                     c.Name,
                     c.NoPhotos,
-                    [.. c.Pupils.OrderBy(p => p.Order).Select(p => new ArchivedPupil(p.Id, p.Name, p.Order))]
+                    [.. c.Students.OrderBy(p => p.Order).Select(p => new ArchivedStudent(p.Id, p.Name, p.Order))]
                 )
                 {
                     Wishes = c.Wishes,

@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using PluckyRally.Core;
 
 namespace PluckyRally.Data.Archive;
@@ -62,8 +63,13 @@ public sealed record ArchivedDay(Guid Id, FairDay Day);
 /// <param name="Id">Its id.</param>
 /// <param name="Name">What it is called.</param>
 /// <param name="NoPhotos">Whether no photos are taken in its rallies.</param>
-/// <param name="Pupils">Its pupils, in order.</param>
-public sealed record ArchivedClass(Guid Id, string Name, bool NoPhotos, IReadOnlyList<ArchivedPupil> Pupils)
+/// <param name="Students">Its students, in order.</param>
+public sealed record ArchivedClass(
+    Guid Id,
+    string Name,
+    bool NoPhotos,
+    [property: JsonPropertyName("pupils")] IReadOnlyList<ArchivedStudent> Students
+)
 {
     /// <summary>
     /// Who should be together, apart or spread over the teams, as JSON; empty where nothing is wished.
@@ -71,11 +77,11 @@ public sealed record ArchivedClass(Guid Id, string Name, bool NoPhotos, IReadOnl
     public string Wishes { get; init; } = "";
 }
 
-/// <summary>A pupil.</summary>
-/// <param name="Id">The pupil's id; teams of rallies name it.</param>
+/// <summary>A student.</summary>
+/// <param name="Id">The student's id; teams of rallies name it.</param>
 /// <param name="Name">Given name and initial.</param>
 /// <param name="Order">The place in the list.</param>
-public sealed record ArchivedPupil(Guid Id, string Name, int Order);
+public sealed record ArchivedStudent(Guid Id, string Name, int Order);
 
 /// <summary>A brief; its text is the file <c>briefs/ID.brief.json</c>.</summary>
 /// <param name="Id">Its id.</param>

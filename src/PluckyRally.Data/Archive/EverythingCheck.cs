@@ -9,7 +9,7 @@ internal static class EverythingCheck
     {
         Once("classes", index.Classes, c => c.Id);
         foreach (var group in index.Classes)
-            Once($"pupils of {group.Name}", group.Pupils, p => p.Id);
+            Once($"students of {group.Name}", group.Students, p => p.Id);
         Once("cupboard", index.Cupboard, i => (i.Name, i.Unit));
         Once("plans", index.Plans, p => p.Id);
         Once("days", index.Days, d => d.Id);

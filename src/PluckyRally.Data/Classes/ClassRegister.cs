@@ -5,35 +5,35 @@ using PluckyRally.Data.Rallies;
 
 namespace PluckyRally.Data.Classes;
 
-/// <summary>The teacher's classes and their pupils.</summary>
+/// <summary>The teacher's classes and their students.</summary>
 public sealed class ClassRegister(RallyDb db, RallyCache kept, TimeProvider clock)
 {
-    /// <summary>All classes with their pupils, by name.</summary>
+    /// <summary>All classes with their students, by name.</summary>
     public Task<List<StoredClass>> All(CancellationToken stop) =>
         db
             .Classes.AsNoTracking()
-            .Include(c => c.Pupils)
+            .Include(c => c.Students)
             .Where(c => c.OwnerId == Owner.LocalTeacher)
             .OrderBy(c => c.Name)
             .ToListAsync(stop);
 
-    /// <summary>One class with its pupils, or null.</summary>
+    /// <summary>One class with its students, or null.</summary>
     public Task<StoredClass?> Find(Guid id, CancellationToken stop) =>
         db
             .Classes.AsNoTracking()
-            .Include(c => c.Pupils)
+            .Include(c => c.Students)
             .FirstOrDefaultAsync(c => c.Id == id && c.OwnerId == Owner.LocalTeacher, stop);
 
-    /// <summary>The names of pupils, by id; those who are not there are not in it.</summary>
-    public Task<Dictionary<Guid, string>> Names(IReadOnlyList<Guid> pupils, CancellationToken stop) =>
+    /// <summary>The names of students, by id; those who are not there are not in it.</summary>
+    public Task<Dictionary<Guid, string>> Names(IReadOnlyList<Guid> students, CancellationToken stop) =>
         db
-            .Pupils.Where(p =>
-                pupils.Contains(p.Id) && db.Classes.Any(c => c.Id == p.ClassId && c.OwnerId == Owner.LocalTeacher)
+            .Students.Where(p =>
+                students.Contains(p.Id) && db.Classes.Any(c => c.Id == p.ClassId && c.OwnerId == Owner.LocalTeacher)
             )
             .ToDictionaryAsync(p => p.Id, p => p.Name, stop);
 
     /// <summary>Makes a class.</summary>
-    public async Task<StoredClass> Add(string name, IReadOnlyList<string> pupils, CancellationToken stop)
+    public async Task<StoredClass> Add(string name, IReadOnlyList<string> students, CancellationToken stop)
     {
         var made = new StoredClass
         {
@@ -41,13 +41,13 @@ public sealed class ClassRegister(RallyDb db, RallyCache kept, TimeProvider cloc
             OwnerId = Owner.LocalTeacher,
             Name = name,
         };
-        for (var i = 0; i < pupils.Count; i++)
-            made.Pupils.Add(
+        for (var i = 0; i < students.Count; i++)
+            made.Students.Add(
                 new()
                 {
                     Id = Guid.CreateVersion7(),
                     ClassId = made.Id,
-                    Name = pupils[i],
+                    Name = students[i],
                     Order = i,
                 }
             );
@@ -57,22 +57,23 @@ public sealed class ClassRegister(RallyDb db, RallyCache kept, TimeProvider cloc
     }
 
     /// <summary>
-    /// Which pupil each of these names is in the class called so: those who are there already by their ids, the others
+    /// Which student each of these names is in the class called so: those who are there already by their ids, the
+    /// others
     /// by new ones.
     /// </summary>
     public async Task<IReadOnlyDictionary<string, Guid>> Called(
         string name,
-        IReadOnlyList<string> pupils,
+        IReadOnlyList<string> students,
         CancellationToken stop
     )
     {
         var there = await db
-            .Pupils.Where(p =>
-                pupils.Contains(p.Name)
+            .Students.Where(p =>
+                students.Contains(p.Name)
                 && db.Classes.Any(c => c.Id == p.ClassId && c.Name == name && c.OwnerId == Owner.LocalTeacher)
             )
             .ToListAsync(stop);
-        return pupils
+        return students
             .Distinct()
             .ToDictionary(p => p, p => there.FirstOrDefault(t => t.Name == p)?.Id ?? Guid.CreateVersion7());
     }
@@ -80,10 +81,10 @@ public sealed class ClassRegister(RallyDb db, RallyCache kept, TimeProvider cloc
     /// <summary>
     /// Enters those who are not there yet into the class called so, which is made where there is none.
     /// </summary>
-    public async Task Enter(string name, IReadOnlyDictionary<string, Guid> pupils, CancellationToken stop)
+    public async Task Enter(string name, IReadOnlyDictionary<string, Guid> students, CancellationToken stop)
     {
         var group = await db
-            .Classes.Include(c => c.Pupils)
+            .Classes.Include(c => c.Students)
             .FirstOrDefaultAsync(c => c.Name == name && c.OwnerId == Owner.LocalTeacher, stop);
         if (group is null)
             db.Classes.Add(
@@ -94,35 +95,35 @@ public sealed class ClassRegister(RallyDb db, RallyCache kept, TimeProvider cloc
                     Name = name,
                 }
             );
-        var order = group.Pupils.Select(p => p.Order + 1).DefaultIfEmpty(0).Max();
-        foreach (var (pupil, id) in pupils.Where(p => !group.Pupils.Any(there => there.Id == p.Value)))
-            db.Pupils.Add(
+        var order = group.Students.Select(p => p.Order + 1).DefaultIfEmpty(0).Max();
+        foreach (var (student, id) in students.Where(p => !group.Students.Any(there => there.Id == p.Value)))
+            db.Students.Add(
                 new()
                 {
                     Id = id,
                     ClassId = group.Id,
-                    Name = pupil,
+                    Name = student,
                     Order = order++,
                 }
             );
         await db.SaveChangesAsync(stop);
     }
 
-    /// <summary>Adds a pupil at the end of a class. Null where there is no such class.</summary>
-    public async Task<StoredPupil?> AddPupil(Guid id, string name, CancellationToken stop)
+    /// <summary>Adds a student at the end of a class. Null where there is no such class.</summary>
+    public async Task<StoredStudent?> AddStudent(Guid id, string name, CancellationToken stop)
     {
         if (await Find(id, stop) is not { } found)
             return null;
-        var pupil = new StoredPupil
+        var student = new StoredStudent
         {
             Id = Guid.CreateVersion7(),
             ClassId = id,
             Name = name,
-            Order = found.Pupils.Select(p => p.Order + 1).DefaultIfEmpty(0).Max(),
+            Order = found.Students.Select(p => p.Order + 1).DefaultIfEmpty(0).Max(),
         };
-        db.Pupils.Add(pupil);
+        db.Students.Add(student);
         await db.SaveChangesAsync(stop);
-        return pupil;
+        return student;
     }
 
     /// <summary>Says whether photos are taken in a class's rallies. False where there is no such class.</summary>
@@ -153,25 +154,26 @@ public sealed class ClassRegister(RallyDb db, RallyCache kept, TimeProvider cloc
         return (SaveOutcome.Saved, stands);
     }
 
-    /// <summary>The class of a pupil, or null.</summary>
-    public Task<StoredClass?> ClassOf(Guid pupil, CancellationToken stop) =>
+    /// <summary>The class of a student, or null.</summary>
+    public Task<StoredClass?> ClassOf(Guid student, CancellationToken stop) =>
         db
             .Classes.AsNoTracking()
-            .Include(c => c.Pupils)
-            .FirstOrDefaultAsync(c => c.OwnerId == Owner.LocalTeacher && c.Pupils.Any(p => p.Id == pupil), stop);
+            .Include(c => c.Students)
+            .FirstOrDefaultAsync(c => c.OwnerId == Owner.LocalTeacher && c.Students.Any(p => p.Id == student), stop);
 
     /// <summary>
-    /// Changes a pupil's name, in every rally too, where it is still the one that was seen; gives the name that stands.
+    /// Changes a student's name, in every rally too, where it is still the one that was seen; gives the name that
+    /// stands.
     /// </summary>
     public async Task<(SaveOutcome Outcome, string Stands)> Rename(
-        Guid pupil,
+        Guid student,
         string was,
         string name,
         CancellationToken stop
     )
     {
-        var one = db.Pupils.Where(p =>
-            p.Id == pupil && db.Classes.Any(c => c.Id == p.ClassId && c.OwnerId == Owner.LocalTeacher)
+        var one = db.Students.Where(p =>
+            p.Id == student && db.Classes.Any(c => c.Id == p.ClassId && c.OwnerId == Owner.LocalTeacher)
         );
         var rows = await one.Where(p => p.Name == was).ExecuteUpdateAsync(p => p.SetProperty(x => x.Name, name), stop);
         if (Changed(rows))
@@ -181,27 +183,31 @@ public sealed class ClassRegister(RallyDb db, RallyCache kept, TimeProvider cloc
     }
 
     /// <summary>
-    /// Takes a pupil out of the class and out of every rally at once; entries stay. For some time it can be taken back.
+    /// Takes a student out of the class and out of every rally at once; entries stay. For some time it can be taken
+    /// back.
     /// False where there is none.
     /// </summary>
-    public async Task<bool> Remove(Guid pupil, CancellationToken stop) =>
+    public async Task<bool> Remove(Guid student, CancellationToken stop) =>
         Changed(
             await db
-                .Pupils.Where(p =>
-                    p.Id == pupil && db.Classes.Any(c => c.Id == p.ClassId && c.OwnerId == Owner.LocalTeacher)
+                .Students.Where(p =>
+                    p.Id == student && db.Classes.Any(c => c.Id == p.ClassId && c.OwnerId == Owner.LocalTeacher)
                 )
                 .ExecuteUpdateAsync(p => p.SetProperty(x => x.DeletedAt, clock.GetUtcNow()), stop)
         );
 
     /// <summary>
-    /// Takes a class away with its pupils; their rallies stay, without names. For some time it can be taken back. False
+    /// Takes a class away with its students; their rallies stay, without names. For some time it can be taken back.
+    /// False
     /// where there is none.
     /// </summary>
     public async Task<bool> Delete(Guid id, CancellationToken stop)
     {
         await using var whole = await db.Database.BeginTransactionAsync(stop);
         var now = clock.GetUtcNow();
-        await db.Pupils.Where(p => p.ClassId == id).ExecuteUpdateAsync(p => p.SetProperty(x => x.DeletedAt, now), stop);
+        await db
+            .Students.Where(p => p.ClassId == id)
+            .ExecuteUpdateAsync(p => p.SetProperty(x => x.DeletedAt, now), stop);
         var gone = await db
             .Classes.Where(c => c.Id == id && c.OwnerId == Owner.LocalTeacher)
             .ExecuteUpdateAsync(c => c.SetProperty(x => x.DeletedAt, now), stop);
@@ -209,30 +215,30 @@ public sealed class ClassRegister(RallyDb db, RallyCache kept, TimeProvider cloc
         return Changed(gone);
     }
 
-    /// <summary>What the rallies of a class say of its pupils.</summary>
+    /// <summary>What the rallies of a class say of its students.</summary>
     public async Task<ClassHistory> History(Guid id, CancellationToken stop)
     {
         var members = await db
-            .TeamPupils.AsNoTracking()
-            .Where(m => m.Pupil!.ClassId == id)
+            .TeamStudents.AsNoTracking()
+            .Where(m => m.Student!.ClassId == id)
             .Select(m => new
             {
                 m.RallyId,
                 m.TeamId,
-                m.PupilId,
+                m.StudentId,
                 m.Jobs,
             })
             .ToListAsync(stop);
         return ClassHistory.Of([
             .. members.Select(m => new PastPlace(
                 $"{m.RallyId}/{m.TeamId}",
-                m.PupilId.ToString(),
+                m.StudentId.ToString(),
                 m.Jobs.Split(',', StringSplitOptions.RemoveEmptyEntries)
             )),
         ]);
     }
 
-    /// <summary>Rallies name their pupils, so they are read again when a name has changed.</summary>
+    /// <summary>Rallies name their students, so they are read again when a name has changed.</summary>
     private bool Changed(int rows)
     {
         if (rows > 0)

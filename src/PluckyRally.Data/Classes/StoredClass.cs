@@ -38,14 +38,14 @@ public sealed class StoredClass
     /// <summary>When it was taken away; it is gone for good some time later. Null while it is there.</summary>
     public DateTimeOffset? DeletedAt { get; set; }
 
-    /// <summary>Its pupils.</summary>
-    public List<StoredPupil> Pupils { get; init; } = [];
+    /// <summary>Its students.</summary>
+    public List<StoredStudent> Students { get; init; } = [];
 }
 
-/// <summary>A pupil: a given name and an initial, and nothing else.</summary>
-public sealed class StoredPupil
+/// <summary>A student: a given name and an initial, and nothing else.</summary>
+public sealed class StoredStudent
 {
-    /// <summary>The pupil's id.</summary>
+    /// <summary>The student's id.</summary>
     public Guid Id { get; init; }
 
     /// <summary>The class.</summary>
@@ -62,9 +62,9 @@ public sealed class StoredPupil
 }
 
 /// <summary>
-/// A pupil in a team of a rally, and the job held there. Goes when the pupil is removed; the team's entries stay.
+/// A student in a team of a rally, and the job held there. Goes when the student is removed; the team's entries stay.
 /// </summary>
-public sealed class StoredTeamPupil
+public sealed class StoredTeamStudent
 {
     /// <summary>The rally.</summary>
     public Guid RallyId { get; init; }
@@ -72,52 +72,55 @@ public sealed class StoredTeamPupil
     /// <summary>The team's id within the rally.</summary>
     public required string TeamId { get; init; }
 
-    /// <summary>The pupil.</summary>
-    public Guid PupilId { get; init; }
+    /// <summary>The student.</summary>
+    public Guid StudentId { get; init; }
 
-    /// <summary>The pupil, for the name.</summary>
-    public StoredPupil? Pupil { get; init; }
+    /// <summary>The student, for the name.</summary>
+    public StoredStudent? Student { get; init; }
 
     /// <summary>The jobs held, by their ids with commas between; empty for none.</summary>
     public string Jobs { get; init; } = "";
 
-    /// <summary>Whether the pupil came into the team while the rally was run: its entries say when.</summary>
+    /// <summary>Whether the student came into the team while the rally was run: its entries say when.</summary>
     public bool Later { get; init; }
 }
 
 internal sealed class StoredClassConfiguration
     : IEntityTypeConfiguration<StoredClass>,
-        IEntityTypeConfiguration<StoredPupil>,
-        IEntityTypeConfiguration<StoredTeamPupil>
+        IEntityTypeConfiguration<StoredStudent>,
+        IEntityTypeConfiguration<StoredTeamStudent>
 {
     public void Configure(EntityTypeBuilder<StoredClass> group)
     {
         group.HasOne<Owner>().WithMany().HasForeignKey(c => c.OwnerId).OnDelete(DeleteBehavior.Restrict);
-        group.HasMany(c => c.Pupils).WithOne().HasForeignKey(p => p.ClassId).OnDelete(DeleteBehavior.Cascade);
+        group.HasMany(c => c.Students).WithOne().HasForeignKey(p => p.ClassId).OnDelete(DeleteBehavior.Cascade);
         group.Property(c => c.Name).HasMaxLength(Limits.Name);
         group.HasQueryFilter(c => c.DeletedAt == null);
     }
 
-    public void Configure(EntityTypeBuilder<StoredPupil> pupil)
+    public void Configure(EntityTypeBuilder<StoredStudent> student)
     {
-        pupil.Property(p => p.Name).HasMaxLength(Limits.Name);
-        pupil.HasQueryFilter(p => p.DeletedAt == null);
+        student.ToTable("Pupils");
+        student.Property(p => p.Name).HasMaxLength(Limits.Name);
+        student.HasQueryFilter(p => p.DeletedAt == null);
     }
 
-    public void Configure(EntityTypeBuilder<StoredTeamPupil> member)
+    public void Configure(EntityTypeBuilder<StoredTeamStudent> member)
     {
-        member.HasQueryFilter(m => m.Pupil!.DeletedAt == null);
+        member.ToTable("TeamPupils");
+        member.Property(m => m.StudentId).HasColumnName("PupilId");
+        member.HasQueryFilter(m => m.Student!.DeletedAt == null);
         member.HasKey(m => new
         {
             m.RallyId,
             m.TeamId,
-            m.PupilId,
+            m.StudentId,
         });
         member
             .HasOne<StoredTeam>()
-            .WithMany(t => t.Pupils)
+            .WithMany(t => t.Students)
             .HasForeignKey(m => new { m.RallyId, m.TeamId })
             .OnDelete(DeleteBehavior.Cascade);
-        member.HasOne(m => m.Pupil).WithMany().HasForeignKey(m => m.PupilId).OnDelete(DeleteBehavior.Cascade);
+        member.HasOne(m => m.Student).WithMany().HasForeignKey(m => m.StudentId).OnDelete(DeleteBehavior.Cascade);
     }
 }

@@ -58,9 +58,11 @@ public sealed class PhotoAlbum(RallyDb db, DataFolder folder, TimeProvider clock
             .Photos.Where(p => p.Id == photo && p.RallyId == rally)
             .ExecuteUpdateAsync(set => set.SetProperty(p => p.DeletedAt, clock.GetUtcNow()), stop) > 0;
 
-    /// <summary>Whether photos may be taken in a rally: not where a class of any of its pupils does without.</summary>
+    /// <summary>
+    /// Whether photos may be taken in a rally: not where a class of any of its students does without.
+    /// </summary>
     public async Task<bool> MayTake(Guid rally, CancellationToken stop) =>
         !await db
-            .TeamPupils.IgnoreQueryFilters()
-            .AnyAsync(m => m.RallyId == rally && db.Classes.Any(c => c.Id == m.Pupil!.ClassId && c.NoPhotos), stop);
+            .TeamStudents.IgnoreQueryFilters()
+            .AnyAsync(m => m.RallyId == rally && db.Classes.Any(c => c.Id == m.Student!.ClassId && c.NoPhotos), stop);
 }

@@ -194,8 +194,8 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
             .Rallies.AsNoTracking()
             .AsSplitQuery()
             .Include(r => r.Teams)
-                .ThenInclude(t => t.Pupils)
-                    .ThenInclude(p => p.Pupil)
+                .ThenInclude(t => t.Students)
+                    .ThenInclude(p => p.Student)
             .FirstOrDefaultAsync(r => r.Id == id && r.OwnerId == Owner.LocalTeacher, stop);
         if (stored is null)
             return null;
@@ -237,28 +237,29 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
     }
 
     /// <summary>
-    /// Which pupil of the classes here each pupil of a rally is, by the id in the rally: the one with that id, or, for
+    /// Which student of the classes here each student of a rally is, by the id in the rally: the one with that id, or,
+    /// for
     /// a rally from a file, the only one with that name. Others are not kept.
     /// </summary>
     private async Task<Dictionary<string, Guid>> Known(Rally rally, CancellationToken stop)
     {
-        var pupils = rally
-            .Teams.SelectMany(t => t.Pupils)
-            .Select(p => new Pupil(p.Id, p.Name))
+        var students = rally
+            .Teams.SelectMany(t => t.Students)
+            .Select(p => new Student(p.Id, p.Name))
             .Concat(rally.Latecomers)
             .DistinctBy(p => p.Id)
             .ToList();
         var (ids, names) = (
-            pupils.Select(p => Guid.TryParse(p.Id, out var id) ? id : Guid.Empty).ToList(),
-            pupils.Select(p => p.Name).ToList()
+            students.Select(p => Guid.TryParse(p.Id, out var id) ? id : Guid.Empty).ToList(),
+            students.Select(p => p.Name).ToList()
         );
         var here = await db
-            .Pupils.Where(p => ids.Contains(p.Id) || names.Contains(p.Name))
+            .Students.Where(p => ids.Contains(p.Id) || names.Contains(p.Name))
             .Select(p => new { p.Id, p.Name })
             .ToListAsync(stop);
         var byId = here.ToDictionary(p => p.Id.ToString(), p => p.Id);
         var byName = here.GroupBy(p => p.Name).Where(g => g.Count() == 1).ToDictionary(g => g.Key, g => g.Single().Id);
-        return pupils
+        return students
             .Select(p => (p.Id, Here: byId.TryGetValue(p.Id, out var same) ? same : byName.GetValueOrDefault(p.Name)))
             .Where(p => p.Here != Guid.Empty)
             .ToDictionary(p => p.Id, p => p.Here);
@@ -320,7 +321,8 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
 
     /// <summary>
     /// Makes sure that what an entry names is known here before it joins the log: the team that comes with it, the
-    /// pupil whom it puts into a team. A name stands in no entry, so that it can be taken away. Nothing is kept for an
+    /// student whom it puts into a team. A name stands in no entry, so that it can be taken away. Nothing is kept for
+    /// an
     /// entry that the log would not take.
     /// </summary>
     /// <returns>Why what it names cannot be known; null where it is.</returns>
@@ -332,7 +334,7 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
             || await db
                 .Rallies.AsSplitQuery()
                 .Include(r => r.Teams)
-                    .ThenInclude(t => t.Pupils)
+                    .ThenInclude(t => t.Students)
                 .FirstOrDefaultAsync(r => r.Id == rally && r.OwnerId == Owner.LocalTeacher, stop)
                 is not { } stored
         )
@@ -340,16 +342,19 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
         var team = stored.Teams.FirstOrDefault(t => t.Id == entry.Team);
         if (entry is Entry.TeamJoined joined && team is null)
             stored.Teams.Add(RallyRows.Joined(rally, joined, stored.Teams.Count));
-        else if (entry is Entry.PupilPlaced placed && !IsOfTheRally(now.Rally, placed.Pupil))
+        else if (entry is Entry.StudentPlaced placed && !IsOfTheRally(now.Rally, placed.Student))
         {
-            if (!Guid.TryParse(placed.Pupil, out var pupil) || !await db.Pupils.AnyAsync(p => p.Id == pupil, stop))
+            if (
+                !Guid.TryParse(placed.Student, out var student)
+                || !await db.Students.AnyAsync(p => p.Id == student, stop)
+            )
                 return new(
                     "/pupil",
-                    "There is no such pupil in the classes here.",
-                    "Add the pupil to the class first, then choose them."
+                    "There is no such student in the classes here.",
+                    "Add the student to the class first, then choose them."
                 );
-            if (team is not null && team.Pupils.All(p => p.PupilId != pupil))
-                team.Pupils.Add(RallyRows.Pupil(rally, team.Id, pupil, placed.Jobs, later: true));
+            if (team is not null && team.Students.All(p => p.StudentId != student))
+                team.Students.Add(RallyRows.Student(rally, team.Id, student, placed.Jobs, later: true));
         }
 
         if (await db.SaveChangesAsync(stop) > 0)
@@ -357,8 +362,8 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
         return null;
     }
 
-    private static bool IsOfTheRally(Rally rally, string pupil) =>
-        rally.Teams.Any(t => t.Pupils.Any(p => p.Id == pupil)) || rally.Latecomers.Any(p => p.Id == pupil);
+    private static bool IsOfTheRally(Rally rally, string student) =>
+        rally.Teams.Any(t => t.Students.Any(p => p.Id == student)) || rally.Latecomers.Any(p => p.Id == student);
 
     /// <summary>Says whether judges may strike out what others recorded. False where there is no such rally.</summary>
     public async Task<bool> LetJudgesStrikeOthers(Guid id, bool may, CancellationToken stop)

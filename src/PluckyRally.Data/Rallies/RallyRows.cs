@@ -10,7 +10,7 @@ namespace PluckyRally.Data.Rallies;
 internal static class RallyRows
 {
     /// <summary>The rally as its rows have it.</summary>
-    /// <param name="stored">The rally with its teams and their pupils.</param>
+    /// <param name="stored">The rally with its teams and their students.</param>
     /// <param name="documents">Its entries, in the order in which they were received.</param>
     public static KeptRally Read(StoredRally stored, IReadOnlyList<string> documents)
     {
@@ -34,11 +34,11 @@ internal static class RallyRows
             Latecomers =
             [
                 .. stored
-                    .Teams.SelectMany(t => t.Pupils)
+                    .Teams.SelectMany(t => t.Students)
                     .Where(p => p.Later)
-                    .OrderBy(p => p.Pupil!.Order)
-                    .DistinctBy(p => p.PupilId)
-                    .Select(p => new Pupil(p.PupilId.ToString(), p.Pupil!.Name)),
+                    .OrderBy(p => p.Student!.Order)
+                    .DistinctBy(p => p.StudentId)
+                    .Select(p => new Student(p.StudentId.ToString(), p.Student!.Name)),
             ],
             Entries = entries,
             Unread = unread,
@@ -76,12 +76,12 @@ internal static class RallyRows
     }
 
     /// <summary>
-    /// The rows of a rally's teams: those that it was begun with, and those that its log brings, with the pupils who
+    /// The rows of a rally's teams: those that it was begun with, and those that its log brings, with the students who
     /// are known here.
     /// </summary>
     /// <param name="id">The rally's id.</param>
     /// <param name="rally">The rally.</param>
-    /// <param name="known">Which pupil here each pupil of the rally is, by the id in it.</param>
+    /// <param name="known">Which student here each student of the rally is, by the id in it.</param>
     public static List<StoredTeam> Teams(Guid id, Rally rally, IReadOnlyDictionary<string, Guid> known)
     {
         var teams = rally
@@ -92,15 +92,15 @@ internal static class RallyRows
                         RallyId = id,
                         Id = t.Id,
                         Name = t.Name,
-                        CallSign = t.CallSign,
+                        ShortCode = t.ShortCode,
                         Members = t.Members,
                         Order = i,
-                        Pupils =
+                        Students =
                         [
                             .. t
-                                .Pupils.Where(p => known.ContainsKey(p.Id))
+                                .Students.Where(p => known.ContainsKey(p.Id))
                                 .DistinctBy(p => known[p.Id])
-                                .Select(p => Pupil(id, t.Id, known[p.Id], p.Jobs, later: false)),
+                                .Select(p => Student(id, t.Id, known[p.Id], p.Jobs, later: false)),
                         ],
                     }
             )
@@ -113,13 +113,13 @@ internal static class RallyRows
                 .ToList()
         )
             teams.Add(Joined(id, joined, teams.Count));
-        foreach (var placed in rally.Entries.OfType<Entry.PupilPlaced>().Where(p => known.ContainsKey(p.Pupil)))
+        foreach (var placed in rally.Entries.OfType<Entry.StudentPlaced>().Where(p => known.ContainsKey(p.Student)))
         {
             if (
                 teams.FirstOrDefault(t => t.Id == placed.Team) is { } team
-                && team.Pupils.All(p => p.PupilId != known[placed.Pupil])
+                && team.Students.All(p => p.StudentId != known[placed.Student])
             )
-                team.Pupils.Add(Pupil(id, team.Id, known[placed.Pupil], placed.Jobs, later: true));
+                team.Students.Add(Student(id, team.Id, known[placed.Student], placed.Jobs, later: true));
         }
 
         return teams;
@@ -132,19 +132,25 @@ internal static class RallyRows
             RallyId = rally,
             Id = joined.Team,
             Name = joined.Name,
-            CallSign = joined.CallSign,
+            ShortCode = joined.ShortCode,
             Members = joined.Members,
             Order = order,
             Later = true,
         };
 
-    /// <summary>The row of a pupil in a team.</summary>
-    public static StoredTeamPupil Pupil(Guid rally, string team, Guid pupil, IReadOnlyList<string> jobs, bool later) =>
+    /// <summary>The row of a student in a team.</summary>
+    public static StoredTeamStudent Student(
+        Guid rally,
+        string team,
+        Guid student,
+        IReadOnlyList<string> jobs,
+        bool later
+    ) =>
         new()
         {
             RallyId = rally,
             TeamId = team,
-            PupilId = pupil,
+            StudentId = student,
             Jobs = string.Join(',', jobs),
             Later = later,
         };
@@ -178,16 +184,16 @@ internal static class RallyRows
         {
             Id = team.Id,
             Name = team.Name,
-            CallSign = team.CallSign,
+            ShortCode = team.ShortCode,
             Members = team.Members,
-            Pupils =
+            Students =
             [
                 .. team
-                    .Pupils.Where(p => !p.Later)
-                    .OrderBy(p => p.Pupil!.Order)
-                    .Select(p => new TeamPupil(
-                        p.PupilId.ToString(),
-                        p.Pupil!.Name,
+                    .Students.Where(p => !p.Later)
+                    .OrderBy(p => p.Student!.Order)
+                    .Select(p => new TeamStudent(
+                        p.StudentId.ToString(),
+                        p.Student!.Name,
                         p.Jobs.Split(',', StringSplitOptions.RemoveEmptyEntries)
                     )),
             ],

@@ -54,10 +54,10 @@ public sealed class StoredTeam
     /// <summary>What it is called.</summary>
     public required string Name { get; set; }
 
-    /// <summary>Its call sign where it chose one.</summary>
-    public string CallSign { get; set; } = "";
+    /// <summary>Its short code where it chose one.</summary>
+    public string ShortCode { get; set; } = "";
 
-    /// <summary>How many pupils are in it; 0 where that is not known.</summary>
+    /// <summary>How many students are in it; 0 where that is not known.</summary>
     public int Members { get; set; }
 
     /// <summary>Its place in the list.</summary>
@@ -67,7 +67,7 @@ public sealed class StoredTeam
     public bool Later { get; init; }
 
     /// <summary>Who is in it, where that is known here.</summary>
-    public List<StoredTeamPupil> Pupils { get; init; } = [];
+    public List<StoredTeamStudent> Students { get; init; } = [];
 }
 
 /// <summary>An entry of a rally's log. It never changes.</summary>

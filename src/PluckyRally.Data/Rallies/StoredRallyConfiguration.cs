@@ -25,6 +25,7 @@ internal sealed class StoredRallyConfiguration
     {
         team.HasKey(t => new { t.RallyId, t.Id });
         team.Property(t => t.Name).HasMaxLength(Limits.Name);
+        team.Property(t => t.ShortCode).HasColumnName("CallSign");
     }
 
     public void Configure(EntityTypeBuilder<StoredEntry> entry)

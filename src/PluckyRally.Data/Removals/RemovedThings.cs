@@ -14,11 +14,11 @@ public enum RemovedSort
     /// <summary>A rally with its log and its photos.</summary>
     Rally,
 
-    /// <summary>A class with its pupils.</summary>
+    /// <summary>A class with its students.</summary>
     Class,
 
-    /// <summary>A pupil.</summary>
-    Pupil,
+    /// <summary>A student.</summary>
+    Student,
 
     /// <summary>A photo.</summary>
     Photo,
@@ -83,8 +83,8 @@ public sealed class RemovedThings(RallyDb db, DataFolder folder, RallyCache kept
                 c.DeletedAt,
             })
             .ToListAsync(stop);
-        var pupils = await db
-            .Pupils.IgnoreQueryFilters()
+        var students = await db
+            .Students.IgnoreQueryFilters()
             .Where(p => p.DeletedAt != null)
             .Join(
                 db.Classes.IgnoreQueryFilters(),
@@ -126,9 +126,9 @@ public sealed class RemovedThings(RallyDb db, DataFolder folder, RallyCache kept
                 .Concat(rallies.Select(r => Thing(RemovedSort.Rally, r.Id, r.Name, r.BriefTitle, r.DeletedAt)))
                 .Concat(classes.Select(c => Thing(RemovedSort.Class, c.Id, c.Name, "", c.DeletedAt)))
                 .Concat(
-                    pupils
+                    students
                         .Where(p => !p.WithClass)
-                        .Select(p => Thing(RemovedSort.Pupil, p.Id, p.Name, p.Class, p.DeletedAt))
+                        .Select(p => Thing(RemovedSort.Student, p.Id, p.Name, p.Class, p.DeletedAt))
                 )
                 .Concat(
                     photos
@@ -154,8 +154,8 @@ public sealed class RemovedThings(RallyDb db, DataFolder folder, RallyCache kept
                 .Where(r => r.Id == id && r.DeletedAt != null)
                 .ExecuteUpdateAsync(set => set.SetProperty(r => r.DeletedAt, (DateTimeOffset?)null), stop),
             RemovedSort.Class => await TakeClassBack(id, stop),
-            RemovedSort.Pupil => await db
-                .Pupils.IgnoreQueryFilters()
+            RemovedSort.Student => await db
+                .Students.IgnoreQueryFilters()
                 .Where(p => p.Id == id && p.DeletedAt != null)
                 .ExecuteUpdateAsync(set => set.SetProperty(p => p.DeletedAt, (DateTimeOffset?)null), stop),
             RemovedSort.Photo => await db
@@ -199,8 +199,8 @@ public sealed class RemovedThings(RallyDb db, DataFolder folder, RallyCache kept
                 .Classes.IgnoreQueryFilters()
                 .Where(c => c.Id == id && c.DeletedAt != null)
                 .ExecuteDeleteAsync(stop),
-            RemovedSort.Pupil => await db
-                .Pupils.IgnoreQueryFilters()
+            RemovedSort.Student => await db
+                .Students.IgnoreQueryFilters()
                 .Where(p => p.Id == id && p.DeletedAt != null)
                 .ExecuteDeleteAsync(stop),
             RemovedSort.Photo => await db
@@ -230,13 +230,13 @@ public sealed class RemovedThings(RallyDb db, DataFolder folder, RallyCache kept
         await db.Photos.IgnoreQueryFilters().Where(p => p.DeletedAt < before).ExecuteDeleteAsync(stop);
         await db.Rallies.IgnoreQueryFilters().Where(r => r.DeletedAt < before).ExecuteDeleteAsync(stop);
         await db.Briefs.IgnoreQueryFilters().Where(b => b.DeletedAt < before).ExecuteDeleteAsync(stop);
-        await db.Pupils.IgnoreQueryFilters().Where(p => p.DeletedAt < before).ExecuteDeleteAsync(stop);
+        await db.Students.IgnoreQueryFilters().Where(p => p.DeletedAt < before).ExecuteDeleteAsync(stop);
         await db.Classes.IgnoreQueryFilters().Where(c => c.DeletedAt < before).ExecuteDeleteAsync(stop);
         foreach (var photo in photos)
             File.Delete(PhotoAlbum.FileOf(folder, photo.RallyId, photo.Id));
     }
 
-    /// <summary>The pupils who went with their class come back with it, and no others.</summary>
+    /// <summary>The students who went with their class come back with it, and no others.</summary>
     private async Task<int> TakeClassBack(Guid id, CancellationToken stop)
     {
         var at = await db
@@ -247,7 +247,7 @@ public sealed class RemovedThings(RallyDb db, DataFolder folder, RallyCache kept
         if (at is null)
             return 0;
         await db
-            .Pupils.IgnoreQueryFilters()
+            .Students.IgnoreQueryFilters()
             .Where(p => p.ClassId == id && p.DeletedAt == at)
             .ExecuteUpdateAsync(set => set.SetProperty(p => p.DeletedAt, (DateTimeOffset?)null), stop);
         return await db

@@ -7,7 +7,7 @@ namespace PluckyRally.Web;
 /// <param name="Snags">Everything that was found, what stops first.</param>
 /// <param name="Left">Snags that the teacher has decided to leave.</param>
 /// <param name="Scoring">How it is scored, written from the method; empty while it cannot be run.</param>
-/// <param name="Sheet">The lines of the pupils' sheet that are written from the rest.</param>
+/// <param name="Sheet">The lines of the student sheet that are written from the rest.</param>
 /// <param name="Tiers">What differs between the tiers, and what can.</param>
 /// <param name="Facts">What tie-breaks and awards can look at.</param>
 /// <param name="Time">How long it takes.</param>
@@ -18,7 +18,7 @@ public sealed record BriefCheckup(
     IReadOnlyList<Snag> Snags,
     IReadOnlyList<Snag> Left,
     IReadOnlyList<string> Scoring,
-    PupilSheet Sheet,
+    StudentSheet Sheet,
     TestFits TestFits,
     TierTable Tiers,
     IReadOnlyList<Fact> Facts,
@@ -38,7 +38,7 @@ public sealed record BriefCheckup(
             FixHarm.Say(brief, snags),
             left,
             ready is null ? [] : MethodWords.Say(ready),
-            PupilSheet.Of(brief, ready),
+            StudentSheet.Of(brief, ready),
             TestFits.Of(brief),
             TierTable.Of(brief),
             Fact.Of(brief),

@@ -141,7 +141,7 @@ public sealed record EditionSheet(
     Core.Brief Brief,
     string Tier,
     IReadOnlyList<string> Scoring,
-    PupilSheet Sheet,
+    StudentSheet Sheet,
     IReadOnlyList<Difference> Differences,
     bool LargePrint
 )
@@ -154,7 +154,7 @@ public sealed record EditionSheet(
             edition.Brief,
             edition.Tier,
             ready is null ? [] : MethodWords.Say(ready),
-            PupilSheet.Of(edition.Brief, ready),
+            StudentSheet.Of(edition.Brief, ready),
             Difference.Between(whole with { Tiers = [] }, edition.Brief),
             GradeBands.ReadsLargePrint(edition.Brief.Grades)
         );

@@ -97,7 +97,7 @@ internal static class DebriefEndpoints
             : new Refused(found.Opened.Problems);
     }
 
-    /// <summary>The marks as a table, a line a team and a pupil.</summary>
+    /// <summary>The marks as a table, a line a team and a student.</summary>
     private static async Task<Results<FileContentHttpResult, Missing, Refused>> MarksFile(
         Guid id,
         RallyLog log,
@@ -114,12 +114,12 @@ internal static class DebriefEndpoints
         var sheet = MarkSheet.Of(found.Opened.Value, round);
         return CsvText.File(
             "marks.csv",
-            ["team", "pupil", .. sheet.Criteria.Select(c => c.Name)],
+            ["team", "student", .. sheet.Criteria.Select(c => c.Name)],
             sheet.Rows.Select(r =>
                 (IReadOnlyList<object?>)
                     [
                         r.Name,
-                        r.PupilName,
+                        r.StudentName,
                         .. r.Levels.Select(
                             (level, at) =>
                                 level == 0 ? "" : sheet.Criteria[at].Levels.ElementAtOrDefault(level - 1) ?? ""

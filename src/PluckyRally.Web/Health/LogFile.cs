@@ -9,7 +9,7 @@ using Serilog.Formatting.Display;
 namespace PluckyRally.Web;
 
 /// <summary>
-/// What happened, for whoever helps the teacher: a file a day beside the data, without pupils' names and without what
+/// What happened, for whoever helps the teacher: a file a day beside the data, without students' names and without what
 /// was typed.
 /// </summary>
 internal static class LogFile

@@ -157,7 +157,7 @@ internal static class KitEndpoints
 /// <param name="Money">The currency.</param>
 /// <param name="Teams">How many teams it is for: those that the brief expects, where nothing else was asked
 /// for.</param>
-/// <param name="TeamSize">Pupils in each of them.</param>
+/// <param name="TeamSize">Students in each of them.</param>
 /// <param name="List">The materials.</param>
 /// <param name="Bags">What bags can be drawn from.</param>
 /// <param name="Conditions">What is to be the same for everyone.</param>

@@ -6,7 +6,7 @@ namespace PluckyRally.Web;
 
 /// <summary>
 /// Tags an answer with the state of the rally that it was worked out of. Who has that state is told so, and nothing is
-/// worked out. The tag names who asks too, since not everybody is shown the same. For what has no pupil's name in it:
+/// worked out. The tag names who asks too, since not everybody is shown the same. For what has no student's name in it:
 /// browsers keep it.
 /// </summary>
 internal sealed class StateTag(RallyLog log, WorkedOut worked) : IEndpointFilter

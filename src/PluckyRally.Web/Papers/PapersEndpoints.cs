@@ -145,7 +145,7 @@ internal static class PapersEndpoints
 }
 
 /// <summary>A brief as it is printed before there is a rally.</summary>
-/// <param name="Edition">The pupils' sheet, in a tier.</param>
+/// <param name="Edition">The student sheet, in a tier.</param>
 /// <param name="Tiers">The tiers to choose from.</param>
 /// <param name="Papers">Everything else; absent while the brief is not finished.</param>
 public sealed record BriefOnPaper(EditionSheet Edition, IReadOnlyList<TierChoice> Tiers, BriefPapers? Papers);

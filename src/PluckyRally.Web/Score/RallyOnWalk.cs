@@ -4,7 +4,7 @@ using PluckyRally.Core;
 namespace PluckyRally.Web;
 
 /// <summary>
-/// A rally as it is carried about: what a judge needs to record, and nothing that a pupil should not see over a
+/// A rally as it is carried about: what a judge needs to record, and nothing that a student should not see over a
 /// shoulder.
 /// </summary>
 /// <param name="Id">Its id.</param>
@@ -48,14 +48,14 @@ public sealed record RallyOnWalk(
 /// <summary>A team by its name alone.</summary>
 /// <param name="Id">Names the team in entries.</param>
 /// <param name="Name">What it is called.</param>
-/// <param name="CallSign">Two letters or digits that tell it apart from afar; made of its name where empty.</param>
+/// <param name="ShortCode">Two letters or digits that tell it apart from afar; made of its name where empty.</param>
 /// <param name="Away">Whether it takes no place.</param>
 /// <param name="Cards">The cards that it was dealt.</param>
 /// <param name="Bag">What was drawn into its bag; empty where nothing was.</param>
 public sealed record TeamNamed(
     string Id,
     string Name,
-    string CallSign,
+    [property: JsonPropertyName("callSign")] string ShortCode,
     bool Away,
     IReadOnlyList<CardShown> Cards,
     IReadOnlyList<string> Bag
@@ -68,7 +68,7 @@ public sealed record TeamNamed(
         new(
             team.Id,
             team.Name,
-            team.CallSign,
+            team.ShortCode,
             team.Away is not null,
             CardShown.Of(run.Compiled.Brief, team),
             TeamKit.SayBag(run.Compiled.Brief, team)

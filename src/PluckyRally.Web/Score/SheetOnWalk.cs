@@ -214,7 +214,7 @@ public sealed record LineOnWalk(
     /// Who ran and who signed is not for a device that is carried about; nothing that a device goes on from hangs on
     /// it.
     /// </summary>
-    private static Entry? WithoutPupils(Entry entry) =>
+    private static Entry? WithoutStudents(Entry entry) =>
         entry switch
         {
             Core.Entry.NoteMade or Core.Entry.KitCounted => null,
@@ -235,6 +235,6 @@ public sealed record LineOnWalk(
         {
             Strikes = line.Strikes,
             StruckAt = line.StruckAt,
-            What = WithoutPupils(entry),
+            What = WithoutStudents(entry),
         };
 }

@@ -96,7 +96,7 @@ internal static class DataStart
             var list = Read(ClassList.Read(CsvText.Rows(await File.ReadAllTextAsync(file, stop))), file);
             await register.Add(
                 Path.GetFileName(file).Split('.')[0].Replace("class-", "Class ", StringComparison.Ordinal),
-                list.Pupils,
+                list.Students,
                 stop
             );
         }

@@ -6,7 +6,7 @@ using PluckyRally.Data.Classes;
 
 namespace PluckyRally.Web;
 
-/// <summary>Station Teams: classes, pupils, and teams made of them.</summary>
+/// <summary>Station Teams: classes, students, and teams made of them.</summary>
 internal static class ClassEndpoints
 {
     public static void MapClasses(this IEndpointRouteBuilder api)
@@ -25,13 +25,16 @@ internal static class ClassEndpoints
             .MapPut("/{id:guid}/wishes", Wish)
             .WithName("wishForClass")
             .Accepts<Edited<ClassWishes>>("application/json");
-        classes.MapPost("/{id:guid}/pupils", AddPupil).WithName("addPupil").Accepts<PupilNamed>("application/json");
+        classes
+            .MapPost("/{id:guid}/students", AddStudent)
+            .WithName("addStudent")
+            .Accepts<StudentNamed>("application/json");
         classes.MapDelete("/{id:guid}", Delete).WithName("deleteClass");
-        api.MapPut("/pupils/{id:guid}", Rename)
+        api.MapPut("/students/{id:guid}", Rename)
             .WithTags("Teams")
-            .WithName("renamePupil")
-            .Accepts<Edited<PupilNamed>>("application/json");
-        api.MapDelete("/pupils/{id:guid}", Remove).WithTags("Teams").WithName("removePupil");
+            .WithName("renameStudent")
+            .Accepts<Edited<StudentNamed>>("application/json");
+        api.MapDelete("/students/{id:guid}", Remove).WithTags("Teams").WithName("removeStudent");
     }
 
     private static async Task<Ok<IReadOnlyList<ClassOpened>>> All(ClassRegister register, CancellationToken stop) =>
@@ -78,7 +81,7 @@ internal static class ClassEndpoints
         stands
             .Wished()
             .DifferencesTo(wanted, id =>
-                stands.Pupils.FirstOrDefault(p => p.Id.ToString() == id)?.Name ?? "a deleted student"
+                stands.Students.FirstOrDefault(p => p.Id.ToString() == id)?.Name ?? "a deleted student"
             );
 
     private static Results<Ok<ClassList>, Refused> Look(SentJson sent)
@@ -104,9 +107,9 @@ internal static class ClassEndpoints
         if (!request.IsOk)
             return new Refused(request.Problems);
         var wanted = request.Value.Value;
-        if (ClassList.Problems(wanted.Name, wanted.Pupils) is { Count: > 0 } problems)
+        if (ClassList.Problems(wanted.Name, wanted.Students) is { Count: > 0 } problems)
             return new Refused(problems);
-        var made = await register.Add(wanted.Name.Trim(), [.. wanted.Pupils.Select(p => p.Trim())], stop);
+        var made = await register.Add(wanted.Name.Trim(), [.. wanted.Students.Select(p => p.Trim())], stop);
         return TypedResults.Created($"/api/classes/{made.Id}", ClassOpened.Of(made));
     }
 
@@ -132,9 +135,9 @@ internal static class ClassEndpoints
         var jobs = Jobs.Of(brief.Value.Value);
         var history = await register.History(id, stop);
         var here = found
-            .Pupils.Where(p => !wanted.Absent.Contains(p.Id))
+            .Students.Where(p => !wanted.Absent.Contains(p.Id))
             .OrderBy(p => p.Order)
-            .Select(p => new Pupil(p.Id.ToString(), p.Name))
+            .Select(p => new Student(p.Id.ToString(), p.Name))
             .ToList();
         var made = TeamMaker.Make(here, wanted.Wishes with { Earlier = history.Pairs });
         if (!made.IsOk)
@@ -157,21 +160,21 @@ internal static class ClassEndpoints
             ? new Missing("class")
             : TypedResults.Ok(await register.History(id, stop));
 
-    private static async Task<Results<Created<PupilOpened>, Missing, Refused>> AddPupil(
+    private static async Task<Results<Created<StudentOpened>, Missing, Refused>> AddStudent(
         Guid id,
         SentJson sent,
         ClassRegister register,
         CancellationToken stop
     )
     {
-        var request = DocumentReader.Request<PupilNamed>(sent.Text);
+        var request = DocumentReader.Request<StudentNamed>(sent.Text);
         if (!request.IsOk)
             return new Refused(request.Problems);
         var name = request.Value.Value.Name.Trim();
-        if (ClassList.PupilProblems(name) is { Count: > 0 } problems)
+        if (ClassList.StudentProblems(name) is { Count: > 0 } problems)
             return new Refused(problems);
-        return await register.AddPupil(id, name, stop) is { } made
-            ? TypedResults.Created($"/api/pupils/{made.Id}", new PupilOpened(made.Id, made.Name))
+        return await register.AddStudent(id, name, stop) is { } made
+            ? TypedResults.Created($"/api/students/{made.Id}", new StudentOpened(made.Id, made.Name))
             : new Missing("class");
     }
 
@@ -183,18 +186,18 @@ internal static class ClassEndpoints
         CancellationToken stop
     )
     {
-        var request = Edited<PupilNamed>.Read(sent);
+        var request = Edited<StudentNamed>.Read(sent);
         if (!request.IsOk)
             return new Refused(request.Problems);
         var name = request.Value.Now.Name.Trim();
-        if (ClassList.PupilProblems(name) is { Count: > 0 } problems)
+        if (ClassList.StudentProblems(name) is { Count: > 0 } problems)
             return new Refused(problems);
         var (outcome, stands) = await register.Rename(id, request.Value.Was.Name, name, stop);
         return outcome switch
         {
             SaveOutcome.Saved => await Everywhere(live),
             SaveOutcome.Conflict => new ChangedMeanwhile("name", [new("/name", "Name", stands, name)]),
-            _ => new Missing("pupil"),
+            _ => new Missing("student"),
         };
     }
 
@@ -203,7 +206,7 @@ internal static class ClassEndpoints
         ClassRegister register,
         LiveTeller live,
         CancellationToken stop
-    ) => await register.Remove(id, stop) ? await Everywhere(live) : new Missing("pupil");
+    ) => await register.Remove(id, stop) ? await Everywhere(live) : new Missing("student");
 
     private static async Task<Results<NoContent, Missing>> Delete(
         Guid id,
@@ -227,20 +230,20 @@ internal static class ClassEndpoints
 public sealed record ClassListSent(string Text, int? Given = null, int? Family = null);
 
 /// <summary>A class to be made.</summary>
-public sealed record NewClass(string Name, IReadOnlyList<string> Pupils);
+public sealed record NewClass(string Name, IReadOnlyList<string> Students);
 
-/// <summary>What a pupil is called: given name and initial.</summary>
-public sealed record PupilNamed(string Name);
+/// <summary>What a student is called: given name and initial.</summary>
+public sealed record StudentNamed(string Name);
 
-/// <summary>A pupil of a class.</summary>
-public sealed record PupilOpened(Guid Id, string Name);
+/// <summary>A student of a class.</summary>
+public sealed record StudentOpened(Guid Id, string Name);
 
-/// <summary>A class with its pupils.</summary>
+/// <summary>A class with its students.</summary>
 public sealed record ClassOpened(
     Guid Id,
     string Name,
     bool Photos,
-    IReadOnlyList<PupilOpened> Pupils,
+    IReadOnlyList<StudentOpened> Students,
     ClassWishes Wishes
 )
 {
@@ -249,13 +252,13 @@ public sealed record ClassOpened(
             stored.Id,
             stored.Name,
             !stored.NoPhotos,
-            [.. stored.Pupils.OrderBy(p => p.Order).Select(p => new PupilOpened(p.Id, p.Name))],
+            [.. stored.Students.OrderBy(p => p.Order).Select(p => new StudentOpened(p.Id, p.Name))],
             stored.Wished()
         );
 }
 
 /// <summary>Teams that are wanted of a class.</summary>
-/// <param name="Absent">Pupils who are not here today.</param>
+/// <param name="Absent">Students who are not here today.</param>
 /// <param name="Wishes">What the teams should be like; whom they have worked with is known here.</param>
 /// <param name="Brief">The brief that they will run: it says which jobs there are.</param>
 public sealed record TeamsWanted(IReadOnlyList<Guid> Absent, TeamWishes Wishes, Guid Brief);

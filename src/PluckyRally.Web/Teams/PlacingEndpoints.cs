@@ -15,7 +15,7 @@ internal static class PlacingEndpoints
         var rally = api.MapGroup("/rallies/{id:guid}/placing").WithTags("Teams");
         rally.MapGet("", Choices).WithName("whoCouldCome");
         rally.MapGet("/log", Changes).WithName("listTeamChanges");
-        rally.MapGet("/{pupil:guid}", Look).WithName("lookAtPlacing");
+        rally.MapGet("/{student:guid}", Look).WithName("lookAtPlacing");
     }
 
     /// <summary>Who of the rally's own class is in none of its teams.</summary>
@@ -31,15 +31,15 @@ internal static class PlacingEndpoints
             return new Missing("rally");
         if (!found.Opened.IsOk)
             return new Refused(found.Opened.Problems);
-        var placed = found.Opened.Value.In(round).Teams.SelectMany(t => t.Pupils).Select(p => p.Id).ToHashSet();
+        var placed = found.Opened.Value.In(round).Teams.SelectMany(t => t.Students).Select(p => p.Id).ToHashSet();
         var own = Placing.OwnClasses(
             found.Opened.Value,
             (await register.All(stop)).Select(ClassOpened.Of),
             c => c.Name,
-            c => c.Pupils.Select(p => p.Id.ToString())
+            c => c.Students.Select(p => p.Id.ToString())
         );
         return TypedResults.Ok<IReadOnlyList<ClassOpened>>([
-            .. own.Select(c => c with { Pupils = [.. c.Pupils.Where(p => !placed.Contains(p.Id.ToString()))] }),
+            .. own.Select(c => c with { Students = [.. c.Students.Where(p => !placed.Contains(p.Id.ToString()))] }),
         ]);
     }
 
@@ -58,10 +58,10 @@ internal static class PlacingEndpoints
             : new Refused(found.Opened.Problems);
     }
 
-    /// <summary>What the wishes of the pupil's class say to a team; nothing is changed.</summary>
+    /// <summary>What the wishes of the student's class say to a team; nothing is changed.</summary>
     private static async Task<Results<Ok<IReadOnlyList<string>>, Missing, Refused>> Look(
         Guid id,
-        Guid pupil,
+        Guid student,
         string team,
         ClassRegister register,
         RallyLog log,
@@ -73,8 +73,8 @@ internal static class PlacingEndpoints
             return new Missing("rally");
         if (!found.Opened.IsOk)
             return new Refused(found.Opened.Problems);
-        if (await register.ClassOf(pupil, stop) is not { } group)
-            return new Missing("pupil");
+        if (await register.ClassOf(student, stop) is not { } group)
+            return new Missing("student");
         var (teams, history, wished) = (
             found.Opened.Value.In(round).Teams,
             await register.History(group.Id, stop),
@@ -82,7 +82,7 @@ internal static class PlacingEndpoints
         );
 
         // Whoever is in none of the teams yet is in none of their lists either.
-        var known = teams.SelectMany(t => t.Pupils).Any(p => p.Id == pupil.ToString())
+        var known = teams.SelectMany(t => t.Students).Any(p => p.Id == student.ToString())
             ? teams
             :
             [
@@ -91,13 +91,13 @@ internal static class PlacingEndpoints
                 {
                     Id = "",
                     Name = "",
-                    Pupils = [new(pupil.ToString(), group.Pupils.First(p => p.Id == pupil).Name, [])],
+                    Students = [new(student.ToString(), group.Students.First(p => p.Id == student).Name, [])],
                 },
             ];
         return TypedResults.Ok(
             Placing.Says(
                 known,
-                pupil.ToString(),
+                student.ToString(),
                 team,
                 new TeamWishes
                 {

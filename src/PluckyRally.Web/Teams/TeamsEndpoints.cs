@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core;
 using PluckyRally.Data.Briefs;
@@ -52,14 +53,18 @@ internal static class TeamsEndpoints
         if (!edition.IsOk)
             return new Refused(edition.Problems);
 
-        var names = await register.Names([.. wanted.Teams.SelectMany(t => t.Pupils).Select(p => p.Id)], stop);
+        var names = await register.Names([.. wanted.Teams.SelectMany(t => t.Students).Select(p => p.Id)], stop);
         var strangers = wanted
-            .Teams.SelectMany((t, i) => t.Pupils.Select((p, j) => (p.Id, At: $"/teams/{i}/pupils/{j}")))
+            .Teams.SelectMany((t, i) => t.Students.Select((p, j) => (p.Id, At: $"/teams/{i}/students/{j}")))
             .Where(p => !names.ContainsKey(p.Id))
             .ToList();
         if (strangers.Count > 0)
             return new Refused([
-                .. strangers.Select(s => new Problem(s.At, "There is no such pupil any more.", "Make the teams anew.")),
+                .. strangers.Select(s => new Problem(
+                    s.At,
+                    "There is no such student any more.",
+                    "Make the teams anew."
+                )),
             ]);
 
         var typed = wanted
@@ -83,14 +88,14 @@ internal static class TeamsEndpoints
                             {
                                 Id = $"t{i + 1}",
                                 Name = t.Name.Trim(),
-                                CallSign = t.CallSign.Trim().ToUpperInvariant(),
-                                Members = t.Pupils.Count + t.Names.Count is > 0 and var count ? count : t.Members,
-                                Pupils =
+                                ShortCode = t.ShortCode.Trim().ToUpperInvariant(),
+                                Members = t.Students.Count + t.Names.Count is > 0 and var count ? count : t.Members,
+                                Students =
                                 [
-                                    .. t.Pupils.Select(p => new TeamPupil(p.Id.ToString(), names[p.Id], p.Jobs)),
+                                    .. t.Students.Select(p => new TeamStudent(p.Id.ToString(), names[p.Id], p.Jobs)),
                                     .. t
                                         .Names.Select(n => n.Trim())
-                                        .Select(n => new TeamPupil(called[n].ToString(), n, [])),
+                                        .Select(n => new TeamStudent(called[n].ToString(), n, [])),
                                 ],
                             }
                     ),
@@ -111,10 +116,10 @@ internal static class TeamsEndpoints
         );
     }
 
-    /// <summary>What is wrong with names typed behind their teams: each can be a pupil's, and stands once.</summary>
+    /// <summary>What is wrong with names typed behind their teams: each can be a student's, and stands once.</summary>
     private static List<Problem> WrongNames(IReadOnlyList<(string Name, string At)> typed) =>
         [
-            .. typed.SelectMany(t => ClassList.PupilProblems(t.Name).Select(p => p with { At = t.At })),
+            .. typed.SelectMany(t => ClassList.StudentProblems(t.Name).Select(p => p with { At = t.At })),
             .. typed
                 .Where(t => t.Name.Length > 0)
                 .GroupBy(t => t.Name, StringComparer.OrdinalIgnoreCase)
@@ -221,14 +226,15 @@ public sealed record NewRally
 
 /// <summary>A team to be made.</summary>
 /// <param name="Name">What it is called.</param>
-/// <param name="Members">How many pupils are in it; 0 where that is not known.</param>
+/// <param name="Members">How many students are in it; 0 where that is not known.</param>
 public sealed record NewTeam(string Name, int Members = 0)
 {
     /// <summary>One or two letters or digits; made of its name where empty.</summary>
-    public string CallSign { get; init; } = "";
+    [JsonPropertyName("callSign")]
+    public string ShortCode { get; init; } = "";
 
     /// <summary>Who is in it, where it was made of a class.</summary>
-    public IReadOnlyList<NewTeamPupil> Pupils { get; init; } = [];
+    public IReadOnlyList<NewTeamStudent> Students { get; init; } = [];
 
     /// <summary>
     /// Who is in it, where their names were typed: they are kept as a class that is called as the rally is.
@@ -236,10 +242,10 @@ public sealed record NewTeam(string Name, int Members = 0)
     public IReadOnlyList<string> Names { get; init; } = [];
 }
 
-/// <summary>A pupil of a team to be made.</summary>
-/// <param name="Id">The pupil's id.</param>
-/// <param name="Jobs">The jobs that the pupil has, by their ids.</param>
-public sealed record NewTeamPupil(Guid Id, IReadOnlyList<string> Jobs);
+/// <summary>A student of a team to be made.</summary>
+/// <param name="Id">The student's id.</param>
+/// <param name="Jobs">The jobs that the student has, by their ids.</param>
+public sealed record NewTeamStudent(Guid Id, IReadOnlyList<string> Jobs);
 
 /// <summary>Whether a rally is put away.</summary>
 public sealed record RallyPutAway(bool Away);
@@ -304,8 +310,8 @@ public sealed record DeskProgress(RallyProgress Progress, IReadOnlyList<EntryAsi
 /// <param name="Aside">Entries that are kept and not scored, because they are not understood or not allowed.</param>
 /// <param name="Forms">For each measure, by id, what a judge may type.</param>
 /// <param name="Pads">For each measure, by id, the pad that fits it.</param>
-/// <param name="Scoring">How it is scored, in the pupils' words.</param>
-/// <param name="Sheet">The lines of the pupils' sheet that are written from the rest.</param>
+/// <param name="Scoring">How it is scored, in the students' words.</param>
+/// <param name="Sheet">The lines of the student sheet that are written from the rest.</param>
 /// <param name="Jobs">The jobs of its teams.</param>
 /// <param name="Cards">For each team, by id, the cards that it was dealt.</param>
 /// <param name="Bags">For each team, by id, what was drawn into its bag.</param>
@@ -322,7 +328,7 @@ public sealed record RallyOpened(
     IReadOnlyDictionary<string, IReadOnlyList<string>> Forms,
     IReadOnlyDictionary<string, MeasurePad> Pads,
     IReadOnlyList<string> Scoring,
-    PupilSheet Sheet,
+    StudentSheet Sheet,
     IReadOnlyList<Job> Jobs,
     IReadOnlyDictionary<string, IReadOnlyList<CardShown>> Cards,
     IReadOnlyDictionary<string, IReadOnlyList<string>> Bags,
@@ -344,7 +350,7 @@ public sealed record RallyOpened(
             compiled.Measures.ToDictionary(m => m.Key, m => ReadingForms.For(m.Value)),
             compiled.Measures.ToDictionary(m => m.Key, m => MeasurePad.For(m.Value)),
             MethodWords.Say(compiled),
-            PupilSheet.Of(compiled.Brief, compiled),
+            StudentSheet.Of(compiled.Brief, compiled),
             Core.Jobs.Of(compiled.Brief),
             run.Teams.ToDictionary(t => t.Id, t => CardShown.Of(compiled.Brief, t)),
             run.Teams.ToDictionary(t => t.Id, t => TeamKit.SayBag(compiled.Brief, t)),

@@ -196,9 +196,9 @@ public sealed record CardOnWall(
 /// <param name="Goal">What is to be built, in a sentence.</param>
 /// <param name="IfLate">What being late costs.</param>
 /// <param name="Teams">The teams; not who is in them.</param>
-/// <param name="Criteria">What the design must do, as on the pupils' sheet.</param>
-/// <param name="Limits">The constraints of the pupils' sheet.</param>
-/// <param name="Cautions">The cautions of the pupils' sheet.</param>
+/// <param name="Criteria">What the design must do, as on the student sheet.</param>
+/// <param name="Limits">The constraints of the student sheet.</param>
+/// <param name="Cautions">The cautions of the student sheet.</param>
 public sealed record RallyOnWall(
     Guid Id,
     string Name,
@@ -218,7 +218,7 @@ public sealed record RallyOnWall(
     {
         var run = opened.In(round);
         var brief = run.Compiled.Brief;
-        var sheet = PupilSheet.Of(brief, run.Compiled);
+        var sheet = StudentSheet.Of(brief, run.Compiled);
         return new(
             id,
             opened.Rally.Name,

@@ -74,7 +74,7 @@ public sealed class PatternTests
         var others = units == UnitSystem.Metric ? new[] { "in", "oz", "ozf" } : ["cm", "g", "N"];
         var sheet = string.Join(
             ' ',
-            PupilSheet.Of(edition.Brief, edition).Materials.Concat(edition.Brief.Conditions.Select(c => c.FixedAt))
+            StudentSheet.Of(edition.Brief, edition).Materials.Concat(edition.Brief.Conditions.Select(c => c.FixedAt))
         );
         edition
             .Brief.Measures.Select(m => m.Unit)

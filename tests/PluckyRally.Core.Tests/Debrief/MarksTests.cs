@@ -28,14 +28,14 @@ public sealed class MarksTests
             {
                 Id = "a",
                 Name = "Terns",
-                Pupils = [new("p1", "Nell S.", [])],
+                Students = [new("p1", "Nell S.", [])],
             },
             new() { Id = "b", Name = "Whelks" },
         ],
     };
 
     [Fact]
-    public void A_team_and_a_pupil_have_marks_of_their_own_and_the_last_word_stands()
+    public void A_team_and_a_student_have_marks_of_their_own_and_the_last_word_stands()
     {
         var rally = With(
             Mark("a", "why", 1),
@@ -46,7 +46,7 @@ public sealed class MarksTests
         );
         MarkSheet
             .Of(rally, 1)
-            .Rows.Select(r => (r.Name, r.PupilName, string.Join(" ", r.Levels)))
+            .Rows.Select(r => (r.Name, r.StudentName, string.Join(" ", r.Levels)))
             .ShouldBe([("Terns", "", "3 0"), ("Terns", "Nell S.", "0 2"), ("Whelks", "", "0 0")]);
         MarkSheet.Of(rally, 2).Rows.ShouldAllBe(r => r.Levels.All(l => l == 0));
         rally.Result(1).Standings.Rows.ShouldAllBe(r => r.Total == null, "a mark gives no points");
@@ -107,14 +107,14 @@ public sealed class MarksTests
             .ShouldBeTrue();
     }
 
-    private static Entry.MarkGiven Mark(string team, string criterion, int level, string pupil = "") =>
+    private static Entry.MarkGiven Mark(string team, string criterion, int level, string student = "") =>
         new()
         {
             Id = Guid.CreateVersion7(),
             Team = team,
             Criterion = criterion,
             Level = level,
-            Pupil = pupil,
+            Student = student,
         };
 
     private OpenedRally With(params Entry[] entries) => OpenedRally.Open(_rally with { Entries = entries }).OrThrow();

@@ -141,7 +141,7 @@ public sealed class RallyPapersTests
                 DocumentReader.Rally(File.ReadAllText(Path.Combine(ProjectFolder.Root, "demo", file))).OrThrow().Value
             )
             .OrThrow();
-        var children = opened.Rally.Teams.SelectMany(t => t.Pupils).Select(p => p.Name).Distinct().ToList();
+        var children = opened.Rally.Teams.SelectMany(t => t.Students).Select(p => p.Name).Distinct().ToList();
         foreach (var note in RallyPapers.Of(opened, 1, opened.Result(1).Standings).Home)
         {
             var says = string.Join(' ', [.. note.Did, .. note.Found, note.Own]);
@@ -162,7 +162,7 @@ public sealed class RallyPapersTests
                 .. happening.Rally.Teams.Select(t =>
                     t with
                     {
-                        Pupils = [new(t.Id, t.Name == "Knots" ? "Cole D." : "Ada B.", [])],
+                        Students = [new(t.Id, t.Name == "Knots" ? "Cole D." : "Ada B.", [])],
                     }
                 ),
             ],

@@ -743,7 +743,7 @@ public sealed class RehearsalTests
     }
 
     [Fact]
-    public void Teams_have_the_pupils_that_the_brief_expects() =>
+    public void Teams_have_the_students_that_the_brief_expects() =>
         Ready(Sample.Simple() with { Timing = new() { TeamSize = 3 } }, new())
             .Classes.Teams.ShouldAllBe(t => t.Members == 3);
 

@@ -59,7 +59,7 @@ public sealed class AllOrNothingTests
             .ShouldBe([("float", RuleState.Met), ("carry", RuleState.Missed)]);
         standings.Rows.Select(r => r.Targets.Single().Met).ShouldBe([false, true]);
         standings.Rows.SelectMany(r => r.Why).ShouldAllBe(s => s.Kind != TraceKind.Place);
-        string.Join(' ', PupilSheet.Of(Brief).Scoring).ShouldNotContain("wins:");
+        string.Join(' ', StudentSheet.Of(Brief).Scoring).ShouldNotContain("wins:");
 
         // A team's own target outweighs the class's, and can be taken back.
         rally.Keep(

@@ -222,7 +222,7 @@ public sealed class AwardsByPeopleTests
             )
             .Problems.ShouldHaveSingleItem()
             .At.ShouldBe("/method/awards/odd/value");
-        PupilSheet
+        StudentSheet
             .Of(_rally.Compiled.Brief, _rally.Compiled)
             .Awards.ShouldBe([
                 "Calmest: given by the teacher.",

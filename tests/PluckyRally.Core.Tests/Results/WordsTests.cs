@@ -3,11 +3,11 @@ using Xunit;
 
 namespace PluckyRally.Core.Tests.Results;
 
-/// <summary>What pupils and judges read.</summary>
+/// <summary>What students and judges read.</summary>
 public sealed class WordsTests
 {
     [Fact]
-    public void Every_curve_is_said_in_the_pupils_words()
+    public void Every_curve_is_said_in_the_students_words()
     {
         Say(new Curve.Rate(2)).ShouldBe("part: 2 points for each cm. Your best attempt counts.");
         Say(new Curve.Rate(1, 5))

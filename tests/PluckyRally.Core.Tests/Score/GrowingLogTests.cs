@@ -128,7 +128,7 @@ public sealed class GrowingLogTests
         (number, _) => new Entry.TeamChanged { Id = default, Members = 1 + (number % 6) },
         (_, _) => new Entry.TeamAway { Id = default, Reason = "a visit" },
         (_, _) => new Entry.TeamBack { Id = default },
-        (number, _) => new Entry.PupilPlaced { Id = default, Pupil = $"p{number % 7}" },
+        (number, _) => new Entry.StudentPlaced { Id = default, Student = $"p{number % 7}" },
         (number, _) =>
             new Entry.CardsDealt
             {

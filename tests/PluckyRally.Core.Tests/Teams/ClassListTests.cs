@@ -9,14 +9,14 @@ public sealed class ClassListTests
     public void One_column_holds_whole_names()
     {
         var list = Read(["Wren Ashby"], ["Torin"], ["Sena de la Mer"]);
-        list.Pupils.ShouldBe(["Wren A.", "Torin", "Sena de la M."]);
+        list.Students.ShouldBe(["Wren A.", "Torin", "Sena de la M."]);
         (list.Given, list.Family).ShouldBe((0, null));
         list.Columns.ShouldBe(["column 1"]);
     }
 
     [Fact]
     public void Two_columns_without_titles_are_given_and_family_name() =>
-        Read(["Wren", "Ashby"], ["Torin", ""]).Pupils.ShouldBe(["Wren A.", "Torin"]);
+        Read(["Wren", "Ashby"], ["Torin", ""]).Students.ShouldBe(["Wren A.", "Torin"]);
 
     /// <summary>
     /// 1EdTech OneRoster 1.2, users.csv: the columns givenName and familyName, wherever they stand (titles from
@@ -30,7 +30,7 @@ public sealed class ClassListTests
             ["7", "active", "Wren", "ashby", "student"]
         );
         (list.Given, list.Family).ShouldBe((2, 3));
-        list.Pupils.ShouldBe(["Wren A."]);
+        list.Students.ShouldBe(["Wren A."]);
     }
 
     [Fact]
@@ -41,8 +41,8 @@ public sealed class ClassListTests
             ["4b", "Wren", "Ashby"],
             ["4b", "Torin", "Bale"],
         ];
-        ClassList.Read(rows, 1, 2).OrThrow().Pupils.ShouldBe(["Wren A.", "Torin B."]);
-        ClassList.Read(rows, 1, -1).OrThrow().Pupils.ShouldBe(["Wren", "Torin"]);
+        ClassList.Read(rows, 1, 2).OrThrow().Students.ShouldBe(["Wren A.", "Torin B."]);
+        ClassList.Read(rows, 1, -1).OrThrow().Students.ShouldBe(["Wren", "Torin"]);
         ClassList.Read(rows, 1, 1).OrThrow().Family.ShouldBeNull();
         ClassList.Read(rows, 9).Problems.ShouldHaveSingleItem().At.ShouldBe("/given");
     }
@@ -57,7 +57,7 @@ public sealed class ClassListTests
             ["wren", "Abbot"],
             [new string('w', 61), ""]
         );
-        list.Pupils.ShouldBe(["Wren A.", "wren A. 2"]);
+        list.Students.ShouldBe(["Wren A.", "wren A. 2"]);
         list.Odd.ShouldBe([
             "Line 2 has no name in this column; it is left out.",
             "Line 5 is too long for a name; it is left out.",
@@ -75,10 +75,10 @@ public sealed class ClassListTests
     public void Nothing_at_all_is_refused() => ClassList.Read([]).Problems.ShouldHaveSingleItem().At.ShouldBe("/text");
 
     [Fact]
-    public void A_class_needs_a_name_and_pupils_with_names()
+    public void A_class_needs_a_name_and_students_with_names()
     {
-        ClassList.Problems("", []).Select(p => p.At).ShouldBe(["/name", "/pupils"]);
-        ClassList.Problems("Class 4", ["Wren A.", " "]).ShouldHaveSingleItem().At.ShouldBe("/pupils/1");
+        ClassList.Problems("", []).Select(p => p.At).ShouldBe(["/name", "/students"]);
+        ClassList.Problems("Class 4", ["Wren A.", " "]).ShouldHaveSingleItem().At.ShouldBe("/students/1");
         ClassList.Problems("Class 4", ["Wren A."]).ShouldBeEmpty();
     }
 

@@ -4,7 +4,8 @@ using Xunit;
 namespace PluckyRally.Core.Tests.Teams;
 
 /// <summary>
-/// Who is in a rally, as its log leaves it: teams come late, are called otherwise, are away and back; pupils come, move
+/// Who is in a rally, as its log leaves it: teams come late, are called otherwise, are away and back; students come,
+/// move
 /// and leave.
 /// </summary>
 public sealed class RosterTests
@@ -25,7 +26,7 @@ public sealed class RosterTests
                         Id = "a",
                         Name = "Terns",
                         Members = 2,
-                        Pupils = [new("p1", "Mara T.", ["record"]), new("p2", "Ode B.", [])],
+                        Students = [new("p1", "Mara T.", ["record"]), new("p2", "Ode B.", [])],
                     },
                     new Team
                     {
@@ -123,37 +124,37 @@ public sealed class RosterTests
             .ShouldSatisfyAllConditions(
                 t => t.Name.ShouldBe("Winkles"),
                 t => t.Members.ShouldBe(5),
-                t => t.CallSign.ShouldBe("")
+                t => t.ShortCode.ShouldBe("")
             );
         _rally.Result(1).Standings.Rows[0].Name.ShouldBe("Winkles");
-        LogLine.OfLesson(_rally, 1)[0].Says.ShouldBe("Winkles: team changed: Winkles, 5 pupils");
+        LogLine.OfLesson(_rally, 1)[0].Says.ShouldBe("Winkles: team changed: Winkles, 5 students");
     }
 
     [Fact]
-    public void Pupils_come_late_move_and_leave()
+    public void Students_come_late_move_and_leave()
     {
         Keep(
-            new Entry.PupilPlaced
+            new Entry.StudentPlaced
             {
                 Id = NextId(),
                 Team = "a",
-                Pupil = "p9",
+                Student = "p9",
             }
         );
-        Pupils().ShouldBe(["Mara T.+Ode B.+Ilo K. (3)", " (4)"]);
+        Students().ShouldBe(["Mara T.+Ode B.+Ilo K. (3)", " (4)"]);
         Keep(
-            new Entry.PupilPlaced
+            new Entry.StudentPlaced
             {
                 Id = NextId(),
                 Team = "b",
-                Pupil = "p1",
+                Student = "p1",
                 Jobs = ["building"],
             }
         );
-        Pupils().ShouldBe(["Ode B.+Ilo K. (2)", "Mara T. (5)"]);
-        _rally.In(1).Teams[1].Pupils[0].Jobs.ShouldBe(["building"]);
-        Keep(new Entry.PupilPlaced { Id = NextId(), Pupil = "p2" });
-        Pupils().ShouldBe(["Ilo K. (1)", "Mara T. (5)"]);
+        Students().ShouldBe(["Ode B.+Ilo K. (2)", "Mara T. (5)"]);
+        _rally.In(1).Teams[1].Students[0].Jobs.ShouldBe(["building"]);
+        Keep(new Entry.StudentPlaced { Id = NextId(), Student = "p2" });
+        Students().ShouldBe(["Ilo K. (1)", "Mara T. (5)"]);
         LogLine
             .OfTeams(_rally, 1)
             .Select(l => l.Says)
@@ -161,46 +162,46 @@ public sealed class RosterTests
     }
 
     [Fact]
-    public void A_job_is_one_pupils_of_the_team_and_is_said_in_the_log()
+    public void A_job_is_one_students_of_the_team_and_is_said_in_the_log()
     {
         Keep(
-            new Entry.PupilPlaced
+            new Entry.StudentPlaced
             {
                 Id = NextId(),
                 Team = "a",
-                Pupil = "p2",
+                Student = "p2",
                 Jobs = ["design"],
             }
         );
         Keep(
-            new Entry.PupilPlaced
+            new Entry.StudentPlaced
             {
                 Id = NextId(),
                 Team = "a",
-                Pupil = "p2",
+                Student = "p2",
                 Jobs = ["design", "record"],
             }
         );
         Keep(
-            new Entry.PupilPlaced
+            new Entry.StudentPlaced
             {
                 Id = NextId(),
                 Team = "b",
-                Pupil = "p9",
+                Student = "p9",
                 Jobs = ["record"],
             }
         );
         _rally
             .In(1)
             .Teams[0]
-            .Pupils.Select(p => $"{p.Name} {string.Join('+', p.Jobs)}")
+            .Students.Select(p => $"{p.Name} {string.Join('+', p.Jobs)}")
             .ShouldBe(["Mara T. ", "Ode B. design+record"], "in their order, and nothing taken from another team's");
         Keep(
-            new Entry.PupilPlaced
+            new Entry.StudentPlaced
             {
                 Id = NextId(),
                 Team = "a",
-                Pupil = "p2",
+                Student = "p2",
             }
         );
         LogLine
@@ -266,11 +267,11 @@ public sealed class RosterTests
         Recorder
             .Accept(
                 _rally,
-                new Entry.PupilPlaced
+                new Entry.StudentPlaced
                 {
                     Id = NextId(),
                     Team = "a",
-                    Pupil = "",
+                    Student = "",
                 }
             )
             .Problems.ShouldHaveSingleItem()
@@ -278,14 +279,14 @@ public sealed class RosterTests
     }
 
     [Fact]
-    public void Wishes_of_the_class_are_looked_at_when_a_pupil_is_placed()
+    public void Wishes_of_the_class_are_looked_at_when_a_student_is_placed()
     {
         Keep(
-            new Entry.PupilPlaced
+            new Entry.StudentPlaced
             {
                 Id = NextId(),
                 Team = "b",
-                Pupil = "p9",
+                Student = "p9",
             }
         );
         var wishes = new TeamWishes
@@ -317,8 +318,8 @@ public sealed class RosterTests
                 r.Place is null ? $"{r.Name} {r.Status} {r.Reason}" : $"{r.Name} {r.PlaceText} {r.TotalText}"
             );
 
-    private IEnumerable<string> Pupils() =>
-        _rally.In(1).Teams.Select(t => $"{string.Join('+', t.Pupils.Select(p => p.Name))} ({t.Members})");
+    private IEnumerable<string> Students() =>
+        _rally.In(1).Teams.Select(t => $"{string.Join('+', t.Students.Select(p => p.Name))} ({t.Members})");
 
     private void Tried(string team, string typed, int round = 1) =>
         Keep(

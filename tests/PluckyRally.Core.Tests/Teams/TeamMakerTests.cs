@@ -17,15 +17,15 @@ public sealed class TeamMakerTests
     [InlineData(1, 4, new[] { 1 })]
     [InlineData(60, 5, new[] { 5, 5, 5, 5, 5, 5, 5, 5, 5, 5, 5, 5 })]
     [InlineData(0, 4, new int[0])]
-    public void Sizes_are_as_equal_as_they_come_and_nobody_is_left_alone(int pupils, int size, int[] sizes) =>
-        TeamSizes.Of(pupils, size).ShouldBe(sizes);
+    public void Sizes_are_as_equal_as_they_come_and_nobody_is_left_alone(int students, int size, int[] sizes) =>
+        TeamSizes.Of(students, size).ShouldBe(sizes);
 
     [Theory]
     [InlineData(26, 8, new[] { 4, 4, 3, 3, 3, 3, 3, 3 })]
     [InlineData(3, 5, new[] { 1, 1, 1 })]
     [InlineData(7, 0, new[] { 7 })]
-    public void So_many_teams_are_as_equal_as_they_come(int pupils, int teams, int[] sizes) =>
-        TeamSizes.Into(pupils, teams).ShouldBe(sizes);
+    public void So_many_teams_are_as_equal_as_they_come(int students, int teams, int[] sizes) =>
+        TeamSizes.Into(students, teams).ShouldBe(sizes);
 
     [Fact]
     public void A_number_of_teams_counts_those_that_stay()
@@ -52,7 +52,7 @@ public sealed class TeamMakerTests
                 (count, size, seed) =>
                 {
                     var made = Make(count, new() { Size = size, Seed = seed });
-                    made.Teams.SelectMany(t => t).Order().ShouldBe(Pupils(count).Select(p => p.Id).Order());
+                    made.Teams.SelectMany(t => t).Order().ShouldBe(Students(count).Select(p => p.Id).Order());
                     made.Teams.Select(t => t.Count).ShouldBe(TeamSizes.Of(count, size));
                     Make(count, new() { Size = size, Seed = seed })
                         .Teams.Select(t => string.Join(",", t))
@@ -92,12 +92,13 @@ public sealed class TeamMakerTests
     [InlineData(
         "p1,p2",
         "p1,p2",
-        "Pupil 1, Pupil 2 are not all together: Pupil 1 and Pupil 2 are to be kept apart too."
+        "Student 1, Student 2 are not all together: Student 1 and Student 2 are to be kept apart too."
     )]
     [InlineData(
         "p1,p2,p3,p4,p5",
         "",
-        "Pupil 1, Pupil 2, Pupil 3, Pupil 4, Pupil 5 are not all together: there are more of them than a team holds."
+        "Student 1, Student 2, Student 3, Student 4, Student 5 are not all together: there are more of them than a "
+            + "team holds."
     )]
     [InlineData("", "p1,p2,p3,p4", "are in one team: more are to be kept apart than there are teams.")]
     public void What_cannot_be_kept_is_said_with_why(string together, string apart, string says)
@@ -158,7 +159,7 @@ public sealed class TeamMakerTests
                     );
                     made.Repeats.ShouldBe(Cost(made.Teams));
                     made.Repeats.ShouldBe(
-                        Cuts([.. Pupils(count).Select(p => p.Id)], [.. TeamSizes.Of(count, size)]).Min(Cost)
+                        Cuts([.. Students(count).Select(p => p.Id)], [.. TeamSizes.Of(count, size)]).Min(Cost)
                     );
                 },
                 iter: Thorough.Times(60)
@@ -167,12 +168,12 @@ public sealed class TeamMakerTests
     [Fact]
     public void Nobody_and_twice_the_same_are_refused()
     {
-        TeamMaker.Make([], new()).Problems.ShouldHaveSingleItem().At.ShouldBe("/pupils");
+        TeamMaker.Make([], new()).Problems.ShouldHaveSingleItem().At.ShouldBe("/students");
         TeamMaker
             .Make([new("p1", "A"), new("p1", "B")], new())
             .Problems.ShouldHaveSingleItem()
             .What.ShouldContain("twice");
-        TeamMaker.Make(Pupils(3), new() { Size = 0 }).Problems.ShouldHaveSingleItem().At.ShouldBe("/size");
+        TeamMaker.Make(Students(3), new() { Size = 0 }).Problems.ShouldHaveSingleItem().At.ShouldBe("/size");
     }
 
     [Fact]
@@ -184,8 +185,8 @@ public sealed class TeamMakerTests
             [new("a", "record", 2), new("b", "record", 1), new("c", "record", 1), new("d", "materials", 3)],
             seed: 1
         );
-        dealt.First(j => j.Job == "record").Pupil.ShouldBe("d");
-        dealt.Select(j => j.Pupil).ShouldBeUnique();
+        dealt.First(j => j.Job == "record").Student.ShouldBe("d");
+        dealt.Select(j => j.Student).ShouldBeUnique();
         dealt.ShouldAllBe(j => j.Before == 0);
     }
 
@@ -195,24 +196,25 @@ public sealed class TeamMakerTests
         var history = new List<JobHeld>();
         for (var lesson = 0; lesson < 8; lesson++)
             history.AddRange(
-                Jobs.Deal(["a", "b", "c", "d"], Jobs.Usual, history, lesson).Select(d => new JobHeld(d.Pupil, d.Job, 1))
+                Jobs.Deal(["a", "b", "c", "d"], Jobs.Usual, history, lesson)
+                    .Select(d => new JobHeld(d.Student, d.Job, 1))
             );
-        history.GroupBy(h => (h.Pupil, h.Job)).ShouldAllBe(g => g.Sum(h => h.Times) == 2);
+        history.GroupBy(h => (h.Student, h.Job)).ShouldAllBe(g => g.Sum(h => h.Times) == 2);
     }
 
     [Fact]
     public void Fewer_hands_than_jobs_share_them() =>
-        Jobs.Deal(["a", "b"], Jobs.Usual, [], seed: 5).GroupBy(d => d.Pupil).ShouldAllBe(g => g.Count() == 2);
+        Jobs.Deal(["a", "b"], Jobs.Usual, [], seed: 5).GroupBy(d => d.Student).ShouldAllBe(g => g.Count() == 2);
 
     private static IReadOnlyList<IReadOnlyList<string>> Groups(string ids) => ids.Length == 0 ? [] : [ids.Split(',')];
 
-    private static List<Pupil> Pupils(int count) =>
-        [.. Enumerable.Range(1, count).Select(i => new Pupil($"p{i}", $"Pupil {i}"))];
+    private static List<Student> Students(int count) =>
+        [.. Enumerable.Range(1, count).Select(i => new Student($"p{i}", $"Student {i}"))];
 
-    private static TeamsMade Make(int count, TeamWishes wishes) => TeamMaker.Make(Pupils(count), wishes).OrThrow();
+    private static TeamsMade Make(int count, TeamWishes wishes) => TeamMaker.Make(Students(count), wishes).OrThrow();
 
-    private static IReadOnlyList<string> Team(TeamsMade made, string pupil) =>
-        made.Teams.Single(t => t.Contains(pupil));
+    private static IReadOnlyList<string> Team(TeamsMade made, string student) =>
+        made.Teams.Single(t => t.Contains(student));
 
     private static IEnumerable<IReadOnlyList<IReadOnlyList<string>>> Cuts(List<string> left, List<int> sizes)
     {
@@ -222,7 +224,7 @@ public sealed class TeamMakerTests
             yield break;
         }
 
-        // The first pupil left goes into a team of each size that is left, with every choice of partners.
+        // The first student left goes into a team of each size that is left, with every choice of partners.
         foreach (var size in sizes.Distinct())
         {
             var rest = sizes.ToList();

@@ -164,9 +164,9 @@ public sealed class FuzzTests : IDisposable
                 ["/api/days"] = [day.GetProperty("id").GetString()!],
                 ["/api/briefs"] = briefs,
                 ["/api/classes"] = [group.GetProperty("id").GetString()!],
-                ["/api/pupils"] =
+                ["/api/students"] =
                 [
-                    .. group.GetProperty("pupils").EnumerateArray().Select(p => p.GetProperty("id").GetString()!),
+                    .. group.GetProperty("students").EnumerateArray().Select(p => p.GetProperty("id").GetString()!),
                 ],
                 ["pass"] = [pass.GetProperty("id").GetString()!],
                 ["team"] = ["t1", "t2"],

@@ -39,16 +39,16 @@ public sealed class HealthTests : IDisposable
     public async Task The_log_has_what_happened_and_nobodys_name()
     {
         var group = await RunningApp.Read(
-            await _app.Post("/api/classes", new { name = "Class 2", pupils = new[] { "Wren A.", "Torin B." } })
+            await _app.Post("/api/classes", new { name = "Class 2", students = new[] { "Wren A.", "Torin B." } })
         );
-        var wren = group.GetProperty("pupils")[0].GetProperty("id").GetGuid();
+        var wren = group.GetProperty("students")[0].GetProperty("id").GetGuid();
         var begun = await _app.Post(
             "/api/rallies",
             new NewRally
             {
                 Brief = await _app.AddBrief(Sample.Brief("Gale watch")),
                 Name = "Class 2",
-                Teams = [new NewTeam("Plovers") { Pupils = [new(wren, [])] }],
+                Teams = [new NewTeam("Plovers") { Students = [new(wren, [])] }],
             }
         );
         var rally = (await RunningApp.Read(begun)).GetProperty("id").GetGuid();

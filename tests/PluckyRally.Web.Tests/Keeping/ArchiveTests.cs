@@ -136,7 +136,7 @@ public sealed class ArchiveTests : IDisposable
         using var again = new RunningApp(folder: _folder);
         (await again.Get<List<RallyOnShelf>>("/api/rallies")).ShouldHaveSingleItem();
         (await again.Get<List<BriefOnShelf>>("/api/briefs")).ShouldHaveSingleItem();
-        (await again.Get<List<ClassOpened>>("/api/classes")).Single().Pupils.Count.ShouldBe(2);
+        (await again.Get<List<ClassOpened>>("/api/classes")).Single().Students.Count.ShouldBe(2);
         (await again.Get<List<PluckyRally.Data.Removals.Removed>>("/api/kept/removed")).ShouldBeEmpty();
     }
 

@@ -66,28 +66,29 @@ public sealed class RemovalTests : IDisposable
     }
 
     [Fact]
-    public async Task A_class_comes_back_with_the_pupils_that_went_with_it_and_no_others()
+    public async Task A_class_comes_back_with_the_students_that_went_with_it_and_no_others()
     {
         var (group, rally) = await ClassInRally();
-        await Delete($"/api/pupils/{group.Pupils[0].Id}");
+        await Delete($"/api/students/{group.Students[0].Id}");
         await Delete($"/api/classes/{group.Id}");
         (await _app.Get<List<ClassOpened>>("/api/classes")).ShouldBeEmpty();
-        (await Pupils(rally)).ShouldBeEmpty();
+        (await Students(rally)).ShouldBeEmpty();
         (await _app.Get<List<Removed>>("/api/kept/removed"))
-            .ShouldHaveSingleItem("a pupil who went before is not offered without the class")
+            .ShouldHaveSingleItem("a student who went before is not offered without the class")
             .Sort.ShouldBe(RemovedSort.Class);
         await Back(RemovedSort.Class, group.Id);
-        (await Pupils(rally)).ShouldBe(["Osk B."]);
-        await Back(RemovedSort.Pupil, group.Pupils[0].Id);
-        (await Pupils(rally)).ShouldBe(["Iva A.", "Osk B."], ignoreOrder: true);
+        (await Students(rally)).ShouldBe(["Osk B."]);
+        await Back(RemovedSort.Student, group.Students[0].Id);
+        (await Students(rally)).ShouldBe(["Iva A.", "Osk B."], ignoreOrder: true);
     }
 
     /// <summary>
-    /// The race in which the name came back: a rally that was being read while the pupil was removed was kept as it had
+    /// The race in which the name came back: a rally that was being read while the student was removed was kept as it
+    /// had
     /// been.
     /// </summary>
     [Fact]
-    public async Task A_pupil_who_is_removed_is_gone_from_everything_that_runs_however_it_is_asked_meanwhile()
+    public async Task A_student_who_is_removed_is_gone_from_everything_that_runs_however_it_is_asked_meanwhile()
     {
         for (var turn = 0; turn < 12; turn++)
         {
@@ -101,15 +102,15 @@ public sealed class RemovalTests : IDisposable
                         while (!ended.IsCancellationRequested)
                         {
                             _app.Service<Data.Rallies.RallyCache>().Forget();
-                            await Pupils(rally);
+                            await Students(rally);
                         }
                     })
                 )
                 .ToList();
-            await Delete($"/api/pupils/{group.Pupils[0].Id}");
+            await Delete($"/api/students/{group.Students[0].Id}");
             await ended.CancelAsync();
             await Task.WhenAll(asking);
-            (await Pupils(rally)).ShouldBe(["Osk B."]);
+            (await Students(rally)).ShouldBe(["Osk B."]);
             (
                 await _app.Client.GetStringAsync($"/api/rallies/{rally}/file", TestContext.Current.CancellationToken)
             ).ShouldNotContain("Iva");
@@ -133,15 +134,18 @@ public sealed class RemovalTests : IDisposable
             {
                 Brief = await _app.AddBrief(Sample.Brief()),
                 Name = "A class",
-                Teams = [new NewTeam("Able") { Pupils = [.. group.Pupils.Select(p => new NewTeamPupil(p.Id, []))] }],
+                Teams =
+                [
+                    new NewTeam("Able") { Students = [.. group.Students.Select(p => new NewTeamStudent(p.Id, []))] },
+                ],
             }
         );
         begun.EnsureSuccessStatusCode();
         return (group, (await RunningApp.Read(begun)).GetProperty("id").GetGuid());
     }
 
-    private async Task<List<string>> Pupils(Guid rally) =>
-        [.. (await _app.Get<RallyOpened>($"/api/rallies/{rally}")).Teams.Single().Pupils.Select(p => p.Name)];
+    private async Task<List<string>> Students(Guid rally) =>
+        [.. (await _app.Get<RallyOpened>($"/api/rallies/{rally}")).Teams.Single().Students.Select(p => p.Name)];
 
     private async Task<HttpStatusCode> Status(string path) =>
         (await _app.Client.GetAsync(path, TestContext.Current.CancellationToken)).StatusCode;

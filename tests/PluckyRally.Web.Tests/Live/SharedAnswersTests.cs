@@ -39,7 +39,7 @@ public sealed class SharedAnswersTests : IDisposable
     }
 
     [Fact]
-    public async Task A_page_with_pupils_names_is_not_kept()
+    public async Task A_page_with_students_names_is_not_kept()
     {
         var rally = await _app.Begin(Sample.Brief(), "Able");
         using var desk = await Ask($"/api/rallies/{rally}");
@@ -47,14 +47,17 @@ public sealed class SharedAnswersTests : IDisposable
         desk.Headers.ETag.ShouldBeNull();
     }
 
-    /// <summary>Whatever the teacher is answered that names a pupil, no browser keeps.</summary>
+    /// <summary>Whatever the teacher is answered that names a student, no browser keeps.</summary>
     [Fact]
-    public async Task No_answer_with_a_pupils_name_in_it_is_kept()
+    public async Task No_answer_with_a_students_name_in_it_is_kept()
     {
         var made = await RunningApp.Read(
             await _app.Post("/api/classes", new NewClass("Class 3", ["Zephyrine Q.", "Zephyrine R."]))
         );
-        var pupils = made.GetProperty("pupils").EnumerateArray().Select(p => p.GetProperty("id").GetGuid()).ToList();
+        var students = made.GetProperty("students")
+            .EnumerateArray()
+            .Select(p => p.GetProperty("id").GetGuid())
+            .ToList();
         var begun = await RunningApp.Read(
             await _app.Post(
                 "/api/rallies",
@@ -62,7 +65,7 @@ public sealed class SharedAnswersTests : IDisposable
                 {
                     Brief = await _app.AddBrief(Sample.Brief()),
                     Name = "Class 3",
-                    Teams = [new("Terns") { Pupils = [new(pupils[0], [])] }],
+                    Teams = [new("Terns") { Students = [new(students[0], [])] }],
                 }
             )
         );

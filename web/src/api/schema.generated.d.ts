@@ -116,7 +116,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/pupils/{id}": {
+    "/api/students/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -124,9 +124,9 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["renamePupil"];
+        put: operations["renameStudent"];
         post?: never;
-        delete: operations["removePupil"];
+        delete: operations["removeStudent"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1060,7 +1060,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/classes/{id}/pupils": {
+    "/api/classes/{id}/students": {
         parameters: {
             query?: never;
             header?: never;
@@ -1069,7 +1069,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["addPupil"];
+        post: operations["addStudent"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1188,7 +1188,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/rallies/{id}/placing/{pupil}": {
+    "/api/rallies/{id}/placing/{student}": {
         parameters: {
             query?: never;
             header?: never;
@@ -2379,7 +2379,7 @@ export interface components {
          * @enum {unknown}
          */
         Bound: "exact" | "atLeast" | "atMost" | "unclear";
-        /** @description A challenge as a teacher writes it: the pupils' sheet, what is measured, the rules and the scoring. */
+        /** @description A challenge as a teacher writes it: the student sheet, what is measured, the rules and the scoring. */
         Brief: {
             /** @description Always string Brief.FormatName. */
             format: string;
@@ -2420,7 +2420,7 @@ export interface components {
             trials: components["schemas"]["Trials"];
             /** @description How it is scored. */
             method: components["schemas"]["Method"];
-            /** @description How it is scored, in the teacher's own words for pupils; written from the method where empty. */
+            /** @description How it is scored, in the teacher's own words for students; written from the method where empty. */
             scoringWords: string;
             /** @description How long it takes. */
             timing: components["schemas"]["Timing"];
@@ -2432,7 +2432,7 @@ export interface components {
             words: components["schemas"]["ScienceWord"][];
             /** @description What can hurt; each brings its caution. */
             hazards: components["schemas"]["Hazard"][];
-            /** @description More on safety, in the teacher's words for pupils. */
+            /** @description More on safety, in the teacher's words for students. */
             safety: string;
             /** @description The jobs of a team; the usual ones where there are none. */
             jobs: components["schemas"]["Job"][];
@@ -2454,7 +2454,7 @@ export interface components {
             snags: components["schemas"]["Snag"][];
             left: components["schemas"]["Snag"][];
             scoring: string[];
-            sheet: components["schemas"]["PupilSheet"];
+            sheet: components["schemas"]["StudentSheet"];
             testFits: components["schemas"]["TestFits"];
             tiers: components["schemas"]["TierTable"];
             facts: components["schemas"]["Fact"][];
@@ -2718,7 +2718,7 @@ export interface components {
             kind: components["schemas"]["HazardKind"];
             /** @description What it is called. */
             name: string;
-            /** @description The caution, as pupils read it. */
+            /** @description The caution, as students read it. */
             says: string;
             /** @description Who must be there. */
             present: string;
@@ -2774,7 +2774,7 @@ export interface components {
             brief?: null | string;
             things: components["schemas"]["ExpectedAndCame"][];
         };
-        /** @description What the rallies of a class say of its pupils. */
+        /** @description What the rallies of a class say of its students. */
         ClassHistory: {
             /** @description Who has worked with whom. */
             pairs: components["schemas"]["EarlierPair"][];
@@ -2821,7 +2821,7 @@ export interface components {
              */
             family?: null | number;
             /** @description Given names and initials. */
-            pupils: string[];
+            students: string[];
             /** @description What is worth a look: lines without a name, names that come twice. */
             odd: string[];
         };
@@ -2837,7 +2837,7 @@ export interface components {
             id: string;
             name: string;
             photos: boolean;
-            pupils: components["schemas"]["PupilOpened"][];
+            students: components["schemas"]["StudentOpened"][];
             wishes: components["schemas"]["ClassWishes"];
         };
         /** @description The class's page. */
@@ -2850,11 +2850,11 @@ export interface components {
         };
         /** @description What a teacher wishes for the teams of a class, whatever they are made for. Wishes are the class's and last. */
         ClassWishes: {
-            /** @description Pupils who should be in one team, by id. */
+            /** @description Students who should be in one team, by id. */
             together: string[][];
-            /** @description Pupils of whom no two should be in one team, by id. */
+            /** @description Students of whom no two should be in one team, by id. */
             apart: string[][];
-            /** @description Pupils to be spread over the teams, by id. */
+            /** @description Students to be spread over the teams, by id. */
             spread: string[][];
         };
         /** @enum {unknown} */
@@ -3510,11 +3510,11 @@ export interface components {
             team: string;
             card: components["schemas"]["CardShown"];
         };
-        /** @description Two pupils who have been in one team. */
+        /** @description Two students who have been in one team. */
         EarlierPair: {
-            /** @description A pupil's id. */
+            /** @description A student's id. */
             one: string;
-            /** @description Another pupil's id. */
+            /** @description Another student's id. */
             other: string;
             /**
              * Format: int32
@@ -3534,24 +3534,24 @@ export interface components {
             was: components["schemas"]["FairDay"];
             now: components["schemas"]["FairDay"];
         };
-        EditedOfPupilNamed: {
-            was: components["schemas"]["PupilNamed"];
-            now: components["schemas"]["PupilNamed"];
-        };
         EditedOfSchool: {
             was: components["schemas"]["School"];
             now: components["schemas"]["School"];
+        };
+        EditedOfStudentNamed: {
+            was: components["schemas"]["StudentNamed"];
+            now: components["schemas"]["StudentNamed"];
         };
         EditionSheet: {
             brief: components["schemas"]["Brief"];
             tier: string;
             scoring: string[];
-            sheet: components["schemas"]["PupilSheet"];
+            sheet: components["schemas"]["StudentSheet"];
             differences: components["schemas"]["Difference"][];
             largePrint: boolean;
         };
         /** @description One thing that happened in a rally, as the device that saw it wrote it down. Nothing is ever changed: a correction is another entry. */
-        Entry: components["schemas"]["EntryAwardGiven"] | components["schemas"]["EntryAwardVoted"] | components["schemas"]["EntryAnswerGiven"] | components["schemas"]["EntryLookedBack"] | components["schemas"]["EntryMarkGiven"] | components["schemas"]["EntryTagSeen"] | components["schemas"]["EntryKitCounted"] | components["schemas"]["EntryItemsSorted"] | components["schemas"]["EntryPurchased"] | components["schemas"]["EntryReturned"] | components["schemas"]["EntryOrderGiven"] | components["schemas"]["EntryPiecesCounted"] | components["schemas"]["EntryLegTimed"] | components["schemas"]["EntryRelayFaulted"] | components["schemas"]["EntryItemsCarried"] | components["schemas"]["EntryRelayStopped"] | components["schemas"]["EntryLevelGiven"] | components["schemas"]["EntryTallied"] | components["schemas"]["EntryTaskTicked"] | components["schemas"]["EntryTasksTimed"] | components["schemas"]["EntryOverRoundsSet"] | components["schemas"]["EntryPlanCleared"] | components["schemas"]["EntryCameLate"] | components["schemas"]["EntryTestOrderSet"] | components["schemas"]["EntryHoldBegun"] | components["schemas"]["EntryAttemptsCut"] | components["schemas"]["EntryPlacesOpened"] | components["schemas"]["EntryWallSet"] | components["schemas"]["EntryPhaseBegun"] | components["schemas"]["EntryClockPaused"] | components["schemas"]["EntryClockResumed"] | components["schemas"]["EntryMinutesAdded"] | components["schemas"]["EntryTurnBegun"] | components["schemas"]["EntryBriefMended"] | components["schemas"]["EntryDesignNoted"] | components["schemas"]["EntryInstrumentChecked"] | components["schemas"]["EntryNoteMade"] | components["schemas"]["EntryMeasureRead"] | components["schemas"]["EntryReferenceAdded"] | components["schemas"]["EntryRoundClosed"] | components["schemas"]["EntryRoundReopened"] | components["schemas"]["EntryRuleChecked"] | components["schemas"]["EntryStruckOut"] | components["schemas"]["EntryTargetSet"] | components["schemas"]["EntryTrialRecorded"] | components["schemas"]["EntryCardDrawn"] | components["schemas"]["EntryCardsDealt"] | components["schemas"]["EntryBagsDrawn"] | components["schemas"]["EntryHeatsDrawn"] | components["schemas"]["EntryTeamJoined"] | components["schemas"]["EntryTeamChanged"] | components["schemas"]["EntryTeamAway"] | components["schemas"]["EntryTeamBack"] | components["schemas"]["EntryPupilPlaced"];
+        Entry: components["schemas"]["EntryAwardGiven"] | components["schemas"]["EntryAwardVoted"] | components["schemas"]["EntryAnswerGiven"] | components["schemas"]["EntryLookedBack"] | components["schemas"]["EntryMarkGiven"] | components["schemas"]["EntryTagSeen"] | components["schemas"]["EntryKitCounted"] | components["schemas"]["EntryItemsSorted"] | components["schemas"]["EntryPurchased"] | components["schemas"]["EntryReturned"] | components["schemas"]["EntryOrderGiven"] | components["schemas"]["EntryPiecesCounted"] | components["schemas"]["EntryLegTimed"] | components["schemas"]["EntryRelayFaulted"] | components["schemas"]["EntryItemsCarried"] | components["schemas"]["EntryRelayStopped"] | components["schemas"]["EntryLevelGiven"] | components["schemas"]["EntryTallied"] | components["schemas"]["EntryTaskTicked"] | components["schemas"]["EntryTasksTimed"] | components["schemas"]["EntryOverRoundsSet"] | components["schemas"]["EntryPlanCleared"] | components["schemas"]["EntryCameLate"] | components["schemas"]["EntryTestOrderSet"] | components["schemas"]["EntryHoldBegun"] | components["schemas"]["EntryAttemptsCut"] | components["schemas"]["EntryPlacesOpened"] | components["schemas"]["EntryWallSet"] | components["schemas"]["EntryPhaseBegun"] | components["schemas"]["EntryClockPaused"] | components["schemas"]["EntryClockResumed"] | components["schemas"]["EntryMinutesAdded"] | components["schemas"]["EntryTurnBegun"] | components["schemas"]["EntryBriefMended"] | components["schemas"]["EntryDesignNoted"] | components["schemas"]["EntryInstrumentChecked"] | components["schemas"]["EntryNoteMade"] | components["schemas"]["EntryMeasureRead"] | components["schemas"]["EntryReferenceAdded"] | components["schemas"]["EntryRoundClosed"] | components["schemas"]["EntryRoundReopened"] | components["schemas"]["EntryRuleChecked"] | components["schemas"]["EntryStruckOut"] | components["schemas"]["EntryTargetSet"] | components["schemas"]["EntryTrialRecorded"] | components["schemas"]["EntryCardDrawn"] | components["schemas"]["EntryCardsDealt"] | components["schemas"]["EntryBagsDrawn"] | components["schemas"]["EntryHeatsDrawn"] | components["schemas"]["EntryTeamJoined"] | components["schemas"]["EntryTeamChanged"] | components["schemas"]["EntryTeamAway"] | components["schemas"]["EntryTeamBack"] | components["schemas"]["EntryStudentPlaced"];
         EntryAnswer: {
             problems: components["schemas"]["Problem"][];
             taken?: null | components["schemas"]["EntryTaken"];
@@ -4544,7 +4544,7 @@ export interface components {
              */
             editionAsOf?: null | number;
         };
-        /** @description The teacher marks a team, or one of its pupils. The last word stands. It gives no points, and nobody else sees it. */
+        /** @description The teacher marks a team, or one of its students. The last word stands. It gives no points, and nobody else sees it. */
         EntryMarkGiven: {
             /** @enum {string} */
             kind: "markGiven";
@@ -4555,7 +4555,7 @@ export interface components {
              * @description The level, from 1, the lowest; 0 takes the mark away.
              */
             level: number;
-            /** @description The pupil's id; empty for the team as a whole. */
+            /** @description The student's id; empty for the team as a whole. */
             pupil: string;
             /**
              * Format: uuid
@@ -4941,49 +4941,6 @@ export interface components {
         EntryPlanCleared: {
             /** @enum {string} */
             kind: "planCleared";
-            /**
-             * Format: uuid
-             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
-             */
-            id: string;
-            /**
-             * Format: date-time
-             * @description When it was received, by the server's clock.
-             */
-            at: string;
-            /**
-             * Format: date-time
-             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
-             */
-            deviceAt?: null | string;
-            /** @description Who wrote it. */
-            by: string;
-            /**
-             * Format: date
-             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
-             */
-            onPaper?: null | string;
-            /** @description The team's id; empty for the whole class. */
-            team: string;
-            /**
-             * Format: int32
-             * @description The round, from 1.
-             */
-            round: number;
-            /**
-             * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
-             */
-            editionAsOf?: null | number;
-        };
-        /** @description A pupil is in this team from now on, wherever else before; in none, where it is the class's. Names are not in the log. */
-        EntryPupilPlaced: {
-            /** @enum {string} */
-            kind: "pupilPlaced";
-            /** @description The pupil's id. */
-            pupil: string;
-            /** @description The jobs held from now on, by their ids; whoever had one of them in the team has it no longer. */
-            jobs: string[];
             /**
              * Format: uuid
              * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
@@ -5442,6 +5399,49 @@ export interface components {
              */
             editionAsOf?: null | number;
         };
+        /** @description A student is in this team from now on, wherever else before; in none, where it is the class's. Names are not in the log. */
+        EntryStudentPlaced: {
+            /** @enum {string} */
+            kind: "pupilPlaced";
+            /** @description The student's id. */
+            pupil: string;
+            /** @description The jobs held from now on, by their ids; whoever had one of them in the team has it no longer. */
+            jobs: string[];
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was received, by the server's clock.
+             */
+            at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
+            /** @description Who wrote it. */
+            by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
+        };
         /** @description The class sees something on what a team made: "triangles", "wide foot". Its own words. */
         EntryTagSeen: {
             /** @enum {string} */
@@ -5759,17 +5759,17 @@ export interface components {
              */
             editionAsOf?: null | number;
         };
-        /** @description A team is called otherwise, or has another number of pupils; what is absent stays as it was. */
+        /** @description A team is called otherwise, or has another number of students; what is absent stays as it was. */
         EntryTeamChanged: {
             /** @enum {string} */
             kind: "teamChanged";
             /** @description What it is called from now on. */
             name?: null | string;
-            /** @description Its call sign from now on. */
+            /** @description Its short code from now on. */
             callSign?: null | string;
             /**
              * Format: int32
-             * @description How many pupils are in it from now on, where they are not known by name.
+             * @description How many students are in it from now on, where they are not known by name.
              */
             members?: null | number;
             /**
@@ -5817,7 +5817,7 @@ export interface components {
             callSign: string;
             /**
              * Format: int32
-             * @description How many pupils are in it; 0 where that is not known.
+             * @description How many students are in it; 0 where that is not known.
              */
             members: number;
             /**
@@ -6300,20 +6300,20 @@ export interface components {
         };
         /** @description A job that was dealt. */
         JobDealt: {
-            /** @description The pupil's id. */
-            pupil: string;
+            /** @description The student's id. */
+            student: string;
             /** @description The job's id. */
             job: string;
             /**
              * Format: int32
-             * @description How often the pupil had it before.
+             * @description How often the student had it before.
              */
             before: number;
         };
         /** @description How often somebody has had a job. */
         JobHeld: {
-            /** @description The pupil's id. */
-            pupil: string;
+            /** @description The student's id. */
+            student: string;
             /** @description The job's id. */
             job: string;
             /**
@@ -6642,7 +6642,7 @@ export interface components {
             warnings: components["schemas"]["Problem"][];
             here?: null | string;
         };
-        /** @description Something that the teacher marks by levels, for a team or a pupil. It gives no points and stands on no wall. */
+        /** @description Something that the teacher marks by levels, for a team or a student. It gives no points and stands on no wall. */
         MarkCriterion: {
             /** @description Names it in entries. */
             id: string;
@@ -6651,16 +6651,16 @@ export interface components {
             /** @description The words of its levels, lowest first; two or more. */
             levels: string[];
         };
-        /** @description The marks of a team, or of a pupil. */
+        /** @description The marks of a team, or of a student. */
         MarkRow: {
             /** @description The team's id. */
             team: string;
             /** @description The team's name. */
             name: string;
-            /** @description The pupil's id; empty for the team as a whole. */
-            pupil: string;
-            /** @description The pupil's name; empty for the team as a whole. */
-            pupilName: string;
+            /** @description The student's id; empty for the team as a whole. */
+            student: string;
+            /** @description The student's name; empty for the team as a whole. */
+            studentName: string;
             /** @description The level in each criterion, from 1; 0 where there is none. */
             levels: number[];
         };
@@ -6668,10 +6668,10 @@ export interface components {
         MarkSheet: {
             /** @description What is marked. */
             criteria: components["schemas"]["MarkCriterion"][];
-            /** @description Each team, and behind it its pupils. */
+            /** @description Each team, and behind it its students. */
             rows: components["schemas"]["MarkRow"][];
         };
-        /** @description Something that pupils may use, or that the test needs. */
+        /** @description Something that students may use, or that the test needs. */
         Material: {
             /** @description Names the material in stages. */
             id: string;
@@ -6912,7 +6912,7 @@ export interface components {
         MustShown: {
             /** @description The rule's id. */
             rule: string;
-            /** @description The rule in the pupils' words. */
+            /** @description The rule in the students' words. */
             text: string;
             /** @description Met, missed or still to check; missed where any attempt missed it. */
             state: components["schemas"]["RuleState"];
@@ -6962,7 +6962,7 @@ export interface components {
         };
         NewClass: {
             name: string;
-            pupils: string[];
+            students: string[];
         };
         NewPass: {
             kind: components["schemas"]["PassKind"];
@@ -6985,10 +6985,10 @@ export interface components {
              */
             members: number;
             callSign: string;
-            pupils: components["schemas"]["NewTeamPupil"][];
+            students: components["schemas"]["NewTeamStudent"][];
             names: string[];
         };
-        NewTeamPupil: {
+        NewTeamStudent: {
             /** Format: uuid */
             id: string;
             jobs: string[];
@@ -7018,7 +7018,7 @@ export interface components {
             team: string;
             /** @description The team's name. */
             name: string;
-            /** @description The pupils in it, a note each; none where they are not known. */
+            /** @description The students in it, a note each; none where they are not known. */
             for: string[];
             /** @description What was done. */
             did: string[];
@@ -7116,7 +7116,7 @@ export interface components {
             ranking: boolean;
             /**
              * Format: int32
-             * @description How many teams have a place.
+             * @description How many places are revealed one by one.
              */
             places: number;
         };
@@ -7875,7 +7875,7 @@ export interface components {
             warning: number;
             /** @description More warnings, each so many minutes before the end. */
             warnings: number[];
-            /** @description What is to be done, for pupils; the phase's own words where empty. */
+            /** @description What is to be done, for students; the phase's own words where empty. */
             note: string;
         };
         /**
@@ -8382,45 +8382,6 @@ export interface components {
             /** @description Whether it stops the work. */
             severity: components["schemas"]["Severity"];
         };
-        PupilNamed: {
-            name: string;
-        };
-        PupilOpened: {
-            /** Format: uuid */
-            id: string;
-            name: string;
-        };
-        /** @description What of the pupils' sheet is written from the rest of the brief, line by line. */
-        PupilSheet: {
-            /** @description What the design must do. */
-            criteria: string[];
-            /** @description What earns points beyond that. */
-            bonuses: string[];
-            /** @description What may be used, and how. */
-            constraints: string[];
-            /** @description The materials with their amounts. */
-            materials: string[];
-            /** @description What there is to spend, and what each thing costs where things are bought. */
-            prices: string[];
-            /** @description How it is tested. */
-            test: string[];
-            /** @description What is the same for everyone. */
-            conditions: string[];
-            /** @description How it is scored: in the teacher's words where there are some. */
-            scoring: string[];
-            /** @description What the class or each team sets out to reach. */
-            targets: string[];
-            /** @description The awards beside the places, and what each is for. */
-            awards: string[];
-            /** @description What is done at home, before or between the lessons. */
-            atHome: string[];
-            /** @description The phases with their minutes. */
-            time: string[];
-            /** @description The words of science. */
-            words: string[];
-            /** @description The cautions, who must be there, and the teacher's own words. */
-            safety: string[];
-        };
         /**
          * @description What a trial is for.
          * @enum {unknown}
@@ -8566,7 +8527,7 @@ export interface components {
                 [key: string]: components["schemas"]["MeasurePad"];
             };
             scoring: string[];
-            sheet: components["schemas"]["PupilSheet"];
+            sheet: components["schemas"]["StudentSheet"];
             jobs: components["schemas"]["Job"][];
             cards: {
                 [key: string]: components["schemas"]["CardShown"][];
@@ -8960,7 +8921,7 @@ export interface components {
             goneAt: string;
         };
         /** @enum {unknown} */
-        RemovedSort: "brief" | "rally" | "class" | "pupil" | "photo";
+        RemovedSort: "brief" | "rally" | "class" | "student" | "photo";
         /** @description What of a brief would be left without its sense if something were taken out. */
         Resting: {
             /** @description The place of what it rests on. */
@@ -9117,7 +9078,7 @@ export interface components {
             id: string;
             /** @description Criterion or constraint. */
             sort: components["schemas"]["RuleSort"];
-            /** @description The rule in the pupils' words. */
+            /** @description The rule in the students' words. */
             text: string;
             /** @description How it is checked. */
             check: components["schemas"]["RuleCheck"];
@@ -9307,7 +9268,7 @@ export interface components {
         ScienceWord: {
             /** @description The word. */
             word: string;
-            /** @description What it means, in the pupils' words. */
+            /** @description What it means, in the students' words. */
             meaning: string;
         };
         /**
@@ -9441,7 +9402,7 @@ export interface components {
             id: string;
             /** @description Criterion or constraint. */
             sort: components["schemas"]["RuleSort"];
-            /** @description The rule in the pupils' words. */
+            /** @description The rule in the students' words. */
             text: string;
             /** @description When it is checked. */
             when: components["schemas"]["When"];
@@ -9724,6 +9685,45 @@ export interface components {
          * @enum {unknown}
          */
         Station: "brief" | "kit" | "teams" | "run" | "score" | "results" | "debrief";
+        StudentNamed: {
+            name: string;
+        };
+        StudentOpened: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+        };
+        /** @description What of the student sheet is written from the rest of the brief, line by line. */
+        StudentSheet: {
+            /** @description What the design must do. */
+            criteria: string[];
+            /** @description What earns points beyond that. */
+            bonuses: string[];
+            /** @description What may be used, and how. */
+            constraints: string[];
+            /** @description The materials with their amounts. */
+            materials: string[];
+            /** @description What there is to spend, and what each thing costs where things are bought. */
+            prices: string[];
+            /** @description How it is tested. */
+            test: string[];
+            /** @description What is the same for everyone. */
+            conditions: string[];
+            /** @description How it is scored: in the teacher's words where there are some. */
+            scoring: string[];
+            /** @description What the class or each team sets out to reach. */
+            targets: string[];
+            /** @description The awards beside the places, and what each is for. */
+            awards: string[];
+            /** @description What is done at home, before or between the lessons. */
+            atHome: string[];
+            /** @description The phases with their minutes. */
+            time: string[];
+            /** @description The words of science. */
+            words: string[];
+            /** @description The cautions, who must be there, and the teacher's own words. */
+            safety: string[];
+        };
         /** @description What something costs in all. */
         Sum: {
             /** @description The currency. */
@@ -9834,7 +9834,7 @@ export interface components {
         TaskItem: {
             /** @description Names the task in entries. */
             id: string;
-            /** @description The task in the pupils' words. */
+            /** @description The task in the students' words. */
             name: string;
             /**
              * Format: double
@@ -9889,7 +9889,7 @@ export interface components {
         TeacherPart: {
             /** @description Notes on running it. */
             notes: string;
-            /** @description Hints to give one at a time; never on the pupils' sheet. */
+            /** @description Hints to give one at a time; never on the student sheet. */
             hints: string[];
             /** @description Questions for the talk afterwards. */
             questions: string[];
@@ -9912,11 +9912,11 @@ export interface components {
             callSign: string;
             /**
              * Format: int32
-             * @description How many pupils are in it; 0 where that is not known.
+             * @description How many students are in it; 0 where that is not known.
              */
             members: number;
             /** @description Who is in it, where that is known here. */
-            pupils: components["schemas"]["TeamPupil"][];
+            pupils: components["schemas"]["TeamStudent"][];
             /** @description Why it takes no place; absent while it takes part. */
             away?: null | string;
             /** @description The cards that it was dealt. */
@@ -10049,9 +10049,9 @@ export interface components {
             cleared: boolean;
             late: boolean;
         };
-        /** @description A pupil in a team. */
-        TeamPupil: {
-            /** @description Names the pupil. */
+        /** @description A student in a team. */
+        TeamStudent: {
+            /** @description Names the student. */
             id: string;
             /** @description Given name and initial. */
             name: string;
@@ -10066,7 +10066,7 @@ export interface components {
         TeamWishes: {
             /**
              * Format: int32
-             * @description Pupils in a team, from 1. With 1, everyone works alone.
+             * @description Students in a team, from 1. With 1, everyone works alone.
              */
             size: number;
             /**
@@ -10074,13 +10074,13 @@ export interface components {
              * @description How many teams there are to be, from 1; then the size follows from it. Absent where the size is asked for.
              */
             teams?: null | number;
-            /** @description Pupils who should be in one team, by id. */
+            /** @description Students who should be in one team, by id. */
             together: string[][];
-            /** @description Pupils of whom no two should be in one team, by id. */
+            /** @description Students of whom no two should be in one team, by id. */
             apart: string[][];
-            /** @description Pupils to be spread over the teams as evenly as they come, by id. */
+            /** @description Students to be spread over the teams as evenly as they come, by id. */
             spread: string[][];
-            /** @description Teams that stay as they are, by their pupils' ids. */
+            /** @description Teams that stay as they are, by their students' ids. */
             locked: string[][];
             /** @description Who has worked with whom how often. */
             earlier: components["schemas"]["EarlierPair"][];
@@ -10092,11 +10092,11 @@ export interface components {
         };
         /** @description Teams that were made. */
         TeamsMade: {
-            /** @description The teams, by their pupils' ids; locked ones first. */
+            /** @description The teams, by their students' ids; locked ones first. */
             teams: string[][];
             /**
              * Format: int32
-             * @description How often, in all, pupils meet somebody they have worked with before.
+             * @description How often, in all, students meet somebody they have worked with before.
              */
             repeats: number;
             /** @description Wishes that could not be kept, each with why, as sentences. */
@@ -10280,10 +10280,10 @@ export interface components {
             teams: number;
             /**
              * Format: int32
-             * @description Pupils in a team that are expected, 1 to 40; what is for each member is counted by it until teams are made.
+             * @description Students in a team that are expected, 1 to 40; what is for each member is counted by it until teams are made.
              */
             teamSize: number;
-            /** @description What being late costs, in the pupils' words. */
+            /** @description What being late costs, in the students' words. */
             ifLate: string;
         };
         /**
@@ -10339,14 +10339,14 @@ export interface components {
             freshBuilds?: null | number;
             /** @description Whether teams build anew in a later round, so that they are given what a build needs again; otherwise they go on with what they have. */
             buildsAnew: boolean;
-            /** @description How it is tested, in the pupils' words; said before anyone builds. */
+            /** @description How it is tested, in the students' words; said before anyone builds. */
             how: string;
             /**
              * Format: double
              * @description Seconds for which a build must stand by itself after everybody lets go, 0 where it need not.
              */
             holdSeconds: number;
-            /** @description What happens to a build that falls or breaks, in the pupils' words. */
+            /** @description What happens to a build that falls or breaks, in the students' words. */
             ifItFalls: string;
             /** @description When an attempt is over, for the judges. */
             overWhen: string;
@@ -10817,7 +10817,7 @@ export interface operations {
             };
         };
     };
-    renamePupil: {
+    renameStudent: {
         parameters: {
             query?: never;
             header?: never;
@@ -10828,7 +10828,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["EditedOfPupilNamed"];
+                "application/json": components["schemas"]["EditedOfStudentNamed"];
             };
         };
         responses: {
@@ -10868,7 +10868,7 @@ export interface operations {
             };
         };
     };
-    removePupil: {
+    removeStudent: {
         parameters: {
             query?: never;
             header?: never;
@@ -13144,7 +13144,7 @@ export interface operations {
             };
         };
     };
-    addPupil: {
+    addStudent: {
         parameters: {
             query?: never;
             header?: never;
@@ -13155,7 +13155,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PupilNamed"];
+                "application/json": components["schemas"]["StudentNamed"];
             };
         };
         responses: {
@@ -13165,7 +13165,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PupilOpened"];
+                    "application/json": components["schemas"]["StudentOpened"];
                 };
             };
             /** @description Not Found */
@@ -13518,7 +13518,7 @@ export interface operations {
             header?: never;
             path: {
                 id: string;
-                pupil: string;
+                student: string;
             };
             cookie?: never;
         };

@@ -9,10 +9,10 @@ import StationHead from '@/shared/StationHead.vue'
 import { useLoad } from '@/shared/useLoad'
 import { useMeanwhile } from '@/shared/useMeanwhile'
 import ClassPaste from '@/stations/teams/ClassPaste.vue'
-import PupilLines from './PupilLines.vue'
+import StudentLines from './StudentLines.vue'
 import { done } from '@/shared/useDone'
 
-/** The classes: their pupils, who has had which job, and who has worked with whom. */
+/** The classes: their students, who has had which job, and who has worked with whom. */
 const classes = useLoad(() => ask(api.GET('/api/classes')))
 const choices = useLoad(() => ask(api.GET('/api/choices')))
 void choices.load()
@@ -37,16 +37,16 @@ async function added(made: ClassOpened) {
 }
 const { meanwhile, cameSecond, letGo } = useMeanwhile(load)
 async function rename(id: string, to: string) {
-  const was = group.value?.pupils.find((p) => p.id === id)?.name ?? ''
+  const was = group.value?.students.find((p) => p.id === id)?.name ?? ''
   const body = { was: { name: was }, now: { name: to } }
-  const answer = await ask(api.PUT('/api/pupils/{id}', { params: { path: { id } }, body }))
+  const answer = await ask(api.PUT('/api/students/{id}', { params: { path: { id } }, body }))
   if (await cameSecond(answer, () => rename(id, to))) return
   refusal.value = answer.ok || answer.offline ? undefined : answer.refusal
   await load()
 }
 async function add() {
   const answer = await ask(
-    api.POST('/api/classes/{id}/pupils', { params: { path: { id: chosen.value } }, body: { name: name.value } }),
+    api.POST('/api/classes/{id}/students', { params: { path: { id: chosen.value } }, body: { name: name.value } }),
   )
   refusal.value = answer.ok || answer.offline ? undefined : answer.refusal
   if (answer.ok) name.value = ''
@@ -57,10 +57,10 @@ async function setPhotos(taken: boolean) {
   await load()
 }
 const asking = ref<string>()
-const asked = computed(() => group.value?.pupils.find((p) => p.id === asking.value)?.name ?? '')
+const asked = computed(() => group.value?.students.find((p) => p.id === asking.value)?.name ?? '')
 async function remove() {
   if (!asking.value) return
-  await done(api.DELETE('/api/pupils/{id}', { params: { path: { id: asking.value } } }))
+  await done(api.DELETE('/api/students/{id}', { params: { path: { id: asking.value } } }))
   await load()
 }
 const leaving = ref<string>()
@@ -97,9 +97,9 @@ async function removeClass() {
         {{ refusal.problems[0]?.what ?? refusal.title }} {{ refusal.problems[0]?.remedy }}
       </p>
       <ConflictNote :of="meanwhile" @theirs="letGo" />
-      <PupilLines
+      <StudentLines
         v-if="history"
-        :pupils="group.pupils"
+        :students="group.students"
         :history="history"
         :jobs="choices.data.value?.jobs ?? []"
         @rename="rename"
@@ -130,7 +130,7 @@ async function removeClass() {
       <AskRemoval
         v-model="leaving"
         :what="group.name"
-        :goes="`The class and its students (${group.pupils.length}). Its rallies stay, without their names.`"
+        :goes="`The class and its students (${group.students.length}). Its rallies stay, without their names.`"
         @yes="removeClass"
       />
     </template>

@@ -16,7 +16,7 @@ const says = (r: Removed) =>
     brief: `Brief “${r.name || 'without a title'}”`,
     rally: `Rally ${r.name}, ${r.of}`,
     class: `Class ${r.name} with its students`,
-    pupil: `${r.name} of ${r.of}`,
+    student: `${r.name} of ${r.of}`,
     photo: `A photo by ${r.name}, ${r.of}`,
   })[r.sort]
 const asking = ref<string>()
@@ -25,7 +25,7 @@ const goes = {
   brief: 'The brief and its earlier versions.',
   rally: 'The rally with everything recorded in it, and its photos.',
   class: 'The class with the names of its students. Their rallies stay, without names.',
-  pupil: 'The name, in every rally. The team’s results stay.',
+  student: 'The name, in every rally. The team’s results stay.',
   photo: 'The photo.',
 } as const
 async function deleteNow() {

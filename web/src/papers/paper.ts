@@ -1,5 +1,5 @@
 import { inject, type InjectionKey } from 'vue'
-import type { Brief, BriefPapers, CardShown, Job, PupilSheet, RallyPapers, Team, TeamKit } from '@/api/names'
+import type { Brief, BriefPapers, CardShown, Job, StudentSheet, RallyPapers, Team, TeamKit } from '@/api/names'
 import type { TeamMark } from '@/shared/teamMarks'
 
 /** What a rally has beside its brief. */
@@ -20,7 +20,7 @@ export interface RallyOnPaper {
 export interface OnPaper {
   brief: Brief
   tier: string
-  sheet: PupilSheet
+  sheet: StudentSheet
   largePrint: boolean
   papers: BriefPapers | undefined
   /** The class and the day, as they stand at the head; empty for a brief alone. */

@@ -20,12 +20,12 @@ const byTeam = true
 /** Every sort of paper, in the order in which a lesson needs them. */
 export const sorts: readonly { group: string; sorts: readonly Sort[] }[] = [
   {
-    group: 'For the pupils',
+    group: 'For the students',
     sorts: [
       {
         id: 'sheet',
-        name: 'the pupils’ sheet',
-        sheet: () => import('./PupilsSheets.vue'),
+        name: 'the student sheet',
+        sheet: () => import('./StudentSheets.vue'),
         options: ['letters', 'behind', 'lines', 'boxes'],
       },
       {

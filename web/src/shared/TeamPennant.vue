@@ -2,7 +2,7 @@
 import { computed, useId } from 'vue'
 import type { TeamMark } from './teamMarks'
 
-/** A team's pennant: one outline for all, told apart by pattern and call sign. Decoration beside the team's name. */
+/** A team's pennant: one outline for all, told apart by pattern and short code. Decoration beside the team's name. */
 const props = defineProps<{ mark: TeamMark; width?: number }>()
 const id = useId()
 const shapes: Record<TeamMark['pattern'], string> = {

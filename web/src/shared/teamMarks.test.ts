@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { expect, test } from 'vitest'
 import { teamMarks } from './teamMarks'
 
-test('no two of a class have the same pattern and colour, and each has a call sign of two', () => {
+test('no two of a class have the same pattern and colour, and each has a short code of two', () => {
   fc.assert(
     fc.property(
       fc.integer({ min: 1, max: 12 }),

@@ -3,7 +3,7 @@ import type { Team } from '@/api/names'
 export const patterns = ['stripes', 'dots', 'zigzag', 'checks', 'waves', 'scallops', 'crosses', 'ladder'] as const
 export type Pattern = (typeof patterns)[number]
 
-/** How a team is told apart: first by pattern, then by call sign, only then by colour. */
+/** How a team is told apart: first by pattern, then by short code, only then by colour. */
 export interface TeamMark {
   pattern: Pattern
   sign: string
@@ -13,7 +13,7 @@ export interface TeamMark {
 const colours = ['var(--team-1)', 'var(--team-2)', 'var(--team-3)', 'var(--team-4)', 'var(--team-5)']
 
 /**
- * A mark for each team, by its id: patterns in turn, and its call sign, or else two letters of the name that no other
+ * A mark for each team, by its id: patterns in turn, and its short code, or else two letters of the name that no other
  * team has.
  */
 export function teamMarks(teams: readonly Pick<Team, 'id' | 'name' | 'callSign'>[]): Map<string, TeamMark> {

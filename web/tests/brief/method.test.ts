@@ -238,7 +238,7 @@ test('Every check of a rule is written as a sentence', async () => {
   await add(desk, 'Pieces counted', 'pieces')
   await add(desk, 'What a budget leaves', 'budget')
   await desk.clickButton('Add a constraint')
-  await desk.type("The constraint in the pupils' words", 'Keeps to the rule')
+  await desk.type("The constraint in the students' words", 'Keeps to the rule')
   const at = '/rules/constraint/check'
   for (const [way, check] of [
     ['fitting it into a box', { kind: 'fits', dimensions: ['length'], room: ['30 cm'] }],
@@ -269,7 +269,7 @@ test('What overspending costs is said beside the money, and stands as a constrai
   await fill(desk, '/rules/constraint/ifMissed/points', '2')
   await desk.see('points for each')
   await desk.see('It stands under Constraints on the sheet.')
-  expect((await desk.field("The constraint in the pupils' words")).value).toBe('Spend no more than you have')
+  expect((await desk.field("The constraint in the students' words")).value).toBe('Spend no more than you have')
   const missed = (of: object) => (b: Kept) => JSON.stringify(b.rules[0] ?? '').includes(JSON.stringify(of).slice(1, -1))
   await kept(desk, missed({ check: { kind: 'spending', part: 'budget' } }))
   const { rules } = await kept(desk, missed({ points: 2 }))

@@ -61,9 +61,9 @@ test('An outline that is filled with pieces', async () => {
   await desk.type('Points for one piece', 'first + second')
   await appears(desk, 9, 'Value')
   await desk.clickButton('Add a constraint')
-  await appears(desk, 2, "The constraint in the pupils' words")
+  await appears(desk, 2, "The constraint in the students' words")
   await desk.typeInto(
-    desk.all('field', "The constraint in the pupils' words")[1]!,
+    desk.all('field', "The constraint in the students' words")[1]!,
     'At least a quarter of the pieces are drift',
   )
   await canBeRun(desk, 64)
@@ -80,7 +80,7 @@ test('A capsule with two seats', async () => {
   await desk.type('Goal', 'Build a light capsule that brings two lookouts down in their seats.')
   await desk.type('How it is tested', 'The capsule is dropped twice. Then we open it and look at both seats.')
   await desk.type('Attempts', '2')
-  await desk.type("The criterion in the pupils' words", 'It has two seats that can be seen')
+  await desk.type("The criterion in the students' words", 'It has two seats that can be seen')
   await desk.keys('{Enter}')
   await desk.keysOn(document.activeElement as HTMLElement, 'Both lookouts can be put in and taken out')
   await takeOver(

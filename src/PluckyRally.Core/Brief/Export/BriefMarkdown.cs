@@ -3,7 +3,7 @@ using System.Text.RegularExpressions;
 
 namespace PluckyRally.Core;
 
-/// <summary>Writes the pupils' sheet as CommonMark, with the teacher's part behind it where it is wanted.</summary>
+/// <summary>Writes the student sheet as CommonMark, with the teacher's part behind it where it is wanted.</summary>
 public static partial class BriefMarkdown
 {
     /// <summary>The sheet of an edition.</summary>
@@ -12,7 +12,7 @@ public static partial class BriefMarkdown
     public static string Write(Edition edition, bool withTeacherPart)
     {
         var brief = edition.Brief;
-        var sheet = PupilSheet.Of(brief);
+        var sheet = StudentSheet.Of(brief);
         var text = new StringBuilder();
         Heading(1, brief.Title.Length > 0 ? brief.Title : "Untitled brief");
         Paragraph(
@@ -51,7 +51,7 @@ public static partial class BriefMarkdown
                     .. brief.Teacher.Standards.Select(code =>
                         Standards.All.FirstOrDefault(s => s.Code == code) is { } s ? $"{s.Code}: {s.Says}" : code
                     ),
-                    .. PupilSheet.Lines(brief.Teacher.LocalStandards),
+                    .. StudentSheet.Lines(brief.Teacher.LocalStandards),
                 ]
             );
             Section("For those who are finished", [brief.Teacher.Extensions], list: false);
@@ -64,7 +64,7 @@ public static partial class BriefMarkdown
 
         void Paragraph(string words)
         {
-            foreach (var line in PupilSheet.Lines(words))
+            foreach (var line in StudentSheet.Lines(words))
                 text.Append(Plain(line)).Append("\n\n");
         }
 
@@ -73,7 +73,7 @@ public static partial class BriefMarkdown
             if (lines.All(string.IsNullOrWhiteSpace))
                 return;
             Heading(2, title);
-            foreach (var line in lines.SelectMany(PupilSheet.Lines))
+            foreach (var line in lines.SelectMany(StudentSheet.Lines))
                 text.Append(list ? "- " : "").Append(Plain(line)).Append(list ? "\n" : "\n\n");
             if (list)
                 text.Append('\n');

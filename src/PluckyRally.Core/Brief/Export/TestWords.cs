@@ -1,9 +1,9 @@
 namespace PluckyRally.Core;
 
-/// <summary>Says to pupils how their designs are tested.</summary>
+/// <summary>Says to students how their designs are tested.</summary>
 internal static class TestWords
 {
-    /// <summary>The test, a sentence for each thing that a pupil should know before building.</summary>
+    /// <summary>The test, a sentence for each thing that a student should know before building.</summary>
     /// <param name="brief">The brief as one tier runs it.</param>
     /// <param name="ready">The same made ready, where it can be.</param>
     public static IEnumerable<string> Say(Brief brief, CompiledEdition? ready)

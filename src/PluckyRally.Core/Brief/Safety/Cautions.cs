@@ -5,7 +5,7 @@ namespace PluckyRally.Core;
 /// <summary>The usual caution with a hazard.</summary>
 /// <param name="Kind">The hazard.</param>
 /// <param name="Name">What it is called.</param>
-/// <param name="Says">The caution, as pupils read it.</param>
+/// <param name="Says">The caution, as students read it.</param>
 /// <param name="Present">Who must be there.</param>
 public sealed record Caution(HazardKind Kind, string Name, string Says, string Present);
 
@@ -43,7 +43,7 @@ public static partial class Cautions
             HazardKind.Cutters,
             "Cutting tools",
             "Cut away from yourself, on a mat. Cutters stay at the cutting table and are counted back.",
-            "An adult at the cutting table; for young pupils the adult cuts."
+            "An adult at the cutting table; for young students the adult cuts."
         ),
         new(
             HazardKind.HotGlue,
@@ -152,8 +152,8 @@ public static partial class Cautions
             + @"|a)\s+(?:own\s+)?(?:build|bridge|chair|stool|platform|raft|bench|structure|deck|beam|causeway"
             + @"|jetty|seat|swing|stage)\b)"
             + @"|\b(?:carr(?:y|ies)|hold(?:s)?|bear(?:s)?|support(?:s)?"
-            + @"|take(?:s)?)\b(?:\s+up)?\s+(?:the\s+weight\s+of\s+)?(?:you|a\s+(?:pupil|child|person|classmate"
-            + @"|grown-up|team\s*mate)|one\s+of\s+you|somebody|someone|pupils|children|people|the\s+(?:teacher"
+            + @"|take(?:s)?)\b(?:\s+up)?\s+(?:the\s+weight\s+of\s+)?(?:you|a\s+(?:student|child|person|classmate"
+            + @"|grown-up|team\s*mate)|one\s+of\s+you|somebody|someone|students|children|people|the\s+(?:teacher"
             + @"|whole\s+team)|your\s+(?:own\s+)?weight)\b",
         RegexOptions.IgnoreCase
     )]

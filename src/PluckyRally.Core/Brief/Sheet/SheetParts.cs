@@ -19,7 +19,7 @@ public sealed record ScienceWord
     /// <summary>The word.</summary>
     public string Word { get; init; } = "";
 
-    /// <summary>What it means, in the pupils' words.</summary>
+    /// <summary>What it means, in the students' words.</summary>
     public string Meaning { get; init; } = "";
 }
 
@@ -29,7 +29,7 @@ public sealed record TeacherPart
     /// <summary>Notes on running it.</summary>
     public string Notes { get; init; } = "";
 
-    /// <summary>Hints to give one at a time; never on the pupils' sheet.</summary>
+    /// <summary>Hints to give one at a time; never on the student sheet.</summary>
     public IReadOnlyList<string> Hints { get; init; } = [];
 
     /// <summary>Questions for the talk afterwards.</summary>

@@ -23,7 +23,7 @@ internal static class ReadingSnags
             all.Grade > oldest + 3 ? SnagWeight.Matters : SnagWeight.Hint,
             hardest.At ?? "/story",
             $"The sheet reads like grade {all.Grade:0}, and it is for {GradeBands.Name(scene.Brief.Grades)}.",
-            "Pupils would need it read out. Shorter sentences and shorter words help; this is the hardest "
+            "Students would need it read out. Shorter sentences and shorter words help; this is the hardest "
                 + "text. (Flesch–Kincaid grade level.)"
         );
     }

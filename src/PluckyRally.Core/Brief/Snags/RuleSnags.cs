@@ -76,7 +76,7 @@ internal static partial class RuleSnags
                         "text",
                         SnagWeight.Matters,
                         $"/rules/{rule.Id}/text",
-                        $"Pupils read “{typed}”, and {limit.Amount} is checked.",
+                        $"Students read “{typed}”, and {limit.Amount} is checked.",
                         "They would build for another limit than the one that counts.",
                         new($"Write “{text}”", [Change.Set($"/rules/{rule.Id}/text", text)])
                     );
@@ -89,7 +89,7 @@ internal static partial class RuleSnags
                     SnagWeight.Matters,
                     $"/rules/{rule.Id}/check/comparison",
                     $"The text of “{rule.Text}” says the opposite of its check.",
-                    "Judges and pupils would go by different rules.",
+                    "Judges and students would go by different rules.",
                     new($"Check for {Words(direction)}", [Change.Set($"/rules/{rule.Id}/check/comparison", direction)])
                 );
             else if (

@@ -52,7 +52,7 @@ internal static partial class SafetySnags
                 SnagWeight.Matters,
                 "/safety",
                 "Food is used, and nothing is said about allergies.",
-                "A pupil with an allergy must be safe before the food is on the table.",
+                "A student with an allergy must be safe before the food is on the table.",
                 new("Add a note on allergies", [Change.Set("/safety", $"{brief.Safety} {note}".Trim())])
             );
         }

@@ -17,7 +17,7 @@ internal sealed record Scene(Brief Brief, Result<CompiledEdition> Ready)
     /// <summary>The materials that there are here.</summary>
     public IEnumerable<Material> Materials => Brief.Materials.Where(m => !m.Off && m.Name.Length > 0);
 
-    /// <summary>The texts that pupils read, each with its place.</summary>
+    /// <summary>The texts that students read, each with its place.</summary>
     public IEnumerable<(string At, string Text)> Texts =>
         new (string At, string Text)[]
         {

@@ -2,7 +2,7 @@ using System.Text.RegularExpressions;
 
 namespace PluckyRally.Core;
 
-/// <summary>Scoring that ties, that one part decides, that divides by zero, or that pupils cannot follow.</summary>
+/// <summary>Scoring that ties, that one part decides, that divides by zero, or that students cannot follow.</summary>
 internal static partial class ScoringSnags
 {
     /// <summary>
@@ -126,7 +126,7 @@ internal static partial class ScoringSnags
                 SnagWeight.Matters,
                 "/scoringWords",
                 "Your words on scoring do not say which total wins.",
-                "Pupils would ask whether more or fewer points are good.",
+                "Students would ask whether more or fewer points are good.",
                 new(
                     "Add the sentence",
                     [Change.Set("/scoringWords", $"{words.TrimEnd()}\n{MethodWords.Wins(scene.Brief.Method)}")]

@@ -14,7 +14,7 @@ internal static class SheetSnags
                 SnagWeight.Matters,
                 "/goal",
                 "The sheet says no goal.",
-                "Pupils should be able to say in one sentence what they are to do."
+                "Students should be able to say in one sentence what they are to do."
             );
         if (scene.Brief.Story.Trim().Length == 0)
             yield return new(
@@ -22,7 +22,7 @@ internal static class SheetSnags
                 SnagWeight.Hint,
                 "/story",
                 "There is no story yet.",
-                "A reason why makes pupils want to solve it."
+                "A reason why makes students want to solve it."
             );
         if (scene.Brief.Teacher.Questions.Count == 0)
             yield return new(
@@ -42,7 +42,7 @@ internal static class SheetSnags
                     "answer",
                     SnagWeight.Matters,
                     at,
-                    "The pupils' sheet gives away one of your hints.",
+                    "The student sheet gives away one of your hints.",
                     "A sheet that shows the answer leaves nothing to invent.",
                     Without(at, text, scene.Brief.Teacher.Hints[i])
                 );

@@ -1,6 +1,6 @@
 namespace PluckyRally.Core;
 
-/// <summary>Tiers that ask less of older pupils than of younger ones.</summary>
+/// <summary>Tiers that ask less of older students than of younger ones.</summary>
 internal static class TierSnags
 {
     public static IEnumerable<Snag> Find(IReadOnlyList<(Tier Tier, Scene Scene)> all)
@@ -20,7 +20,7 @@ internal static class TierSnags
                     SnagWeight.Matters,
                     at,
                     $"{Name(older.Tier)} is easier than {Name(younger.Tier)}: {what}.",
-                    "Older pupils would notice, and the two cannot be compared.",
+                    "Older students would notice, and the two cannot be compared.",
                     value is null ? null : new($"As in {Name(younger.Tier)}", [value with { Tier = older.Tier.Id }]),
                     older.Tier.Id
                 );

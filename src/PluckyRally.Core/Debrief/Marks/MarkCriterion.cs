@@ -1,7 +1,7 @@
 namespace PluckyRally.Core;
 
 /// <summary>
-/// Something that the teacher marks by levels, for a team or a pupil. It gives no points and stands on no wall.
+/// Something that the teacher marks by levels, for a team or a student. It gives no points and stands on no wall.
 /// </summary>
 /// <param name="Id">Names it in entries.</param>
 /// <param name="Name">What is looked at: "explains why".</param>

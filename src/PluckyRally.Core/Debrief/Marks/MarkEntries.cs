@@ -6,7 +6,7 @@ namespace PluckyRally.Core;
 public abstract partial record Entry
 {
     /// <summary>
-    /// The teacher marks a team, or one of its pupils. The last word stands. It gives no points, and nobody else sees
+    /// The teacher marks a team, or one of its students. The last word stands. It gives no points, and nobody else sees
     /// it.
     /// </summary>
     public sealed record MarkGiven : Entry
@@ -17,8 +17,9 @@ public abstract partial record Entry
         /// <summary>The level, from 1, the lowest; 0 takes the mark away.</summary>
         public required int Level { get; init; }
 
-        /// <summary>The pupil's id; empty for the team as a whole.</summary>
-        public string Pupil { get; init; } = "";
+        /// <summary>The student's id; empty for the team as a whole.</summary>
+        [JsonPropertyName("pupil")]
+        public string Student { get; init; } = "";
 
         internal override bool IsTeachers => true;
 
@@ -46,11 +47,11 @@ public abstract partial record Entry
                 $"Use 1 to {criterion?.Levels.Count}, or 0 to take the mark away."
             );
             found.Unless(
-                Pupil.Length == 0
+                Student.Length == 0
                     || teams.FirstOrDefault(t => t.Id == Team) is not { } team
-                    || team.Pupils.Any(p => p.Id == Pupil),
+                    || team.Students.Any(p => p.Id == Student),
                 "/pupil",
-                "There is no such pupil in this team.",
+                "There is no such student in this team.",
                 "Choose one of the team, or none for the team."
             );
             return this;

@@ -2,7 +2,7 @@ namespace PluckyRally.Core;
 
 /// <summary>The marks of a round, for the teacher alone.</summary>
 /// <param name="Criteria">What is marked.</param>
-/// <param name="Rows">Each team, and behind it its pupils.</param>
+/// <param name="Rows">Each team, and behind it its students.</param>
 public sealed record MarkSheet(IReadOnlyList<MarkCriterion> Criteria, IReadOnlyList<MarkRow> Rows)
 {
     /// <summary>The marks of a round.</summary>
@@ -12,14 +12,14 @@ public sealed record MarkSheet(IReadOnlyList<MarkCriterion> Criteria, IReadOnlyL
         var given = opened
             .Stands.OfType<Entry.MarkGiven>()
             .Where(m => m.Round == round)
-            .GroupBy(m => (m.Team, m.Pupil, m.Criterion))
+            .GroupBy(m => (m.Team, m.Student, m.Criterion))
             .ToDictionary(g => g.Key, g => g.Last().Level);
         var criteria = run.Compiled.Brief.Teacher.Marks;
         return new(
             criteria,
             [
                 .. run.Present.SelectMany(t =>
-                    t.Pupils.Select(p => (p.Id, p.Name))
+                    t.Students.Select(p => (p.Id, p.Name))
                         .Prepend(("", ""))
                         .Select(p => new MarkRow(
                             t.Id,
@@ -34,10 +34,10 @@ public sealed record MarkSheet(IReadOnlyList<MarkCriterion> Criteria, IReadOnlyL
     }
 }
 
-/// <summary>The marks of a team, or of a pupil.</summary>
+/// <summary>The marks of a team, or of a student.</summary>
 /// <param name="Team">The team's id.</param>
 /// <param name="Name">The team's name.</param>
-/// <param name="Pupil">The pupil's id; empty for the team as a whole.</param>
-/// <param name="PupilName">The pupil's name; empty for the team as a whole.</param>
+/// <param name="Student">The student's id; empty for the team as a whole.</param>
+/// <param name="StudentName">The student's name; empty for the team as a whole.</param>
 /// <param name="Levels">The level in each criterion, from 1; 0 where there is none.</param>
-public sealed record MarkRow(string Team, string Name, string Pupil, string PupilName, IReadOnlyList<int> Levels);
+public sealed record MarkRow(string Team, string Name, string Student, string StudentName, IReadOnlyList<int> Levels);

@@ -15,7 +15,7 @@ internal interface ISaidPart
     /// <summary>Whether its values are words of a scale, each for itself, and not numbers.</summary>
     bool ShowsWords { get; }
 
-    /// <summary>What it gives points for, as a sentence for pupils, without the part's name.</summary>
+    /// <summary>What it gives points for, as a sentence for students, without the part's name.</summary>
     string Say();
 
     /// <summary>A value as it is shown.</summary>

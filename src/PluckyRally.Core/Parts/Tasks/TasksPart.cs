@@ -65,7 +65,7 @@ public sealed record TaskItem
     /// <summary>Names the task in entries.</summary>
     public required string Id { get; init; }
 
-    /// <summary>The task in the pupils' words.</summary>
+    /// <summary>The task in the students' words.</summary>
     public string Name { get; init; } = "";
 
     /// <summary>Points for all of it.</summary>

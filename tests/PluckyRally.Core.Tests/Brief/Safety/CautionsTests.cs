@@ -8,8 +8,8 @@ public sealed class CautionsTests
 {
     [Theory]
     [InlineData("One of you stands on the bridge while the class counts.", HazardKind.StandingOnBuilds)]
-    [InlineData("Two pupils sit on it together.", HazardKind.StandingOnBuilds)]
-    [InlineData("It holds a pupil for 5 seconds.", HazardKind.StandingOnBuilds)]
+    [InlineData("Two students sit on it together.", HazardKind.StandingOnBuilds)]
+    [InlineData("It holds a student for 5 seconds.", HazardKind.StandingOnBuilds)]
     [InlineData("It carries one of you across the room.", HazardKind.StandingOnBuilds)]
     [InlineData("Walk over the bridge, one after the other.", HazardKind.StandingOnBuilds)]
     [InlineData("Your stool must bear your own weight.", HazardKind.StandingOnBuilds)]

@@ -6,7 +6,7 @@ import InlineChoice from '@/fields/InlineChoice.vue'
 import InlineNumber from '@/fields/InlineNumber.vue'
 import { useWriting } from '@/fields/writing'
 
-/** What spending more than there is costs: a constraint of the brief, which the pupils' sheet shows. */
+/** What spending more than there is costs: a constraint of the brief, which the student sheet shows. */
 const props = defineProps<{ part: BudgetPart }>()
 const { brief } = useWriting()
 const rule = computed(() =>

@@ -89,7 +89,7 @@ const back = computed(() => inRound(`/rallies/${rally.value?.id}/brief`))
               v-model="rule.text"
               label="Rule"
               :at="`/rules/${rule.id}/text`"
-              placeholder="as pupils read it"
+              placeholder="as students read it"
             />
             <div class="small"><LimitFields :check="check" :at="`/rules/${rule.id}/check`" /></div>
           </li>

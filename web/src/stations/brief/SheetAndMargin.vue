@@ -1,5 +1,5 @@
 <script setup lang="ts">
-/** The pupils' sheet with its margin beside it, or below it where there is no room. */
+/** The student sheet with its margin beside it, or below it where there is no room. */
 defineProps<{ wide?: boolean }>()
 defineSlots<{ sheet(): unknown; margin(): unknown }>()
 </script>

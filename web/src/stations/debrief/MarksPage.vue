@@ -11,18 +11,20 @@ import { useRally } from '@/shared/openRally'
 import { useLoad } from '@/shared/useLoad'
 import { useOutbox } from '@/shared/useOutbox'
 
-/** The teacher's marks, by levels: for a team, or for each of its pupils. No points, and nobody else is shown them. */
+/**
+ * The teacher's marks, by levels: for a team, or for each of its students. No points, and nobody else is shown them.
+ */
 const { rally, round, tick, news, inRound } = useRally()
 const id = rally.value?.id ?? ''
 const outbox = useOutbox(id, news)
-const pupils = ref(false)
+const students = ref(false)
 const sheet = useLoad(() =>
   ask(api.GET('/api/rallies/{id}/marks', { params: { path: { id }, query: { round: round.value } } })),
 )
 watch([round, tick], () => void sheet.load(), { immediate: true })
 const mark = (row: MarkRow, criterion: string, level: number) =>
-  outbox.record(written(row.team, round.value, { kind: 'markGiven', criterion, level, pupil: row.pupil }))
-const whoIs = (row: MarkRow) => row.pupilName || row.name
+  outbox.record(written(row.team, round.value, { kind: 'markGiven', criterion, level, pupil: row.student }))
+const whoIs = (row: MarkRow) => row.studentName || row.name
 </script>
 
 <template>
@@ -46,8 +48,8 @@ const whoIs = (row: MarkRow) => row.pupilName || row.name
       and its levels.
     </p>
     <template v-else>
-      <p v-if="sheet.data.value.rows.some((r) => r.pupil)">
-        <label><input v-model="pupils" type="checkbox" /> each pupil too</label>
+      <p v-if="sheet.data.value.rows.some((r) => r.student)">
+        <label><input v-model="students" type="checkbox" /> each student too</label>
       </p>
       <div class="scroll">
         <table class="rows">
@@ -59,9 +61,9 @@ const whoIs = (row: MarkRow) => row.pupilName || row.name
           </thead>
           <tbody>
             <tr
-              v-for="r in sheet.data.value.rows.filter((o) => pupils || !o.pupil)"
-              :key="r.team + r.pupil"
-              :class="{ pupil: r.pupil }"
+              v-for="r in sheet.data.value.rows.filter((o) => students || !o.student)"
+              :key="r.team + r.student"
+              :class="{ student: r.student }"
             >
               <th scope="row">{{ whoIs(r) }}</th>
               <td v-for="(c, at) in sheet.data.value.criteria" :key="c.id">
@@ -84,7 +86,7 @@ const whoIs = (row: MarkRow) => row.pupilName || row.name
 </template>
 
 <style scoped>
-.pupil th {
+.student th {
   font-weight: 400;
   padding-left: 1.5rem;
 }

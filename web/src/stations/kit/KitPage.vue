@@ -39,7 +39,7 @@ watch(
 const refused = ref<Refusal>()
 const brief = useBriefChange(props.brief)
 
-/** How many teams and pupils are expected is the brief's own, so that Kit, Time and Teams say one thing. */
+/** How many teams and students are expected is the brief's own, so that Kit, Time and Teams say one thing. */
 async function expect(what: 'teams' | 'teamSize', typed: string) {
   const number = numberIn(typed)
   refused.value =

@@ -38,7 +38,7 @@ async function read(event: Event) {
 }
 async function add() {
   const answer = await ask(
-    api.POST('/api/classes', { body: { name: name.value, pupils: [...(list.value?.pupils ?? [])] } }),
+    api.POST('/api/classes', { body: { name: name.value, students: [...(list.value?.students ?? [])] } }),
   )
   refusal.value = answer.ok || answer.offline ? undefined : answer.refusal
   if (!answer.ok) return
@@ -54,7 +54,7 @@ const number = (event: Event) => Number((event.target as HTMLSelectElement).valu
   <Dialog v-model:visible="open" modal header="New class" :style="{ width: '46rem' }">
     <form novalidate @submit.prevent="add">
       <label>Name of the class <input v-model="name" class="inline" aria-label="Name of the class" /></label>
-      <label for="list">Pupils, one on each line, or a table with given and family names</label>
+      <label for="list">Students, one on each line, or a table with given and family names</label>
       <textarea id="list" v-model="text" rows="7"></textarea>
       <label class="file">
         or a CSV file: <input type="file" accept=".csv,.txt,text/csv,text/plain" aria-label="CSV file" @change="read" />
@@ -82,7 +82,7 @@ const number = (event: Event) => Number((event.target as HTMLSelectElement).valu
           >. Only an initial of them is kept.
         </p>
         <p>
-          <b>{{ list.pupils.length }} pupils:</b> {{ list.pupils.join(', ') }}
+          <b>{{ list.students.length }} students:</b> {{ list.students.join(', ') }}
         </p>
         <ul class="small odd">
           <li v-for="o in list.odd" :key="o">{{ o }}</li>
@@ -91,7 +91,7 @@ const number = (event: Event) => Number((event.target as HTMLSelectElement).valu
       <p v-if="refusal" class="wrong" role="alert">
         {{ refusal.problems[0]?.what ?? refusal.title }} {{ refusal.problems[0]?.remedy }}
       </p>
-      <Button type="submit" label="Make the class" :disabled="!list || list.pupils.length === 0" />
+      <Button type="submit" label="Make the class" :disabled="!list || list.students.length === 0" />
     </form>
   </Dialog>
 </template>

@@ -31,7 +31,7 @@ const by = ref<'size' | 'number'>('size')
 const size = ref(props.timing.teamSize)
 const number = ref(props.timing.teams)
 const jobs = ref<readonly Job[]>([])
-/** Pupils to be spread over the teams. */
+/** Students to be spread over the teams. */
 const spread = ref<string[]>([])
 const wishes = ref<{ one: string; other: string; kind: 'apart' | 'together' }[]>([])
 const seed = ref(1)
@@ -84,7 +84,7 @@ async function make(keep: 'locked' | 'all') {
           size: size.value,
           teams: by.value === 'number' ? number.value : null,
           ...wished(),
-          locked: kept.map((t) => t.pupils.map((p) => p.id)),
+          locked: kept.map((t) => t.students.map((p) => p.id)),
           earlier: [],
           seed: seed.value,
         },
@@ -94,7 +94,7 @@ async function make(keep: 'locked' | 'all') {
   )
   refusal.value = answer.ok || answer.offline ? undefined : answer.refusal
   if (!answer.ok) return
-  const name = new Map(group.value.pupils.map((p) => [p.id, p.name]))
+  const name = new Map(group.value.students.map((p) => [p.id, p.name]))
   unkept.value = answer.data.made.unkept
   repeats.value = answer.data.made.repeats
   const dealt = answer.data.dealt
@@ -103,22 +103,22 @@ async function make(keep: 'locked' | 'all') {
     name: kept[i]?.name ?? `Team ${i + 1}`,
     callSign: kept[i]?.callSign ?? '',
     locked: kept[i]?.locked ?? false,
-    pupils: members.map((id) => ({
+    students: members.map((id) => ({
       id,
       name: name.get(id) ?? '',
-      jobs: (dealt[i] ?? []).filter((j) => j.pupil === id).map((j) => ({ id: j.job, before: j.before })),
+      jobs: (dealt[i] ?? []).filter((j) => j.student === id).map((j) => ({ id: j.job, before: j.before })),
     })),
   }))
 }
 /** Who is away leaves the team; the others stay where they are. */
 function here(id: string, is: boolean) {
   absent.value = is ? absent.value.filter((a) => a !== id) : [...absent.value, id]
-  if (!is) for (const team of teams.value) team.pupils = team.pupils.filter((p) => p.id !== id)
+  if (!is) for (const team of teams.value) team.students = team.students.filter((p) => p.id !== id)
 }
-const nameOf = (id: string) => group.value?.pupils.find((p) => p.id === id)?.name ?? ''
+const nameOf = (id: string) => group.value?.students.find((p) => p.id === id)?.name ?? ''
 const unspread = (id: string) => (spread.value = spread.value.filter((s) => s !== id))
 async function remove(id: string) {
-  const answer = await done(api.DELETE('/api/pupils/{id}', { params: { path: { id } } }))
+  const answer = await done(api.DELETE('/api/students/{id}', { params: { path: { id } } }))
   if (!answer.ok) return
   here(id, false)
   await classes.load()
@@ -144,9 +144,9 @@ async function added(made: ClassOpened) {
     <ClassPaste v-model="pasting" @added="added" />
     <template v-if="group">
       <fieldset>
-        <legend>Here today: {{ group.pupils.length - absent.length }} of {{ group.pupils.length }}</legend>
-        <ul class="pupils">
-          <li v-for="p in group.pupils" :key="p.id">
+        <legend>Here today: {{ group.students.length - absent.length }} of {{ group.students.length }}</legend>
+        <ul class="students">
+          <li v-for="p in group.students" :key="p.id">
             <label>
               <input
                 type="checkbox"
@@ -202,11 +202,11 @@ async function added(made: ClassOpened) {
         <li v-for="(w, i) in wishes" :key="i" class="line">
           Keep
           <select v-model="w.one" class="inline" :aria-label="`Preference ${i + 1}: one`">
-            <option v-for="p in group.pupils" :key="p.id" :value="p.id">{{ p.name }}</option>
+            <option v-for="p in group.students" :key="p.id" :value="p.id">{{ p.name }}</option>
           </select>
           and
           <select v-model="w.other" class="inline" :aria-label="`Preference ${i + 1}: the other`">
-            <option v-for="p in group.pupils" :key="p.id" :value="p.id">{{ p.name }}</option>
+            <option v-for="p in group.students" :key="p.id" :value="p.id">{{ p.name }}</option>
           </select>
           <select v-model="w.kind" class="inline" :aria-label="`Preference ${i + 1}: how`">
             <option value="apart">apart</option>
@@ -231,7 +231,7 @@ async function added(made: ClassOpened) {
           class="small"
           label="Spread over the teams"
           says="Spread over the teams…"
-          :options="group.pupils.filter((p) => !spread.includes(p.id)).map((p) => ({ name: p.name, value: p.id }))"
+          :options="group.students.filter((p) => !spread.includes(p.id)).map((p) => ({ name: p.name, value: p.id }))"
           @choose="(id: string) => spread.push(id)"
         />
         <button type="button" class="act" @click="wishes.push({ one: '', other: '', kind: 'apart' })">
@@ -284,24 +284,24 @@ legend {
   font: 700 var(--size-text) var(--title);
   padding: 0;
 }
-.pupils {
+.students {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(12rem, 1fr));
   gap: 0 1rem;
 }
-.pupils li {
+.students li {
   display: flex;
   justify-content: space-between;
   gap: 0.5rem;
   border-bottom: 1px solid var(--line);
 }
-.pupils label {
+.students label {
   display: flex;
   align-items: center;
   gap: 0.5rem;
   min-height: 32px;
 }
-.pupils .act {
+.students .act {
   color: var(--muted);
 }
 </style>

@@ -11,7 +11,7 @@ import type { Sent } from '@/shared/useOutbox'
 import PlacingNote from './PlacingNote.vue'
 import { usePlacing } from './usePlacing'
 
-/** Who comes when the rally has begun: a pupil into a team, or a whole team. */
+/** Who comes when the rally has begun: a student into a team, or a whole team. */
 const props = defineProps<{
   rally: RallyOpened
   classes: readonly ClassOpened[]
@@ -20,27 +20,27 @@ const props = defineProps<{
 const emit = defineEmits<{ added: [] }>()
 const { round } = useRally()
 const { coming, place, allTheSame, leaveIt } = usePlacing(props.record)
-const pupil = ref('')
+const student = ref('')
 const team = ref('')
 const fresh = ref('')
 const group = ref('')
 const refusal = ref<Refusal>()
-const named = computed(() => props.classes.flatMap((c) => c.pupils).find((p) => p.id === pupil.value)?.name ?? '')
+const named = computed(() => props.classes.flatMap((c) => c.students).find((p) => p.id === student.value)?.name ?? '')
 /** Where a new name is entered: the class that is chosen, else the first. */
 const into = computed(() => props.classes.find((c) => c.id === group.value) ?? props.classes[0])
 /** Whoever has come in is no longer among those who could. */
 watch(
   () => props.classes,
   () => {
-    if (pupil.value !== 'new' && named.value === '') pupil.value = ''
+    if (student.value !== 'new' && named.value === '') student.value = ''
   },
 )
 async function bring() {
   refusal.value = undefined
-  if (pupil.value !== 'new') return place(pupil.value, named.value, team.value)
+  if (student.value !== 'new') return place(student.value, named.value, team.value)
   if (!into.value) return
   const answer = await ask(
-    api.POST('/api/classes/{id}/pupils', { params: { path: { id: into.value.id } }, body: { name: fresh.value } }),
+    api.POST('/api/classes/{id}/students', { params: { path: { id: into.value.id } }, body: { name: fresh.value } }),
   )
   refusal.value = refusalOf(answer)
   if (!answer.ok) return
@@ -62,7 +62,7 @@ async function join() {
   if (sent.kind !== 'refused') name.value = ''
 }
 const ready = computed(
-  () => team.value !== '' && pupil.value !== '' && (pupil.value !== 'new' || fresh.value.trim() !== ''),
+  () => team.value !== '' && student.value !== '' && (student.value !== 'new' || fresh.value.trim() !== ''),
 )
 </script>
 
@@ -70,24 +70,24 @@ const ready = computed(
   <section aria-labelledby="late">
     <h2 id="late">Latecomers</h2>
     <form v-if="classes.length > 0" class="line" @submit.prevent="bring">
-      A pupil,
-      <select v-model="pupil" class="inline" aria-label="Latecomers">
+      A student,
+      <select v-model="student" class="inline" aria-label="Latecomers">
         <option value="" disabled>who</option>
         <optgroup v-for="c in classes" :key="c.id" :label="c.name">
-          <option v-for="p in c.pupils" :key="p.id" :value="p.id">{{ p.name }}</option>
+          <option v-for="p in c.students" :key="p.id" :value="p.id">{{ p.name }}</option>
         </optgroup>
         <option value="new">somebody new</option>
       </select>
-      <template v-if="pupil === 'new'">
+      <template v-if="student === 'new'">
         <input
           v-model="fresh"
           class="inline"
           maxlength="120"
-          aria-label="Name of the new pupil"
+          aria-label="Name of the new student"
           placeholder="given name and initial"
         />
         of
-        <select v-model="group" class="inline" aria-label="Class of the new pupil">
+        <select v-model="group" class="inline" aria-label="Class of the new student">
           <option v-for="c in classes" :key="c.id" :value="c.id">{{ c.name }}</option>
         </select>
       </template>
@@ -122,9 +122,9 @@ const ready = computed(
         type="number"
         min="0"
         max="1000"
-        aria-label="How many pupils are in it"
+        aria-label="How many students are in it"
       />
-      pupils
+      students
       <Button type="submit" label="Joins" size="small" :disabled="name.trim() === ''" />
     </form>
   </section>

@@ -74,11 +74,11 @@ const wanted = () =>
     ? typed.value.planned.map((t) => ({
         name: t.name,
         callSign: t.callSign,
-        members: t.pupils.length,
-        pupils: t.pupils.map((p) => ({ id: p.id, jobs: p.jobs.map((j) => j.id) })),
+        members: t.students.length,
+        students: t.students.map((p) => ({ id: p.id, jobs: p.jobs.map((j) => j.id) })),
         names: [],
       }))
-    : listed.value.map((t) => ({ ...t, callSign: '', members: t.names.length, pupils: [] }))
+    : listed.value.map((t) => ({ ...t, callSign: '', members: t.names.length, students: [] }))
 
 async function begin() {
   beginning.value = true

@@ -2,7 +2,7 @@
 import Button from 'primevue/button'
 import type { Coming } from './usePlacing'
 
-/** What the class's wishes say to a pupil in a team, before it is done. */
+/** What the class's wishes say to a student in a team, before it is done. */
 defineProps<{ coming: Coming; teamName: string }>()
 defineEmits<{ place: []; leave: [] }>()
 </script>

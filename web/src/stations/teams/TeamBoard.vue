@@ -7,7 +7,9 @@ import TeamPennant from '@/shared/TeamPennant.vue'
 import { teamMarks } from '@/shared/teamMarks'
 import type { PlannedTeam } from './planned'
 
-/** The teams beside each other: pupils are dragged from one to another, or moved with a choice; teams can be locked. */
+/**
+ * The teams beside each other: students are dragged from one to another, or moved with a choice; teams can be locked.
+ */
 const teams = defineModel<PlannedTeam[]>({ required: true })
 const props = defineProps<{ jobs: readonly Job[] }>()
 const marks = computed(() =>
@@ -16,11 +18,11 @@ const marks = computed(() =>
 const jobName = (id: string) => props.jobs.find((j) => j.id === id)?.name ?? id
 
 function move(from: number, at: number, to: number, place?: number) {
-  const pupil = teams.value[from]?.pupils[at]
+  const student = teams.value[from]?.students[at]
   const target = teams.value[to]
-  if (!pupil || !target) return
-  teams.value[from]?.pupils.splice(at, 1)
-  target.pupils.splice(place ?? target.pupils.length, 0, pupil)
+  if (!student || !target) return
+  teams.value[from]?.students.splice(at, 1)
+  target.students.splice(place ?? target.students.length, 0, student)
 }
 
 const lists = useTemplateRef<HTMLElement[]>('lists')
@@ -32,7 +34,7 @@ watch(
     letGo()
     sortables = (lists.value ?? []).map((list) =>
       Sortable.create(list, {
-        group: 'pupils',
+        group: 'students',
         handle: '.grip',
         forceFallback: true,
         onEnd: ({ item, from, to, oldIndex, newIndex }) => {
@@ -57,19 +59,19 @@ onBeforeUnmount(letGo)
         <input v-model="team.name" class="inline name" :aria-label="`Name of team ${t + 1}`" />
       </p>
       <label class="small sign"
-        >call sign
+        >short code
         <input
           v-model.trim="team.callSign"
           class="inline"
           maxlength="2"
           :placeholder="marks.get(String(t))?.sign"
-          :aria-label="`Call sign of ${team.name}`"
+          :aria-label="`Short code of ${team.name}`"
       /></label>
       <label class="small"
         ><input v-model="team.locked" type="checkbox" :aria-label="`Lock ${team.name}`" /> locked</label
       >
       <ul ref="lists" :data-team="t">
-        <li v-for="(p, i) in team.pupils" :key="p.id">
+        <li v-for="(p, i) in team.students" :key="p.id">
           <span class="grip" aria-hidden="true"><span></span></span>
           <span>
             {{ p.name }}

@@ -20,7 +20,7 @@ defineProps<{
         <li v-for="p in team.pupils" :key="p.id">
           {{ p.name }}<span v-if="p.jobs.length > 0" class="muted">, {{ jobNames(jobs, p.jobs) }}</span>
         </li>
-        <li v-if="team.pupils.length === 0" class="muted">{{ team.members > 0 ? `${team.members} pupils` : '' }}</li>
+        <li v-if="team.pupils.length === 0" class="muted">{{ team.members > 0 ? `${team.members} students` : '' }}</li>
       </ul>
     </li>
   </ul>

@@ -13,7 +13,7 @@ import type { Sent } from '@/shared/useOutbox'
 import PlacingNote from './PlacingNote.vue'
 import { usePlacing } from './usePlacing'
 
-/** The teams with who is in them: pupils move or leave, teams are away and come back, or are called otherwise. */
+/** The teams with who is in them: students move or leave, teams are away and come back, or are called otherwise. */
 const props = defineProps<{
   rally: RallyOpened
   marks: Map<string, TeamMark>
@@ -48,10 +48,10 @@ async function send(entry: Entry) {
   if ((await props.record(entry)).kind !== 'refused') open.value = undefined
 }
 /** Whoever had the job in the team has it no longer. */
-function giveJob(team: Team, pupil: string, job: string) {
-  const has = team.pupils.find((p) => p.id === pupil)?.jobs ?? []
+function giveJob(team: Team, student: string, job: string) {
+  const has = team.pupils.find((p) => p.id === student)?.jobs ?? []
   if (has.includes(job)) return
-  void props.record(written(team.id, round.value, { kind: 'pupilPlaced', pupil, jobs: [...has, job] }))
+  void props.record(written(team.id, round.value, { kind: 'pupilPlaced', pupil: student, jobs: [...has, job] }))
 }
 const changed = (team: Team) =>
   send(
@@ -71,7 +71,7 @@ const changed = (team: Team) =>
       <h2><TeamPennant :mark="marks.get(team.id)!" :width="64" /> {{ team.name }}</h2>
       <p v-if="team.away" class="small"><b>Takes no place:</b> {{ team.away }}</p>
       <ul>
-        <li v-for="p in team.pupils" :key="p.id" class="pupil">
+        <li v-for="p in team.pupils" :key="p.id" class="student">
           <span
             >{{ p.name
             }}<span v-if="p.jobs.length > 0" class="muted small">, {{ jobNames(rally.jobs, p.jobs) }}</span></span
@@ -92,17 +92,17 @@ const changed = (team: Team) =>
           />
         </li>
         <li v-if="team.pupils.length === 0" class="muted">
-          {{ team.members > 0 ? `${team.members} pupils` : 'nobody is named' }}
+          {{ team.members > 0 ? `${team.members} students` : 'nobody is named' }}
         </li>
       </ul>
       <CardLines class="small" :cards="rally.cards[team.id] ?? []" :bag="rally.bags[team.id] ?? []" />
       <form v-if="isOpen(team, 'change')" class="small" @submit.prevent="changed(team)">
         <label>Name <input v-model="name" class="inline" maxlength="120" /></label>
         <label
-          >Call sign <input v-model="sign" class="inline sign" maxlength="2" :placeholder="marks.get(team.id)?.sign"
+          >Short code <input v-model="sign" class="inline sign" maxlength="2" :placeholder="marks.get(team.id)?.sign"
         /></label>
         <label v-if="team.pupils.length === 0"
-          >Pupils <input v-model.number="members" class="inline sign" type="number" min="0" max="1000"
+          >Students <input v-model.number="members" class="inline sign" type="number" min="0" max="1000"
         /></label>
         <p class="ways">
           <Button type="submit" label="Call it so" size="small" />
@@ -162,7 +162,7 @@ h2 {
   font-size: var(--size-lead);
   overflow-wrap: anywhere;
 }
-.pupil {
+.student {
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto auto;
   gap: 0.4rem;

@@ -4,5 +4,5 @@ export interface PlannedTeam {
   /** One or two letters of its own choice; empty for those of its name. */
   callSign: string
   locked: boolean
-  pupils: { id: string; name: string; jobs: { id: string; before: number }[] }[]
+  students: { id: string; name: string; jobs: { id: string; before: number }[] }[]
 }

@@ -5,37 +5,39 @@ import { written } from '@/shared/entries'
 import { useRally } from '@/shared/openRally'
 import type { Sent } from '@/shared/useOutbox'
 
-/** A pupil who is about to come into a team, and what the class's wishes say to it. */
+/** A student who is about to come into a team, and what the class's wishes say to it. */
 export interface Coming {
-  pupil: string
+  student: string
   name: string
   team: string
   says: readonly string[]
 }
 
-/** Puts pupils into teams. Where a wish of the class is not kept by it, that is said first, and the teacher decides. */
+/**
+ * Puts students into teams. Where a wish of the class is not kept by it, that is said first, and the teacher decides.
+ */
 export function usePlacing(record: (entry: Entry) => Promise<Sent>) {
   const { rally, round } = useRally()
   const coming = ref<Coming>()
-  async function place(pupil: string, name: string, team: string) {
+  async function place(student: string, name: string, team: string) {
     const id = rally.value?.id ?? ''
     const answer = team
       ? await ask(
-          api.GET('/api/rallies/{id}/placing/{pupil}', {
-            params: { path: { id, pupil }, query: { team, round: round.value } },
+          api.GET('/api/rallies/{id}/placing/{student}', {
+            params: { path: { id, student }, query: { team, round: round.value } },
           }),
         )
       : undefined
     // Wishes that cannot be looked at may be against it: that is the teacher's to decide too.
     const says = !answer ? [] : answer.ok ? answer.data : ['The class’s preferences could not be checked.']
-    if (says.length > 0) coming.value = { pupil, name, team, says }
-    else await done(pupil, team)
+    if (says.length > 0) coming.value = { student, name, team, says }
+    else await done(student, team)
   }
-  async function done(pupil: string, team: string) {
+  async function done(student: string, team: string) {
     coming.value = undefined
-    await record(written(team, round.value, { kind: 'pupilPlaced', pupil, jobs: [] }))
+    await record(written(team, round.value, { kind: 'pupilPlaced', pupil: student, jobs: [] }))
   }
-  const allTheSame = () => coming.value && done(coming.value.pupil, coming.value.team)
+  const allTheSame = () => coming.value && done(coming.value.student, coming.value.team)
   const leaveIt = () => (coming.value = undefined)
   return { coming, place, allTheSame, leaveIt }
 }

@@ -22,7 +22,7 @@ const measures = computed((): Pairs<string> => [
     <h2 id="stages">Stages</h2>
     <p class="small muted">
       Write down the plainest build that would do, stage by stage, with what each takes at the least. If the material
-      runs out on the way, no team can finish: the snags say where. Pupils do not see this.
+      runs out on the way, no team can finish: the snags say where. Students do not see this.
     </p>
     <p class="line">
       What grows with each stage:

@@ -8,7 +8,7 @@ import ItemLines from '@/fields/ItemLines.vue'
 import { freeIn } from '@/fields/freeId'
 import { useWriting } from '@/fields/writing'
 
-/** What only the teacher reads: never on the pupils' sheet. */
+/** What only the teacher reads: never on the student sheet. */
 const props = defineProps<{ brief: Brief }>()
 const { choices } = useWriting()
 const usual = computed(() => choices.value?.jobs ?? [])
@@ -35,7 +35,7 @@ const wholeLines = (such: string) => ({ such, row: (_cells: string[], _fresh: st
 <template>
   <section aria-labelledby="teacher">
     <h2 id="teacher">Only for the teacher</h2>
-    <p class="small muted">None of this is on the pupils' sheet.</p>
+    <p class="small muted">None of this is on the student sheet.</p>
     <h3>Notes</h3>
     <GrowText
       v-model="brief.teacher.notes"
@@ -76,7 +76,7 @@ const wholeLines = (such: string) => ({ such, row: (_cells: string[], _fresh: st
       />
     </ItemLines>
     <h3>Marks</h3>
-    <p class="small muted">By levels, for a team or a pupil; apart from points, and never on the wall.</p>
+    <p class="small muted">By levels, for a team or a student; apart from points, and never on the wall.</p>
     <ItemLines
       v-slot="{ item }"
       :items="brief.teacher.marks"

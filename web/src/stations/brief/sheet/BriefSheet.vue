@@ -16,14 +16,14 @@ import SheetScoring from './SheetScoring.vue'
 import SheetTest from './SheetTest.vue'
 import SheetTime from './SheetTime.vue'
 
-/** The pupils' sheet, edited where it stands. What judges and teachers need stands small between its lines. */
+/** The student sheet, edited where it stands. What judges and teachers need stands small between its lines. */
 defineProps<{ brief: Brief; scoring: readonly string[] }>()
 const { choices } = useWriting()
 const grades = computed((): Pairs<GradeBand> => (choices.value?.grades ?? []).map((g) => [g.value, g.name] as const))
 </script>
 
 <template>
-  <article class="sheet" aria-label="Pupils' sheet">
+  <article class="sheet" aria-label="Student sheet">
     <p class="season small">
       <InlineChoice v-model="brief.grades" label="Grades" at="/grades" :options="grades" />
       <InlineChoice v-model="brief.season" label="Season" :options="seasons" />

@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import type { Brief, PupilSheet } from '@/api/names'
+import type { Brief, StudentSheet } from '@/api/names'
 import { seasons } from '@/fields/words'
 
-/** The pupils' sheet as it is read: on paper, in a rally, or in a tier. */
-defineProps<{ brief: Brief; sheet: PupilSheet; tier?: string; changed?: ReadonlySet<string>; onPaper?: boolean }>()
+/** The student sheet as it is read: on paper, in a rally, or in a tier. */
+defineProps<{ brief: Brief; sheet: StudentSheet; tier?: string; changed?: ReadonlySet<string>; onPaper?: boolean }>()
 const seasonName = new Map(seasons)
-const blocks = (sheet: PupilSheet) =>
+const blocks = (sheet: StudentSheet) =>
   [
     ['Your design must', sheet.criteria],
     ['Bonus points', sheet.bonuses],
@@ -24,7 +24,7 @@ const blocks = (sheet: PupilSheet) =>
 </script>
 
 <template>
-  <article class="printed" :class="{ framed: !onPaper }" aria-label="Pupils' sheet">
+  <article class="printed" :class="{ framed: !onPaper }" aria-label="Student sheet">
     <p class="small muted">
       {{ [tier, brief.season === 'any' ? '' : seasonName.get(brief.season), brief.theme].filter(Boolean).join(' · ') }}
     </p>

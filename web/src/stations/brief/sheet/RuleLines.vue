@@ -61,9 +61,9 @@ const { onKey } = useOrder(list, move, () => rules.value.length)
         <i class="flag" aria-hidden="true"></i>
         <GrowText
           v-model="rule.text"
-          :label="`The ${sort} in the pupils' words`"
+          :label="`The ${sort} in the students' words`"
           :at="`/rules/${rule.id}/text`"
-          placeholder="Write it as pupils should read it"
+          placeholder="Write it as students should read it"
           :fixed="fixed"
           @keydown.enter.exact.prevent="insert(i + 1)"
         />

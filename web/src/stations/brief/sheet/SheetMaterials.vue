@@ -12,7 +12,7 @@ import { pers } from '@/fields/words'
 import { useWriting } from '@/fields/writing'
 import { amountOf } from '@/fields/pastedRows'
 
-/** What pupils may use, and what the test needs: an amount, a unit, a name, and whom it is for. */
+/** What students may use, and what the test needs: an amount, a unit, a name, and whom it is for. */
 defineProps<{ brief: Brief }>()
 const { choices } = useWriting()
 const units = ['cm', 'm', 'mm', 'in', 'ft', 'g', 'kg', 'ml', 'l', 'sheets', 'pieces', 'strips', 'rolls']
@@ -75,7 +75,7 @@ function row(cells: string[], material: ReturnType<typeof newMaterial>) {
     </div>
   </ItemLines>
   <p v-if="brief.materials.length > 0" class="small muted not-on-paper">
-    An amount left empty has no limit. What is for the rig, a weight or a thing carried is not on the pupils' sheet.
+    An amount left empty has no limit. What is for the rig, a weight or a thing carried is not on the student sheet.
   </p>
   <datalist id="categories">
     <option v-for="c in choices?.categories ?? []" :key="c" :value="c"></option>

@@ -51,7 +51,7 @@ const next = () => newPhase(props.brief, props.brief.timing.phases.length === 0 
         v-model="item.note"
         label="What is to be done"
         :at="`/timing/phases/${item.id}/note`"
-        placeholder="a note for pupils"
+        placeholder="a note for students"
       />
     </p>
   </ItemLines>
@@ -69,7 +69,7 @@ const next = () => newPhase(props.brief, props.brief.timing.phases.length === 0 
     <InlineNumber v-model="brief.timing.cleanUp" label="Clearing up" at="/timing/cleanUp" /> to clear up;
     <InlineNumber v-model="brief.timing.teams" label="Teams expected" at="/timing/teams" />
     {{ brief.timing.teams === 1 ? 'team' : 'teams' }} of
-    <InlineNumber v-model="brief.timing.teamSize" label="Pupils in a team" at="/timing/teamSize" />.
+    <InlineNumber v-model="brief.timing.teamSize" label="Students in a team" at="/timing/teamSize" />.
     <b v-if="time"
       >It takes {{ shown(time.needed) }} minutes<template v-if="typeof time.room === 'number'">
         of {{ shown(time.room) }}</template

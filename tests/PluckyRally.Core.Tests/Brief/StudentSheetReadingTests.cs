@@ -9,7 +9,7 @@ namespace PluckyRally.Core.Tests.Briefs;
 /// Reads every sheet that ships as somebody would who proofreads it (the marks of a careless text: common practice, no
 /// source).
 /// </summary>
-public sealed partial class PupilSheetReadingTests
+public sealed partial class StudentSheetReadingTests
 {
     public static TheoryData<string> Briefs =>
         new(
@@ -30,7 +30,7 @@ public sealed partial class PupilSheetReadingTests
     {
         foreach (var (tier, brief) in Editions(which))
         {
-            var sheet = PupilSheet.Of(brief);
+            var sheet = StudentSheet.Of(brief);
             foreach (var line in Lines(sheet))
             {
                 line.ShouldNotMatch(@"[.,;:!?][.,;:]|\.\?|\s[.,;:]|\s\s|\(\s*\)|“\s*”|:\s*$|^\W*$", $"{which} {tier}");
@@ -55,7 +55,7 @@ public sealed partial class PupilSheetReadingTests
     {
         foreach (var (tier, brief) in Editions(which))
         {
-            var sheet = PupilSheet.Of(brief);
+            var sheet = StudentSheet.Of(brief);
             if (
                 brief.Measures.Any(m => m is { Off: false, Taken: Taken.EachAttempt })
                 && brief.Method.Parts.Any(p => p is Part.Measured { Off: false })
@@ -102,7 +102,7 @@ public sealed partial class PupilSheetReadingTests
             yield return (tier, Core.Editions.Resolve(whole, tier).OrThrow().Brief);
     }
 
-    private static IEnumerable<string> Lines(PupilSheet sheet) =>
+    private static IEnumerable<string> Lines(StudentSheet sheet) =>
         new[]
         {
             sheet.Criteria,

@@ -1,6 +1,6 @@
 namespace PluckyRally.Core;
 
-/// <summary>What of the pupils' sheet is written from the rest of the brief, line by line.</summary>
+/// <summary>What of the student sheet is written from the rest of the brief, line by line.</summary>
 /// <param name="Criteria">What the design must do.</param>
 /// <param name="Bonuses">What earns points beyond that.</param>
 /// <param name="Constraints">What may be used, and how.</param>
@@ -15,7 +15,7 @@ namespace PluckyRally.Core;
 /// <param name="Time">The phases with their minutes.</param>
 /// <param name="Words">The words of science.</param>
 /// <param name="Safety">The cautions, who must be there, and the teacher's own words.</param>
-public sealed record PupilSheet(
+public sealed record StudentSheet(
     IReadOnlyList<string> Criteria,
     IReadOnlyList<string> Bonuses,
     IReadOnlyList<string> Constraints,
@@ -33,7 +33,7 @@ public sealed record PupilSheet(
 )
 {
     /// <summary>The lines of a brief as one tier runs it.</summary>
-    public static PupilSheet Of(Brief brief)
+    public static StudentSheet Of(Brief brief)
     {
         var compiled = CompiledEdition.For(new Edition { Brief = brief });
         return Of(brief, compiled.IsOk ? compiled.Value : null);
@@ -42,7 +42,7 @@ public sealed record PupilSheet(
     /// <summary>
     /// The same where it is made ready already; what only a sound method can say is left out where there is none.
     /// </summary>
-    public static PupilSheet Of(Brief brief, CompiledEdition? ready)
+    public static StudentSheet Of(Brief brief, CompiledEdition? ready)
     {
         var rules = brief.Rules.Where(r => r is { Off: false, Text.Length: > 0, OnlyFor.Length: 0 }).ToList();
         return new(
@@ -69,7 +69,7 @@ public sealed record PupilSheet(
             brief.ScoringWords.Trim().Length > 0 ? [.. Lines(brief.ScoringWords)]
                 : ready is null ? []
                 : MethodWords.Say(ready),
-            [.. brief.Method.Targets.Where(t => t is { Off: false, Name.Length: > 0 }).Select(TargetWords.ForPupils)],
+            [.. brief.Method.Targets.Where(t => t is { Off: false, Name.Length: > 0 }).Select(TargetWords.ForStudents)],
             ready is null ? [] : [.. ready.Awards.Select(a => AwardWords.For(a, ready.Parts))],
             [
                 .. brief
@@ -103,7 +103,7 @@ public sealed record PupilSheet(
         text.Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries);
 
     /// <summary>
-    /// A phase with its minutes; parts of a minute are the teacher's, so a pupil reads about how long.
+    /// A phase with its minutes; parts of a minute are the teacher's, so a student reads about how long.
     /// </summary>
     private static string TimeLine(Phase phase, Brief brief)
     {

@@ -3,7 +3,7 @@ using Xunit;
 
 namespace PluckyRally.Core.Tests.Briefs;
 
-public sealed class PupilSheetTests
+public sealed class StudentSheetTests
 {
     [Fact]
     public void Criteria_and_constraints_stand_apart_and_what_is_left_out_is_not_there()
@@ -251,5 +251,5 @@ public sealed class PupilSheetTests
             ]);
     }
 
-    private static PupilSheet Of(Brief brief) => PupilSheet.Of(brief);
+    private static StudentSheet Of(Brief brief) => StudentSheet.Of(brief);
 }

@@ -2,17 +2,17 @@
 import { computed } from 'vue'
 import type { ClassHistory, ClassOpened, Job } from '@/api/names'
 
-/** A line for each pupil: the name, how often each job was held, and the partners so far. */
-const props = defineProps<{ pupils: ClassOpened['pupils']; history: ClassHistory; jobs: readonly Job[] }>()
+/** A line for each student: the name, how often each job was held, and the partners so far. */
+const props = defineProps<{ students: ClassOpened['students']; history: ClassHistory; jobs: readonly Job[] }>()
 const emit = defineEmits<{ rename: [id: string, to: string]; remove: [id: string] }>()
-const held = computed(() => new Map(props.history.jobs.map((h) => [`${h.pupil}|${h.job}`, h.times])))
+const held = computed(() => new Map(props.history.jobs.map((h) => [`${h.student}|${h.job}`, h.times])))
 /** The usual jobs first, then those that only some brief had. */
 const columns = computed(() => {
   const usual = props.jobs.map((j) => ({ id: j.id, name: j.name }))
   const others = [...new Set(props.history.jobs.map((h) => h.job))].filter((id) => !usual.some((j) => j.id === id))
   return [...usual, ...others.map((id) => ({ id, name: id }))]
 })
-const nameOf = computed(() => new Map(props.pupils.map((p) => [p.id, p.name])))
+const nameOf = computed(() => new Map(props.students.map((p) => [p.id, p.name])))
 function partners(id: string) {
   return props.history.pairs
     .filter((p) => p.one === id || p.other === id)
@@ -40,7 +40,7 @@ function rename(id: string, event: Event) {
         </tr>
       </thead>
       <tbody>
-        <tr v-for="p in pupils" :key="p.id">
+        <tr v-for="p in students" :key="p.id">
           <th scope="row">
             <input class="inline" :value="p.name" :aria-label="`Name of ${p.name}`" @change="rename(p.id, $event)" />
           </th>

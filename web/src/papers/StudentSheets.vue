@@ -4,12 +4,12 @@ import PaperSheet from './PaperSheet.vue'
 import WorkSheets from './WorkSheets.vue'
 import { usePrinting } from './paper'
 
-/** The pupils' sheet, with a worksheet behind it where one is wanted. */
+/** The student sheet, with a worksheet behind it where one is wanted. */
 const now = usePrinting()
 </script>
 
 <template>
-  <PaperSheet title="Pupils’ sheet" plain>
+  <PaperSheet title="Student sheet" plain>
     <PrintedSheet :brief="now.on.brief" :sheet="now.on.sheet" :tier="now.on.tier" on-paper />
   </PaperSheet>
   <WorkSheets v-if="now.choices.behind && now.on.papers" />
