@@ -113,11 +113,11 @@ public sealed class BeforeTheLessonTests(DemoServer server) : ScreenTest, IClass
         var desk = OpenWindow(server.Address);
         desk.Open("/");
         desk.ClickLink("Cupboard");
-        desk.See("To buy for what is planned");
+        desk.See("To buy");
         desk.Until(() => desk.All("row", "table tennis balls", exact: false).Count == 1, "the balls to buy");
-        desk.Type("How much", "40");
-        desk.Type("What", "table tennis balls");
-        desk.ClickButton("Put it in");
+        desk.Type("Amount", "40");
+        desk.Type("Material", "table tennis balls");
+        desk.ClickButton("Add");
         desk.Until(
             () => desk.Field("How much there is of table tennis balls").GetAttribute("value") == "40",
             "the balls in the cupboard"

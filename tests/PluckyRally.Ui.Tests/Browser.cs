@@ -302,7 +302,11 @@ public sealed partial class Browser : IDisposable
                     // A list that opens shuts again when the page moves beneath it, as it does when what was typed
                     // before is shown on the sheet.
                     if (opens && list().GetAttribute("aria-expanded") != "true")
+                    {
+                        // In the middle of the window, so that the driver need not scroll away from under its choices.
+                        _driver.ExecuteScript("arguments[0].scrollIntoView({ block: 'center' })", list());
                         list().Click();
+                    }
                     return (
                         opens
                             ? _driver.FindElements(By.CssSelector("[role=option]"))

@@ -52,9 +52,9 @@ public sealed class DebriefTests(WorkingServer server) : ScreenTest
 
         Open(desk, "Limpets");
         desk.See("8 beads more than in round 1: better");
-        desk.Type("Worked: Limpets", "a flat floor");
+        desk.Type("What worked: Limpets", "a flat floor");
         desk.Type("One thing to change: Limpets", "fold the corners up");
-        desk.Type("Because: Limpets", "water came in there");
+        desk.Type("Why: Limpets", "water came in there");
         desk.ShouldBeAccessible();
 
         // What is typed and not kept yet is still there after the page was left.
@@ -63,8 +63,8 @@ public sealed class DebriefTests(WorkingServer server) : ScreenTest
         desk.Open($"/rallies/{rally}/debrief?round=2");
         desk.See("What each team learned");
         Open(desk, "Limpets");
-        desk.Field("Because: Limpets").GetAttribute("value").ShouldBe("water came in there");
-        desk.ClickButton("Keep it: Limpets");
+        desk.Field("Why: Limpets").GetAttribute("value").ShouldBe("water came in there");
+        desk.ClickButton("Save: Limpets");
         desk.See("6 teams have not looked back yet.");
 
         desk.ClickLink("Begin round 3 at the pad");
@@ -98,20 +98,12 @@ public sealed class DebriefTests(WorkingServer server) : ScreenTest
         desk.Type("A note for next time", "dry the beads first" + Keys.Enter);
         desk.See("dry the beads first");
 
-        desk.ClickLink("Marks");
-        desk.See("shown to nobody else");
+        desk.ClickLink("Levels");
+        desk.See("nobody else sees them");
         desk.Choose("Measures with care: Limpets", "always");
         desk.Open($"/rallies/{rally}/marks?round=2");
         desk.See("Limpets");
-        desk.Until(
-            () =>
-                (string?)
-                    desk.Run(
-                        "return document.querySelector('[aria-label=\"Measures with care: "
-                            + "Limpets\"]').selectedOptions[0].text"
-                    ) == "always",
-            "the mark to be kept"
-        );
+        desk.Until(() => desk.Field("Measures with care: Limpets").Text == "always", "the level to be kept");
         desk.ShouldBeAccessible();
 
         desk.Open($"/rallies/{rally}/notebook");

@@ -107,11 +107,11 @@ public sealed class GalleryTests(WorkingServer server) : ScreenTest
             () => device.Text.Contains("They pull straight", StringComparison.Ordinal),
             "the answer to stand under its question"
         );
-        device.Type("Worked: Isopods", "the beam");
-        device.ClickButton("Keep it: Isopods");
+        device.Type("What worked: Isopods", "the beam");
+        device.ClickButton("Save: Isopods");
         device.Click(() => device.Driver.FindElement(By.XPath("//label[contains(., 'Anemones')]/input")));
         device.ClickButton("Vote: Cleverest path of the line");
-        device.See("Counted. Until the award is told you can change it.");
+        device.See("Your vote is counted. You can change it until the award is announced.");
         device.Text.ShouldNotContain("1st");
 
         desk.See("with 3 of 8 votes");

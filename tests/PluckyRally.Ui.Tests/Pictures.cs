@@ -55,14 +55,14 @@ public sealed class Pictures(DemoServer demo) : ScreenTest
                 + "Nia K.\nJory L."
         );
         desk.See("12 students");
-        desk.ClickButton("Make the class");
+        desk.ClickButton("Add class");
         desk.See("Here today: 12 of 12");
         desk.ClickButton("Make teams");
         desk.See("Nobody meets a partner");
         Save(desk, "teams");
 
         desk.Open("/cupboard");
-        desk.See("To buy for what is planned");
+        desk.See("To buy");
         desk.See("table tennis balls");
         Save(desk, "cupboard");
         desk.Open("/");

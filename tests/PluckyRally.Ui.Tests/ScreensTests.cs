@@ -33,7 +33,7 @@ public sealed class ScreensTests(DemoServer demo, WorkingServer working) : Scree
         window.See("Type the teams or make them");
         HoldsUp(window);
 
-        foreach (var (path, says) in new[] { ("/cupboard", "What is there"), ("/classes", "Has worked with") })
+        foreach (var (path, says) in new[] { ("/cupboard", "In the cupboard"), ("/classes", "Has worked with") })
         {
             window.Open(path);
             window.See(says);

@@ -46,11 +46,11 @@ public sealed class YearAndDayTests(DemoServer server) : ScreenTest, IClassFixtu
     {
         var desk = OpenWindow(server.Address);
         desk.Open("/school");
-        desk.Choose("Month in which the year begins", "February");
-        desk.Choose("Day on which the year begins", "30");
+        desk.Choose("The school year begins: month", "February");
+        desk.Choose("The school year begins: day", "30");
         desk.ClickButton("Save");
         desk.See("There is no such day.");
-        desk.Choose("Day on which the year begins", "3");
+        desk.Choose("The school year begins: day", "3");
         desk.Choose("Summer is in", "December to February");
         desk.Choose("Paper", "US Letter");
         desk.Choose("Units", "inches and ounces");
@@ -76,7 +76,7 @@ public sealed class YearAndDayTests(DemoServer server) : ScreenTest, IClassFixtu
         foreach (var window in new[] { first, second })
         {
             window.Open("/cupboard");
-            window.See("What is there");
+            window.See("In the cupboard");
         }
         Put(first, "12", "corks");
         Amount(first, "12");
@@ -99,9 +99,9 @@ public sealed class YearAndDayTests(DemoServer server) : ScreenTest, IClassFixtu
 
         static void Put(Browser window, string amount, string what)
         {
-            window.Type("How much", amount);
-            window.Type("What", what);
-            window.ClickButton("Put it in");
+            window.Type("Amount", amount);
+            window.Type("Material", what);
+            window.ClickButton("Add");
         }
         static void Amount(Browser window, string amount) =>
             window.Until(

@@ -179,7 +179,7 @@ export const router = createRouter({
         {
           path: 'marks',
           component: () => import('@/stations/debrief/MarksPage.vue'),
-          meta: { title: 'Marks', station: 'debrief' },
+          meta: { title: 'Levels', station: 'debrief' },
         },
         {
           path: 'results',

@@ -1,10 +1,16 @@
 <script setup lang="ts">
+import Button from 'primevue/button'
+import InputText from 'primevue/inputtext'
+import Select from 'primevue/select'
+import ToggleSwitch from 'primevue/toggleswitch'
 import { computed, ref, watch } from 'vue'
 import { api, ask } from '@/api/client'
 import type { ClassHistory, ClassOpened, Refusal } from '@/api/names'
 import AskRemoval from '@/shared/AskRemoval.vue'
 import ConflictNote from '@/shared/ConflictNote.vue'
 import LoadNote from '@/shared/LoadNote.vue'
+import RefusalNote from '@/shared/RefusalNote.vue'
+import RowMenu from '@/shared/RowMenu.vue'
 import StationHead from '@/shared/StationHead.vue'
 import { useLoad } from '@/shared/useLoad'
 import { useMeanwhile } from '@/shared/useMeanwhile'
@@ -78,10 +84,20 @@ async function removeClass() {
       title="Classes"
       next="Students are listed by first name and initial. Jobs and partners come from their rallies."
     >
-      <select v-if="(classes.data.value?.length ?? 0) > 0" v-model="chosen" class="inline" aria-label="Class">
-        <option v-for="c in classes.data.value" :key="c.id" :value="c.id">{{ c.name }}</option>
-      </select>
-      <button type="button" class="act" @click="pasting = true">New class</button>
+      <Select
+        v-if="classes.data.value && classes.data.value.length > 0"
+        v-model="chosen"
+        :options="[...classes.data.value]"
+        option-label="name"
+        option-value="id"
+        aria-label="Class"
+      />
+      <Button label="New class" variant="outlined" @click="pasting = true" />
+      <RowMenu
+        v-if="group"
+        :of="group.name"
+        :actions="[{ label: 'Delete', danger: true, act: () => (leaving = chosen) }]"
+      />
     </StationHead>
     <ClassPaste v-model="pasting" @added="added" />
     <LoadNote
@@ -93,9 +109,7 @@ async function removeClass() {
     />
     <p v-else-if="!group" class="muted">No class yet. Paste a list, with one student on each line.</p>
     <template v-else>
-      <p v-if="refusal" class="wrong" role="alert">
-        {{ refusal.problems[0]?.what ?? refusal.title }} {{ refusal.problems[0]?.remedy }}
-      </p>
+      <RefusalNote :refusal="refusal" />
       <ConflictNote :of="meanwhile" @theirs="letGo" />
       <StudentLines
         v-if="history"
@@ -105,22 +119,20 @@ async function removeClass() {
         @rename="rename"
         @remove="(id) => (asking = id)"
       />
-      <p class="photos">
-        <label
-          ><input
-            type="checkbox"
-            :checked="group.photos"
-            @change="setPhotos(($event.target as HTMLInputElement).checked)"
-          />
-          Photos of their work may be taken</label
-        >
-        <span class="small muted">If not, no photo is taken in any rally of this class.</span>
-      </p>
       <form class="add" novalidate @submit.prevent="add">
-        Also <input v-model="name" class="inline" aria-label="New student" placeholder="first name and initial" />
-        <button type="submit" class="act">Add to the class</button>
+        <InputText v-model="name" aria-label="New student" placeholder="First name and initial" />
+        <Button type="submit" label="Add student" />
       </form>
-      <p><button type="button" class="act" @click="leaving = group.id">Take this class away</button></p>
+      <div class="photos">
+        <ToggleSwitch
+          input-id="photos"
+          :model-value="group.photos"
+          aria-describedby="photos-say"
+          @update:model-value="setPhotos"
+        />
+        <label for="photos">Photos of their work may be taken</label>
+        <span id="photos-say" class="small muted">If not, no photo is taken in any rally of this class.</span>
+      </div>
       <AskRemoval
         v-model="asking"
         :what="asked"
@@ -141,16 +153,12 @@ async function removeClass() {
 .photos {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.25rem 1rem;
-  padding: 0.75rem 0;
-}
-.photos label {
-  display: inline-flex;
   align-items: center;
-  gap: 0.5rem;
+  gap: 0.25rem 0.75rem;
 }
 .add {
   display: flex;
+  flex-wrap: wrap;
   gap: 0.5rem;
 }
 </style>

@@ -1,11 +1,13 @@
 <script setup lang="ts">
+import Column from 'primevue/column'
+import DataTable from 'primevue/datatable'
 import { computed } from 'vue'
 import type { ClassHistory, ClassOpened, Job } from '@/api/names'
+import RowMenu from '@/shared/RowMenu.vue'
 
 /** A line for each student: the name, how often each job was held, and the partners so far. */
 const props = defineProps<{ students: ClassOpened['students']; history: ClassHistory; jobs: readonly Job[] }>()
 const emit = defineEmits<{ rename: [id: string, to: string]; remove: [id: string] }>()
-const held = computed(() => new Map(props.history.jobs.map((h) => [`${h.student}|${h.job}`, h.times])))
 /** The usual jobs first, then those that only some brief had. */
 const columns = computed(() => {
   const usual = props.jobs.map((j) => ({ id: j.id, name: j.name }))
@@ -13,6 +15,22 @@ const columns = computed(() => {
   return [...usual, ...others.map((id) => ({ id, name: id }))]
 })
 const nameOf = computed(() => new Map(props.students.map((p) => [p.id, p.name])))
+const rows = computed(() =>
+  props.students.map((p) => ({
+    ...p,
+    held: Object.fromEntries(
+      columns.value.map((c) => [
+        c.id,
+        props.history.jobs.find((h) => h.student === p.id && h.job === c.id)?.times ?? 0,
+      ]),
+    ),
+    jobs: props.history.jobs
+      .filter((h) => h.student === p.id && h.times > 0)
+      .map((h) => `${columns.value.find((c) => c.id === h.job)?.name ?? h.job}: ${h.times}`)
+      .join(', '),
+    partners: partners(p.id),
+  })),
+)
 function partners(id: string) {
   return props.history.pairs
     .filter((p) => p.one === id || p.other === id)
@@ -26,40 +44,52 @@ function rename(id: string, event: Event) {
   const to = (event.target as HTMLInputElement).value.trim()
   if (to !== nameOf.value.get(id)) emit('rename', id, to)
 }
+const headed = { bodyCell: { role: 'rowheader' } }
 </script>
 
 <template>
-  <div class="scroll">
-    <table class="rows">
-      <thead>
-        <tr>
-          <th scope="col">Student</th>
-          <th v-for="j in columns" :key="j.id" scope="col" class="number">{{ j.name }}</th>
-          <th scope="col">Has worked with</th>
-          <th><span class="out-of-sight">Delete</span></th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="p in students" :key="p.id">
-          <th scope="row">
-            <input class="inline" :value="p.name" :aria-label="`Name of ${p.name}`" @change="rename(p.id, $event)" />
-          </th>
-          <td v-for="j in columns" :key="j.id" class="number">{{ held.get(`${p.id}|${j.id}`) ?? '–' }}</td>
-          <td class="small">{{ partners(p.id) || 'nobody yet' }}</td>
-          <td class="small end">
-            <button type="button" class="act" :aria-label="`Delete: ${p.name}`" @click="emit('remove', p.id)">
-              Delete
-            </button>
-          </td>
-        </tr>
-      </tbody>
-    </table>
-  </div>
+  <DataTable :value="rows" data-key="id" removable-sort>
+    <Column field="name" header="Student" sortable :pt="headed">
+      <template #body="{ data: p }">
+        <input class="inline" :value="p.name" :aria-label="`Name of ${p.name}`" @change="rename(p.id, $event)" />
+        <span class="small muted on-phone">{{ p.jobs }}</span>
+        <span class="small muted on-phone">{{ p.partners ? `with ${p.partners}` : '' }}</span>
+      </template>
+    </Column>
+    <Column v-for="j in columns" :key="j.id" :field="`held.${j.id}`" :header="j.name" sortable class="number at-desk">
+      <template #body="{ data: p }">{{ p.held[j.id] || '–' }}</template>
+    </Column>
+    <Column header="Has worked with" class="small at-desk">
+      <template #body="{ data: p }">{{ p.partners || 'nobody yet' }}</template>
+    </Column>
+    <Column class="end" :pt="{ headerCell: { 'aria-label': 'More' } }">
+      <template #body="{ data: p }">
+        <RowMenu :of="p.name" :actions="[{ label: 'Delete', danger: true, act: () => emit('remove', p.id) }]" />
+      </template>
+    </Column>
+  </DataTable>
 </template>
 
 <style scoped>
-.end {
+.on-phone {
+  display: none;
+}
+:deep(.end) {
   text-align: right;
-  white-space: nowrap;
+  width: 44px;
+}
+@media (max-width: 700px) {
+  .on-phone {
+    display: block;
+  }
+  :deep(.at-desk) {
+    display: none;
+  }
+}
+:deep(.small.at-desk) {
+  padding-left: 1.5rem;
+}
+.on-phone {
+  font-weight: 400;
 }
 </style>

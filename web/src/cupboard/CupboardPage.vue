@@ -1,11 +1,15 @@
 <script setup lang="ts">
+import Button from 'primevue/button'
+import Column from 'primevue/column'
+import DataTable from 'primevue/datatable'
+import InputText from 'primevue/inputtext'
 import { ref } from 'vue'
 import { api, ask } from '@/api/client'
 import type { Refusal } from '@/api/names'
 import ConflictNote from '@/shared/ConflictNote.vue'
 import LoadNote from '@/shared/LoadNote.vue'
 import StationHead from '@/shared/StationHead.vue'
-import { readText } from '@/shared/readText'
+import TableFile from '@/shared/TableFile.vue'
 import { useLoad } from '@/shared/useLoad'
 import { useMeanwhile } from '@/shared/useMeanwhile'
 import ShoppingTable from './ShoppingTable.vue'
@@ -38,9 +42,7 @@ async function add() {
   const { name, unit, amount } = fresh.value
   if (await put(name, unit.trim() || null, amount, add)) fresh.value = { name: '', unit: '', amount: '' }
 }
-async function take(event: Event) {
-  const text = await readText(event)
-  if (text === undefined) return
+async function take(text: string) {
   const answer = await ask(api.PUT('/api/cupboard/file', { body: { text } }))
   refusal.value = answer.ok || answer.offline ? undefined : answer.refusal
   await load()
@@ -50,11 +52,8 @@ async function take(event: Event) {
 <template>
   <main id="main" class="desk stack">
     <StationHead title="Cupboard" next="List what you have. Every brief and rally checks its kit against it.">
-      <label class="small file">
-        Import a table (CSV)
-        <input type="file" accept=".csv,.txt,text/csv,text/plain" @change="take" />
-      </label>
-      <a class="small" href="/api/cupboard/file" download>Download as a table</a>
+      <TableFile label="Import a table (CSV)" @text="take" />
+      <Button as="a" href="/api/cupboard/file" download label="Download as a table" variant="outlined" />
     </StationHead>
     <div v-if="refusal" class="wrong" role="alert">
       <p v-if="refusal.problems.length !== 1">{{ refusal.title }}</p>
@@ -72,47 +71,47 @@ async function take(event: Event) {
     />
     <div v-else class="two">
       <section aria-labelledby="there">
-        <h2 id="there">What is there</h2>
+        <h2 id="there">In the cupboard</h2>
         <p v-if="cupboard.data.value.length === 0" class="muted">
           Nothing is written down yet. Begin with what you use most, such as tape.
         </p>
-        <table v-else>
-          <tbody>
-            <tr v-for="item in cupboard.data.value" :key="item.name + item.unit">
-              <th scope="row">{{ item.name }}{{ item.unit ? ` (${item.unit})` : '' }}</th>
-              <td>
-                <input
-                  class="inline"
-                  :value="shown(item.amount)"
-                  :aria-label="`How much there is of ${item.name}`"
-                  @change="change(item.name, item.unit, ($event.target as HTMLInputElement).value)"
-                />
-              </td>
-              <td>
-                <button
-                  type="button"
-                  class="act"
-                  :aria-label="`None left: ${item.name}`"
-                  @click="change(item.name, item.unit, '0')"
-                >
-                  None left
-                </button>
-              </td>
-            </tr>
-          </tbody>
-        </table>
-        <form class="line" novalidate @submit.prevent="add">
-          Also
-          <input v-model="fresh.amount" class="inline amount" aria-label="How much" placeholder="12, 2 m" />
-          <input v-model="fresh.unit" class="inline unit" aria-label="Unit" placeholder="pieces" />
-          of
-          <input v-model="fresh.name" class="inline name" aria-label="What" placeholder="corks" />
-          <button type="submit" class="act">Put it in</button>
+        <DataTable v-else :value="[...cupboard.data.value]" removable-sort>
+          <Column field="name" header="Material" sortable :pt="{ bodyCell: { role: 'rowheader' } }">
+            <template #body="{ data: item }">{{ item.name }}{{ item.unit ? ` (${item.unit})` : '' }}</template>
+          </Column>
+          <Column field="amount" header="Amount" sortable class="number">
+            <template #body="{ data: item }">
+              <input
+                class="inline"
+                :value="shown(item.amount)"
+                :aria-label="`How much there is of ${item.name}`"
+                @change="change(item.name, item.unit, ($event.target as HTMLInputElement).value)"
+              />
+            </template>
+          </Column>
+          <Column class="end" :pt="{ headerCell: { 'aria-label': 'None left' } }">
+            <template #body="{ data: item }">
+              <button
+                type="button"
+                class="act"
+                :aria-label="`None left: ${item.name}`"
+                @click="change(item.name, item.unit, '0')"
+              >
+                None left
+              </button>
+            </template>
+          </Column>
+        </DataTable>
+        <form novalidate @submit.prevent="add">
+          <InputText v-model="fresh.amount" class="amount" aria-label="Amount" placeholder="12, 2 m" />
+          <InputText v-model="fresh.unit" class="unit" aria-label="Unit" placeholder="pieces" />
+          <InputText v-model="fresh.name" class="name" aria-label="Material" placeholder="corks" />
+          <Button type="submit" label="Add" />
         </form>
         <p class="small muted">Rolls and what lies loose beside them: 3 rolls of 50 + 12.</p>
       </section>
       <section aria-labelledby="buy">
-        <h2 id="buy">To buy for what is planned</h2>
+        <h2 id="buy">To buy</h2>
         <ShoppingTable v-if="shopping.data.value" :shopping="shopping.data.value" />
       </section>
     </div>
@@ -125,48 +124,28 @@ async function take(event: Event) {
   grid-template-columns: minmax(0, 2fr) minmax(0, 3fr);
   gap: 3rem;
 }
-.file {
-  color: var(--lagoon-deep);
-  text-decoration: underline;
-  cursor: pointer;
-}
-.file input {
-  position: absolute;
-  width: 1px;
-  height: 1px;
-  opacity: 0;
-}
-.file:focus-within {
-  outline: 3px solid var(--plum);
-}
-table {
-  width: 100%;
-}
-th,
-td {
-  text-align: left;
-  font-weight: 400;
-  padding: 0.3rem 0.75rem 0.3rem 0;
-  border-bottom: 1px solid var(--line);
-}
-td input,
+:deep(td) input,
 .amount {
   width: 5rem;
   field-sizing: fixed;
   text-align: right;
 }
+:deep(.end) {
+  text-align: right;
+  white-space: nowrap;
+}
 .unit {
-  width: 5rem;
-  field-sizing: fixed;
+  width: 6rem;
 }
 .name {
-  min-width: 8rem;
+  flex: 1 1 8rem;
+  min-width: 0;
 }
 form {
   padding-top: 0.75rem;
   display: flex;
   flex-wrap: wrap;
-  gap: 0.3rem 0.5rem;
+  gap: 0.5rem;
 }
 @media (max-width: 900px) {
   .two {

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import Column from 'primevue/column'
+import DataTable from 'primevue/datatable'
 import { computed } from 'vue'
 import type { Shopping } from '@/api/names'
 
@@ -16,35 +18,33 @@ const costs = computed(() => props.shopping.costs.map((c) => `${shown(c.amount)}
   </p>
   <p v-else-if="short.length === 0">Everything that is planned for is there.</p>
   <template v-else>
-    <div class="scroll" role="region" aria-label="What is to be bought" tabindex="0">
-      <table class="rows">
-        <thead>
-          <tr>
-            <th scope="col">Material</th>
-            <th scope="col" class="number">Needed</th>
-            <th scope="col" class="number">There</th>
-            <th scope="col" class="number">To buy</th>
-            <th scope="col" class="number">Cost</th>
-            <th scope="col">For</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="l in short" :key="l.name + l.unit">
-            <th scope="row">{{ l.name }}{{ l.unit ? ` (${l.unit})` : '' }}</th>
-            <td class="number">{{ shown(l.needed) }}</td>
-            <td class="number">{{ shown(l.inCupboard) }}</td>
-            <td class="number">
-              {{
-                typeof l.buying.packs === 'number'
-                  ? `${l.buying.packs} ${l.buying.packs === 1 ? 'pack' : 'packs'}`
-                  : shown(l.buying.short)
-              }}
-            </td>
-            <td class="number">{{ typeof l.buying.cost === 'number' ? `${shown(l.buying.cost)} ${l.money}` : '' }}</td>
-            <td class="small muted">{{ l.for.join(', ') }}</td>
-          </tr>
-        </tbody>
-      </table>
+    <div class="scroll" role="region" aria-label="To buy" tabindex="0">
+      <DataTable :value="short" removable-sort>
+        <Column field="name" header="Material" sortable :pt="{ bodyCell: { role: 'rowheader' } }">
+          <template #body="{ data: l }">{{ l.name }}{{ l.unit ? ` (${l.unit})` : '' }}</template>
+        </Column>
+        <Column header="Needed" class="number">
+          <template #body="{ data: l }">{{ shown(l.needed) }}</template>
+        </Column>
+        <Column header="There" class="number">
+          <template #body="{ data: l }">{{ shown(l.inCupboard) }}</template>
+        </Column>
+        <Column header="To buy" class="number">
+          <template #body="{ data: l }">{{
+            typeof l.buying.packs === 'number'
+              ? `${l.buying.packs} ${l.buying.packs === 1 ? 'pack' : 'packs'}`
+              : shown(l.buying.short)
+          }}</template>
+        </Column>
+        <Column field="buying.cost" header="Cost" sortable class="number">
+          <template #body="{ data: l }">{{
+            typeof l.buying.cost === 'number' ? `${shown(l.buying.cost)} ${l.money}` : ''
+          }}</template>
+        </Column>
+        <Column header="For" class="small">
+          <template #body="{ data: l }">{{ l.for.join(', ') }}</template>
+        </Column>
+      </DataTable>
     </div>
     <p class="sum">
       <b v-if="costs.length > 0">{{ costs.join(' and ') }} in all.</b>

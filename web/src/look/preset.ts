@@ -2,6 +2,7 @@ import { definePreset } from '@primeuix/themes'
 import base from '@primeuix/themes/aura/base'
 import autocomplete from '@primeuix/themes/aura/autocomplete'
 import button from '@primeuix/themes/aura/button'
+import datatable from '@primeuix/themes/aura/datatable'
 import dialog from '@primeuix/themes/aura/dialog'
 import drawer from '@primeuix/themes/aura/drawer'
 import inputtext from '@primeuix/themes/aura/inputtext'
@@ -9,6 +10,7 @@ import menu from '@primeuix/themes/aura/menu'
 import select from '@primeuix/themes/aura/select'
 import iconfield from '@primeuix/themes/aura/iconfield'
 import textarea from '@primeuix/themes/aura/textarea'
+import toggleswitch from '@primeuix/themes/aura/toggleswitch'
 
 /** The scale that PrimeVue asks for, of the three lagoons that there are. */
 const lagoon = {
@@ -27,7 +29,22 @@ const lagoon = {
 
 /** PrimeVue in our own tokens: flat, crisp, ink edges, no shadows. Only the components that are used. */
 export const preset = definePreset(
-  { ...base, components: { autocomplete, button, dialog, drawer, iconfield, inputtext, menu, select, textarea } },
+  {
+    ...base,
+    components: {
+      autocomplete,
+      button,
+      datatable,
+      dialog,
+      drawer,
+      iconfield,
+      inputtext,
+      menu,
+      select,
+      textarea,
+      toggleswitch,
+    },
+  },
   {
     primitive: {
       borderRadius: { none: '0', xs: '1px', sm: '2px', md: '3px', lg: '3px', xl: '4px' },
@@ -83,6 +100,33 @@ export const preset = definePreset(
       },
     },
     components: {
+      datatable: {
+        root: { borderColor: 'var(--line)' },
+        columnTitle: { fontWeight: '700' },
+        headerCell: {
+          padding: '0.35rem 0.75rem 0.35rem 0',
+          background: 'transparent',
+          hoverBackground: 'var(--lagoon-wash)',
+          selectedBackground: 'transparent',
+          color: 'var(--ink)',
+          hoverColor: 'var(--ink)',
+          selectedColor: 'var(--lagoon-deep)',
+          borderColor: 'var(--ink)',
+        },
+        row: { background: 'transparent', color: 'var(--ink)' },
+        bodyCell: { padding: '0.35rem 0.75rem 0.35rem 0', borderColor: 'var(--line)' },
+        sortIcon: { color: 'var(--muted)', hoverColor: 'var(--ink)', size: '0.75rem' },
+      },
+      toggleswitch: {
+        root: { borderRadius: '3px' },
+        handle: { borderRadius: '2px' },
+        colorScheme: {
+          light: {
+            root: { background: 'var(--edge)', hoverBackground: 'var(--muted)' },
+            handle: { background: 'var(--sheet)', hoverBackground: 'var(--sheet)' },
+          },
+        },
+      },
       button: {
         root: { label: { fontWeight: '650' }, paddingY: '0.45rem', paddingX: '0.9rem' },
         colorScheme: {

@@ -7,7 +7,7 @@ defineProps<{ sheets: readonly TeamSheet[]; columns: readonly { id: string; name
 
 <template>
   <div class="scroll">
-    <table>
+    <table class="rows">
       <thead>
         <tr>
           <th scope="col">Team</th>
@@ -27,25 +27,14 @@ defineProps<{ sheets: readonly TeamSheet[]; columns: readonly { id: string; name
 </template>
 
 <style scoped>
-th {
-  text-align: left;
-  font-weight: 600;
-  padding: 0.25rem 0.75rem 0.25rem 0;
-  vertical-align: bottom;
+.rows :is(th, td) {
+  vertical-align: middle;
 }
-tbody th {
+.rows tbody th {
   position: sticky;
   left: 0;
   background: var(--paper);
-  vertical-align: middle;
   max-width: 12rem;
-}
-td,
-th {
-  border-bottom: var(--rule);
-}
-td {
-  padding: 0.2rem 0.5rem 0.2rem 0;
 }
 td :deep(button) {
   min-height: var(--touch);

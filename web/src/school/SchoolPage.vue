@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed, ref, watch } from 'vue'
+import InputText from 'primevue/inputtext'
+import Select from 'primevue/select'
+import { ref, watch } from 'vue'
 import { api, ask, refusalOf } from '@/api/client'
 import type { Refusal, School } from '@/api/names'
 import ConflictNote from '@/shared/ConflictNote.vue'
@@ -8,6 +10,8 @@ import LoadNote from '@/shared/LoadNote.vue'
 import StationHead from '@/shared/StationHead.vue'
 import { useLoad } from '@/shared/useLoad'
 import { useMeanwhile } from '@/shared/useMeanwhile'
+import MonthDay from './MonthDay.vue'
+import RefusalAt from './RefusalAt.vue'
 import { useSchool } from './useSchool'
 
 /** What is the school's own, set once: its year, its terms, its paper, its units, its weeks. */
@@ -21,10 +25,16 @@ const { meanwhile, cameSecond, letGo } = useMeanwhile(kept.load)
 const refusal = ref<Refusal>()
 const said = ref('')
 const problem = (at: string) => refusal.value?.problems.find((p) => p.at === at)
-const months = Array.from({ length: 12 }, (_, i) =>
-  new Date(Date.UTC(2026, i, 1)).toLocaleDateString('en-GB', { month: 'long', timeZone: 'UTC' }),
-)
-const days = computed(() => Array.from({ length: 31 }, (_, i) => i + 1))
+/** What a list offers, as PrimeVue takes it. */
+const list = (all: Record<string, unknown>) => ({
+  options: Object.entries(all).map(([name, value]) => ({ name, value })),
+  optionLabel: 'name',
+  optionValue: 'value',
+})
+const weekDays = { Monday: 'monday', Sunday: 'sunday', Saturday: 'saturday' }
+const summers = { 'June to August': false, 'December to February': true }
+const units = { 'centimeters and grams': 'metric', 'inches and ounces': 'customary' }
+const papers = { A4: 'a4', 'US Letter': 'letter' }
 
 async function keep() {
   if (!typed.value || !kept.data.value) return
@@ -54,97 +64,99 @@ const addTerm = () => typed.value?.terms.push({ name: '', month: typed.value.beg
       @again="kept.load"
     />
     <form v-else novalidate @submit.prevent="keep">
-      <p>
-        The school year begins on
-        <select v-model.number="typed.beginsDay" class="inline" aria-label="Day on which the year begins">
-          <option v-for="d in days" :key="d" :value="d">{{ d }}</option>
-        </select>
-        <select v-model.number="typed.beginsMonth" class="inline" aria-label="Month in which the year begins">
-          <option v-for="(m, i) in months" :key="m" :value="i + 1">{{ m }}</option></select
-        >, and summer is in
-        <select v-model="typed.south" class="inline" aria-label="Summer is in">
-          <option :value="false">June to August</option>
-          <option :value="true">December to February</option></select
-        >.
-      </p>
-      <p v-if="problem('/beginsDay')" class="wrong" role="alert">
-        {{ problem('/beginsDay')!.what }} {{ problem('/beginsDay')!.remedy }}
-      </p>
-      <p>
-        A week begins on
-        <select v-model="typed.firstDay" class="inline" aria-label="First day of the week">
-          <option value="monday">Monday</option>
-          <option value="sunday">Sunday</option>
-          <option value="saturday">Saturday</option></select
-        >. New briefs measure in
-        <select v-model="typed.units" class="inline" aria-label="Units">
-          <option value="metric">centimeters and grams</option>
-          <option value="customary">inches and ounces</option></select
-        >. It prints on
-        <select v-model="typed.paper" class="inline" aria-label="Paper">
-          <option value="a4">A4</option>
-          <option value="letter">US Letter</option></select
-        >.
-      </p>
-      <fieldset>
-        <legend>Terms</legend>
+      <section aria-labelledby="year">
+        <h2 id="year">School year</h2>
+        <div class="fields">
+          <div class="field">
+            <span class="label">Begins on</span>
+            <MonthDay v-model:month="typed.beginsMonth" v-model:day="typed.beginsDay" label="The school year begins" />
+            <RefusalAt :problem="problem('/beginsDay')" />
+          </div>
+          <div class="field">
+            <span class="label">A week begins on</span>
+            <Select v-model="typed.firstDay" aria-label="A week begins on" v-bind="list(weekDays)" />
+          </div>
+          <div class="field">
+            <span class="label">Summer is in</span>
+            <Select v-model="typed.south" aria-label="Summer is in" v-bind="list(summers)" />
+          </div>
+        </div>
+      </section>
+      <section aria-labelledby="terms">
+        <h2 id="terms">Terms</h2>
         <p v-if="typed.terms.length === 0" class="muted">No terms yet. The year line shows the seasons alone.</p>
-        <p v-for="(t, i) in typed.terms" :key="i">
-          <input
-            v-model="t.name"
-            class="inline"
-            :aria-label="`Term ${i + 1}`"
-            placeholder="its name"
-            :aria-invalid="problem(`/terms/${i}/name`) !== undefined"
-          />
-          from
-          <select v-model.number="t.day" class="inline" :aria-label="`Term ${i + 1}, day`">
-            <option v-for="d in days" :key="d" :value="d">{{ d }}</option>
-          </select>
-          <select v-model.number="t.month" class="inline" :aria-label="`Term ${i + 1}, month`">
-            <option v-for="(m, k) in months" :key="m" :value="k + 1">{{ m }}</option>
-          </select>
-          <button type="button" class="act" :aria-label="`Remove: term ${i + 1}`" @click="typed.terms.splice(i, 1)">
-            Remove
-          </button>
-          <span v-for="at in ['name', 'day']" :key="at">
-            <span v-if="problem(`/terms/${i}/${at}`)" class="wrong small" role="alert"
-              >{{ problem(`/terms/${i}/${at}`)!.what }} {{ problem(`/terms/${i}/${at}`)!.remedy }}</span
-            >
-          </span>
-        </p>
-        <button type="button" class="act" @click="addTerm">Add a term</button>
-      </fieldset>
+        <ul v-else class="terms">
+          <li v-for="(t, i) in typed.terms" :key="i">
+            <InputText
+              v-model="t.name"
+              :aria-label="`Term ${i + 1}`"
+              placeholder="Name"
+              :invalid="problem(`/terms/${i}/name`) !== undefined"
+            />
+            <span>from</span>
+            <MonthDay v-model:month="t.month" v-model:day="t.day" :label="`Term ${i + 1}`" />
+            <Button
+              label="Remove"
+              variant="text"
+              severity="secondary"
+              :aria-label="`Remove: term ${i + 1}`"
+              @click="typed.terms.splice(i, 1)"
+            />
+            <RefusalAt :problem="problem(`/terms/${i}/name`) ?? problem(`/terms/${i}/day`)" />
+          </li>
+        </ul>
+        <Button label="Add a term" variant="outlined" @click="addTerm" />
+      </section>
+      <section aria-labelledby="new">
+        <h2 id="new">New briefs</h2>
+        <div class="fields">
+          <div class="field">
+            <span class="label">Units</span>
+            <Select v-model="typed.units" aria-label="Units" v-bind="list(units)" />
+          </div>
+          <div class="field">
+            <span class="label">Paper</span>
+            <Select v-model="typed.paper" aria-label="Paper" v-bind="list(papers)" />
+          </div>
+        </div>
+      </section>
       <p v-if="refusal && refusal.problems.length === 0" class="wrong" role="alert">
         {{ refusal.title }} {{ refusal.detail }}
       </p>
       <ConflictNote :of="meanwhile" @theirs="takeTheirs" />
-      <Button type="submit" label="Save" />
-      <p v-if="said" role="status">{{ said }}</p>
+      <div class="save">
+        <Button type="submit" label="Save" />
+        <p v-if="said" role="status">{{ said }}</p>
+      </div>
     </form>
   </main>
 </template>
 
 <style scoped>
-.act {
-  margin-left: 0.75rem;
-}
-fieldset > .act {
-  margin-left: 0;
-}
 form {
   display: grid;
-  gap: 1rem;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 2rem;
+}
+section {
+  display: grid;
+  gap: 0.75rem;
   justify-items: start;
-  padding-top: 1rem;
-  line-height: 2;
 }
-fieldset {
-  border: 0;
-  padding: 0;
-  margin: 0;
+.fields {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 1rem 2rem;
 }
-legend {
-  font: 700 var(--size-text) var(--title);
+.terms {
+  display: grid;
+  gap: 0.5rem;
+}
+.terms li,
+.save {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0.4rem 0.75rem;
 }
 </style>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
+import Button from 'primevue/button'
 import { computed, ref, watch } from 'vue'
 import { api, ask } from '@/api/client'
 import type { Entry } from '@/api/names'
@@ -14,9 +15,7 @@ import TeamLooksBack from '@/stations/debrief/TeamLooksBack.vue'
 import TeamAnswers from './TeamAnswers.vue'
 import TeamVotes from './TeamVotes.vue'
 
-/**
- * The talk on a team's own device: its answers, what it takes along, its voices. It sees its own words and no place.
- */
+/** The talk on a team's own device: its answers, what it learned, its votes. It sees its own words and no place. */
 const props = defineProps<{ rally: string }>()
 const team = useLocalStorage(`talk:${props.rally}`, '')
 const talk = useLoad(() =>
@@ -39,19 +38,26 @@ const waiting = computed(() => outbox.unsent.value.filter((u) => !u.refusal).len
       <StationHead :title="now.title" :next="now.team ? now.team.name : 'Which team are you?'" />
       <p v-if="!connected" class="heed" role="status">No connection. What you write is kept here and sent later.</p>
       <p v-else-if="waiting > 0" class="small muted" role="status">
-        {{ waiting === 1 ? '1 line waits' : `${waiting} lines wait` }} to be sent.
+        {{ waiting === 1 ? '1 line is' : `${waiting} lines are` }} waiting to be sent.
       </p>
       <ul v-if="!now.team" class="teams">
         <li v-for="t in now.teams" :key="t.id">
-          <button type="button" class="touch" @click="team = t.id">
-            <TeamPennant :mark="marks.get(t.id)!" :width="44" /> {{ t.name }}
-          </button>
+          <Button variant="outlined" severity="secondary" fluid @click="team = t.id">
+            <TeamPennant :mark="marks.get(t.id)!" :width="64" /><span class="name">{{ t.name }}</span>
+          </Button>
         </li>
       </ul>
       <template v-else>
-        <p v-if="!now.chosen">
-          <button type="button" class="act small" @click="team = ''">We are another team</button>
-        </p>
+        <div class="us">
+          <TeamPennant :mark="marks.get(now.team.team)!" :width="92" />
+          <Button
+            v-if="!now.chosen"
+            label="Choose another team"
+            variant="text"
+            severity="secondary"
+            @click="team = ''"
+          />
+        </div>
         <TeamAnswers
           :key="now.team.team"
           :questions="now.questions"
@@ -59,8 +65,8 @@ const waiting = computed(() => outbox.unsent.value.filter((u) => !u.refusal).len
           :round="now.round"
           :record="record"
         />
-        <section aria-labelledby="along">
-          <h2 id="along">What we learned</h2>
+        <section aria-labelledby="learned">
+          <h2 id="learned">What we learned</h2>
           <TeamLooksBack
             :key="`${now.team.team} ${now.round}`"
             own
@@ -86,22 +92,33 @@ const waiting = computed(() => outbox.unsent.value.filter((u) => !u.refusal).len
 
 <style scoped>
 .talk {
-  max-width: 44rem;
-  margin: 0 auto;
-  padding: 1rem 1rem 4rem;
+  max-width: calc(var(--walk) + 2 * var(--margin));
+  margin-inline: auto;
+  padding: 1rem var(--margin) 4rem;
   display: grid;
-  gap: 1rem;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 1.5rem;
+  font-size: var(--size-lead);
 }
 .teams {
   display: grid;
-  gap: 0.5rem;
+  grid-template-columns: repeat(auto-fill, minmax(min(20rem, 100%), 1fr));
+  gap: 0.6rem;
 }
 .teams button {
+  min-height: calc(var(--touch) + 8px);
+  justify-content: flex-start;
+  gap: 0.9rem;
+  background: var(--sheet);
+}
+.name {
+  font: 650 var(--size-lead) / 1.2 var(--text);
+  text-align: left;
+  overflow-wrap: anywhere;
+}
+.us {
   display: flex;
+  justify-content: space-between;
   align-items: center;
-  gap: 1rem;
-  width: 100%;
-  min-height: var(--touch);
-  font-size: var(--size-lead);
 }
 </style>

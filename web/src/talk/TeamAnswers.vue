@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
+import InputText from 'primevue/inputtext'
 import { ref } from 'vue'
 import type { DebriefQuestion, Entry } from '@/api/names'
 import { written } from '@/shared/entries'
@@ -23,15 +24,15 @@ async function answer(question: number) {
 
 <template>
   <section v-if="questions.length > 0" aria-labelledby="questions">
-    <h2 id="questions">The questions</h2>
+    <h2 id="questions">Questions</h2>
     <form v-for="q in questions" :key="q.number" novalidate @submit.prevent="answer(q.number)">
       <label :for="`answer-${q.number}`">{{ q.text }}</label>
-      <ul v-if="q.answers.length > 0" class="small">
+      <ul v-if="q.answers.length > 0">
         <li v-for="a in q.answers" :key="a.entry">{{ a.text }}</li>
       </ul>
       <div class="one">
-        <input :id="`answer-${q.number}`" v-model="typed[q.number]" class="touch-field" maxlength="4000" />
-        <Button type="submit" label="Say it" variant="outlined" :aria-label="`Say it: ${q.text}`" />
+        <InputText :id="`answer-${q.number}`" v-model="typed[q.number]" class="touch" maxlength="4000" fluid />
+        <Button type="submit" label="Send" :aria-label="`Send: ${q.text}`" :disabled="!typed[q.number]?.trim()" />
       </div>
     </form>
   </section>
@@ -39,8 +40,19 @@ async function answer(question: number) {
 
 <style scoped>
 form {
+  display: grid;
+  gap: 0.4rem;
   border-bottom: var(--rule);
-  padding-block: 0.6rem;
+  padding-block: 0.9rem;
+}
+label {
+  font-weight: 700;
+}
+li {
+  border-left: 4px solid var(--lagoon);
+  padding-left: 0.6rem;
+  margin-block: 0.25rem;
+  overflow-wrap: anywhere;
 }
 .one {
   display: grid;

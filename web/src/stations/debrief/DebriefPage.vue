@@ -39,7 +39,7 @@ const strike = (team: string, entry: string) => record(struckOut(team, round.val
       <RouterLink :to="{ ...inRound(`/rallies/${id}/papers`), query: { ...inRound('').query, print: 'notebook' } }"
         >Notebook</RouterLink
       >
-      <RouterLink :to="inRound(`/rallies/${id}/marks`)">Marks</RouterLink>
+      <RouterLink :to="inRound(`/rallies/${id}/marks`)">Levels</RouterLink>
       <RouterLink :to="inRound(`/rallies/${id}/results`)">Results</RouterLink>
     </StationHead>
     <UnsentNote :outbox="outbox" :rally="rally" />

@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import Button from 'primevue/button'
+import Select from 'primevue/select'
+import ToggleSwitch from 'primevue/toggleswitch'
 import { ref, watch } from 'vue'
 import { api, ask } from '@/api/client'
 import type { MarkRow } from '@/api/names'
@@ -28,66 +31,106 @@ const whoIs = (row: MarkRow) => row.studentName || row.name
 </script>
 
 <template>
-  <main v-if="rally" id="main" class="desk">
-    <StationHead title="Marks" next="Not part of the points, and shown to nobody else.">
+  <main v-if="rally" id="main" class="desk stack">
+    <StationHead title="Levels" next="Not part of the points, and nobody else sees them.">
       <RoundChoice :rounds="rally.progress.rounds" :round="round" />
-      <RouterLink :to="inRound(`/rallies/${id}/debrief`)">Debrief</RouterLink>
-      <a :href="`/api/rallies/${id}/marks.csv?round=${round}`" download>CSV</a>
+      <Button
+        as="a"
+        :href="`/api/rallies/${id}/marks.csv?round=${round}`"
+        download
+        label="Download"
+        variant="outlined"
+      />
+      <Button as="router-link" :to="inRound(`/rallies/${id}/debrief`)" label="Debrief" variant="outlined" />
     </StationHead>
     <UnsentNote :outbox="outbox" :rally="rally" />
     <LoadNote
       v-if="!sheet.data.value"
       :state="sheet.state.value"
       :refusal="sheet.refusal.value"
-      what="the marks"
+      what="the levels"
       @again="sheet.load"
     />
     <p v-else-if="sheet.data.value.criteria.length === 0" class="muted">
-      The brief marks nothing.
-      <RouterLink :to="inRound(`/rallies/${id}/mend`)">Edit the brief</RouterLink>: under Teacher, say what is looked at
+      The brief has no levels yet.
+      <RouterLink :to="inRound(`/rallies/${id}/mend`)">Edit the brief</RouterLink>: under Teacher, say what you look at
       and its levels.
     </p>
     <template v-else>
-      <p v-if="sheet.data.value.rows.some((r) => r.student)">
-        <label><input v-model="students" type="checkbox" /> each student too</label>
+      <p v-if="sheet.data.value.rows.some((r) => r.student)" class="each">
+        <ToggleSwitch v-model="students" input-id="each" />
+        <label for="each">For each student too</label>
       </p>
-      <div class="scroll">
-        <table class="rows">
-          <thead>
-            <tr>
-              <th scope="col">Team</th>
-              <th v-for="c in sheet.data.value.criteria" :key="c.id" scope="col">{{ c.name }}</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr
-              v-for="r in sheet.data.value.rows.filter((o) => students || !o.student)"
-              :key="r.team + r.student"
-              :class="{ student: r.student }"
-            >
-              <th scope="row">{{ whoIs(r) }}</th>
-              <td v-for="(c, at) in sheet.data.value.criteria" :key="c.id">
-                <select
-                  class="touch-field"
-                  :aria-label="`${c.name}: ${whoIs(r)}`"
-                  :value="r.levels[at]"
-                  @change="mark(r, c.id, Number(($event.target as HTMLSelectElement).value))"
-                >
-                  <option :value="0">–</option>
-                  <option v-for="(l, n) in c.levels" :key="l" :value="n + 1">{{ l }}</option>
-                </select>
-              </td>
-            </tr>
-          </tbody>
-        </table>
-      </div>
+      <table class="rows">
+        <thead>
+          <tr>
+            <th scope="col">Team</th>
+            <th v-for="c in sheet.data.value.criteria" :key="c.id" scope="col">{{ c.name }}</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr
+            v-for="r in sheet.data.value.rows.filter((o) => students || !o.student)"
+            :key="r.team + r.student"
+            :class="{ student: r.student }"
+          >
+            <th scope="row">{{ whoIs(r) }}</th>
+            <td v-for="(c, at) in sheet.data.value.criteria" :key="c.id" :data-called="c.name">
+              <Select
+                :model-value="r.levels[at]"
+                :options="[{ name: 'Not given', value: 0 }, ...c.levels.map((name, n) => ({ name, value: n + 1 }))]"
+                option-label="name"
+                option-value="value"
+                :aria-label="`${c.name}: ${whoIs(r)}`"
+                class="touch"
+                fluid
+                @update:model-value="(level: number) => mark(r, c.id, level)"
+              />
+            </td>
+          </tr>
+        </tbody>
+      </table>
     </template>
   </main>
 </template>
 
 <style scoped>
-.student th {
+.each {
+  display: flex;
+  align-items: center;
+  gap: 0.6rem;
+}
+.rows td,
+.rows th {
+  vertical-align: middle;
+}
+.rows .student th {
   font-weight: 400;
   padding-left: 1.5rem;
+}
+/* On a phone a team's levels stand below its name, each below what it is of. */
+@media (max-width: 700px) {
+  thead {
+    position: absolute;
+    clip-path: inset(50%);
+  }
+  .rows tr,
+  .rows td,
+  .rows th {
+    display: block;
+    padding-inline: 0;
+  }
+  .rows th {
+    border: 0;
+    padding-bottom: 0;
+  }
+  .rows td:not(:last-child) {
+    border: 0;
+  }
+  .rows td::before {
+    content: attr(data-called);
+    font-size: var(--size-small);
+    color: var(--muted);
+  }
 }
 </style>

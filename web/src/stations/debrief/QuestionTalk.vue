@@ -56,7 +56,7 @@ async function answer() {
         <option v-for="t in teams" :key="t.team" :value="t.team">{{ t.name }}</option>
       </select>
       <input v-model="text" class="touch-field" maxlength="4000" :aria-label="`Answer: ${question.text}`" />
-      <Button type="submit" label="Write it down" variant="outlined" />
+      <Button type="submit" label="Add answer" variant="outlined" />
     </form>
   </article>
 </template>

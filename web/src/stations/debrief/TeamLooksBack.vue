@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
+import Textarea from 'primevue/textarea'
 import { computed, ref } from 'vue'
 import type { Entry, TeamDebrief } from '@/api/names'
 import { written } from '@/shared/entries'
@@ -21,10 +22,10 @@ const props = defineProps<{
 const fields = computed(
   () =>
     [
-      { key: 'worked', label: 'Worked' },
-      { key: 'didNot', label: 'Did not' },
+      { key: 'worked', label: 'What worked' },
+      { key: 'didNot', label: 'What didn’t' },
       { key: 'change', label: 'One thing to change' },
-      { key: 'why', label: 'Because' },
+      { key: 'why', label: 'Why' },
       { key: 'together', label: props.own ? 'How we worked together' : 'How they worked together' },
     ] as const,
 )
@@ -49,13 +50,19 @@ async function keep() {
   refused.value = sent.kind === 'refused' ? (sent.refusal.problems[0]?.what ?? sent.refusal.title ?? '') : ''
   if (sent.kind === 'refused') return
   follow()
-  open.value = false
+  open.value = props.own
 }
 </script>
 
 <template>
-  <details :open="open" class="team" @toggle="open = ($event.target as HTMLDetailsElement).open">
-    <summary>
+  <component
+    :is="own ? 'div' : 'details'"
+    :open="own ? undefined : open"
+    class="team"
+    :class="{ own }"
+    @toggle="open = ($event.target as HTMLDetailsElement).open"
+  >
+    <summary v-if="!own">
       <b>{{ team.name }}</b>
       <span class="small muted">{{ team.entry ? team.change || 'has looked back' : 'not yet' }}</span>
     </summary>
@@ -68,19 +75,21 @@ async function keep() {
     <p v-if="team.noted.length > 0" class="small"><b>Observations:</b> {{ team.noted.join('; ') }}</p>
     <form novalidate @submit.prevent="keep">
       <label v-for="f in fields" :key="f.key">
-        <span class="small">{{ f.label }}</span>
-        <input v-model="draft[f.key]" class="touch-field" maxlength="4000" :aria-label="`${f.label}: ${team.name}`" />
+        <span>{{ f.label }}</span>
+        <Textarea
+          v-model="draft[f.key]"
+          rows="1"
+          auto-resize
+          maxlength="4000"
+          fluid
+          :aria-label="`${f.label}: ${team.name}`"
+        />
       </label>
-      <Button
-        type="submit"
-        :label="team.entry ? 'Keep it so' : 'Keep it'"
-        variant="outlined"
-        :aria-label="`${team.entry ? 'Keep it so' : 'Keep it'}: ${team.name}`"
-        :disabled="!changed"
-      />
+      <Button type="submit" label="Save" class="touch" :aria-label="`Save: ${team.name}`" :disabled="!changed" />
+      <p v-if="own && team.entry && !changed" role="status" class="small muted">Saved.</p>
       <p v-if="refused" class="wrong" role="alert">{{ refused }}</p>
     </form>
-  </details>
+  </component>
   <ul v-if="!open && summary.length > 0" class="said small">
     <li v-for="s in summary" :key="s.label">
       <span class="muted">{{ s.label }}:</span> {{ s.text }}
@@ -105,10 +114,20 @@ form {
   grid-template-columns: repeat(2, minmax(0, 1fr));
   gap: 0.5rem 1rem;
   align-items: end;
+  justify-items: start;
   padding-block: 0.5rem;
+}
+.own {
+  border: 0;
+}
+.own form {
+  grid-template-columns: minmax(0, 1fr);
 }
 label {
   display: grid;
+  gap: 0.2rem;
+  width: 100%;
+  font-weight: 650;
 }
 .said {
   padding-bottom: 0.5rem;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'primevue/button'
 import { computed, reactive, ref, watch } from 'vue'
 import { api, ask, refusalFrom } from '@/api/client'
 import type { Refusal } from '@/api/names'
@@ -91,8 +92,8 @@ const next = computed(() => nextAt(sheet.data.value?.route, 'kit'))
     />
     <template v-else>
       <StationHead title="Kit" :next="next">
-        <a class="small" :href="shopping" download>Shopping list</a>
-        <RouterLink class="small" :to="to.teams">Make teams</RouterLink>
+        <Button as="a" :href="shopping" download label="Shopping list" variant="outlined" />
+        <Button as="router-link" :to="to.teams" label="Make teams" />
       </StationHead>
       <p class="for">
         For <b>{{ sheet.data.value.title || 'this brief' }}</b>, with
@@ -123,7 +124,7 @@ const next = computed(() => nextAt(sheet.data.value?.route, 'kit'))
       <ConflictNote :of="meanwhile" @theirs="letGo" />
       <KitTable :list="sheet.data.value.list" :money="sheet.data.value.money" @stock="stock" />
       <section v-if="sheet.data.value.timetable.lessons.length > 0" aria-labelledby="time" class="time not-on-paper">
-        <h2 id="time">The time it takes</h2>
+        <h2 id="time">Time needed</h2>
         <p :class="{ wrong: !sheet.data.value.timetable.fits }">
           {{ sheet.data.value.timetable.says }}
           <RouterLink v-if="!sheet.data.value.timetable.fits" :to="to.brief"

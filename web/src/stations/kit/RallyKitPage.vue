@@ -5,6 +5,7 @@ import { api, ask } from '@/api/client'
 import type { CupboardItem, Refusal } from '@/api/names'
 import { kitCounted } from '@/shared/entries'
 import LoadNote from '@/shared/LoadNote.vue'
+import RefusalNote from '@/shared/RefusalNote.vue'
 import { useRally } from '@/shared/openRally'
 import { nextAt } from '@/shared/nextAt'
 import RoundChoice from '@/shared/RoundChoice.vue'
@@ -57,9 +58,7 @@ async function back(items: CupboardItem[]) {
       <RouterLink class="small" :to="`/rallies/${id}/papers`">Print labels and sheets</RouterLink>
     </StationHead>
     <UnsentNote v-if="rally" :outbox="outbox" :rally="rally" />
-    <p v-if="refusal" class="wrong" role="alert">
-      {{ refusal.problems[0]?.what ?? refusal.title }} {{ refusal.problems[0]?.remedy }}
-    </p>
+    <RefusalNote :refusal="refusal" />
     <LoadNote
       v-if="!kit.data.value"
       :state="kit.state.value"

@@ -2,10 +2,13 @@
 import { useDebounceFn } from '@vueuse/core'
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
+import InputText from 'primevue/inputtext'
+import Textarea from 'primevue/textarea'
 import { ref, watch } from 'vue'
 import { api, ask } from '@/api/client'
 import type { ClassList, ClassOpened, Refusal } from '@/api/names'
-import { readText } from '@/shared/readText'
+import RefusalNote from '@/shared/RefusalNote.vue'
+import TableFile from '@/shared/TableFile.vue'
 
 /** A class list, pasted or from a file: first how it was understood, then the class. */
 const open = defineModel<boolean>({ required: true })
@@ -33,9 +36,6 @@ watch(text, () => {
   family.value = undefined
   void soon()
 })
-async function read(event: Event) {
-  text.value = (await readText(event)) ?? text.value
-}
 async function add() {
   const answer = await ask(
     api.POST('/api/classes', { body: { name: name.value, students: [...(list.value?.students ?? [])] } }),
@@ -53,12 +53,15 @@ const number = (event: Event) => Number((event.target as HTMLSelectElement).valu
 <template>
   <Dialog v-model:visible="open" modal header="New class" :style="{ width: '46rem' }">
     <form novalidate @submit.prevent="add">
-      <label>Name of the class <input v-model="name" class="inline" aria-label="Name of the class" /></label>
-      <label for="list">Students, one on each line, or a table with given and family names</label>
-      <textarea id="list" v-model="text" rows="7"></textarea>
-      <label class="file">
-        or a CSV file: <input type="file" accept=".csv,.txt,text/csv,text/plain" aria-label="CSV file" @change="read" />
-      </label>
+      <div class="field">
+        <label for="class-name">Name of the class</label>
+        <InputText id="class-name" v-model="name" />
+      </div>
+      <div class="field">
+        <label for="list">Students, one on each line, or a table with given and family names</label>
+        <Textarea id="list" v-model="text" rows="7" />
+      </div>
+      <TableFile label="Import a table (CSV)" @text="(read) => (text = read)" />
       <template v-if="list">
         <p v-if="list.columns.length > 1">
           Given names are in
@@ -82,16 +85,15 @@ const number = (event: Event) => Number((event.target as HTMLSelectElement).valu
           >. Only an initial of them is kept.
         </p>
         <p>
-          <b>{{ list.students.length }} students:</b> {{ list.students.join(', ') }}
+          <b>{{ list.students.length === 1 ? '1 student' : `${list.students.length} students` }}:</b>
+          {{ list.students.join(', ') }}
         </p>
         <ul class="small odd">
           <li v-for="o in list.odd" :key="o">{{ o }}</li>
         </ul>
       </template>
-      <p v-if="refusal" class="wrong" role="alert">
-        {{ refusal.problems[0]?.what ?? refusal.title }} {{ refusal.problems[0]?.remedy }}
-      </p>
-      <Button type="submit" label="Make the class" :disabled="!list || list.students.length === 0" />
+      <RefusalNote :refusal="refusal" />
+      <Button type="submit" label="Add class" :disabled="!list || list.students.length === 0" />
     </form>
   </Dialog>
 </template>
@@ -99,14 +101,12 @@ const number = (event: Event) => Number((event.target as HTMLSelectElement).valu
 <style scoped>
 form {
   display: grid;
-  gap: 0.75rem;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 1rem;
   justify-items: start;
 }
-textarea {
+.field {
   width: 100%;
-  font: inherit;
-  border: 1.5px solid var(--edge);
-  padding: 0.5rem;
 }
 .odd {
   color: var(--marigold-text);

@@ -7,12 +7,12 @@ import type { ClassOpened, Job, Refusal, Timing } from '@/api/names'
 import ChooseOnce from '@/fields/ChooseOnce.vue'
 import ConflictNote from '@/shared/ConflictNote.vue'
 import LoadNote from '@/shared/LoadNote.vue'
+import RefusalNote from '@/shared/RefusalNote.vue'
 import { useLoad } from '@/shared/useLoad'
 import { useMeanwhile } from '@/shared/useMeanwhile'
 import ClassPaste from './ClassPaste.vue'
 import TeamBoard from './TeamBoard.vue'
 import type { PlannedTeam } from './planned'
-import { done } from '@/shared/useDone'
 
 /** Teams from a class: who is here today, what the teams should be like, and the teams themselves. */
 const teams = defineModel<PlannedTeam[]>({ required: true })
@@ -23,8 +23,6 @@ const { meanwhile, cameSecond, letGo } = useMeanwhile(classes.load)
 const chosen = ref('')
 const pasting = ref(false)
 const group = computed(() => classes.data.value?.find((c) => c.id === chosen.value))
-/** Whose removal is being asked about: it cannot be taken back. */
-const removing = ref('')
 const absent = ref<string[]>([])
 /** Teams are asked for by their size or by their number; both begin with what the brief expects. */
 const by = ref<'size' | 'number'>('size')
@@ -117,12 +115,6 @@ function here(id: string, is: boolean) {
 }
 const nameOf = (id: string) => group.value?.students.find((p) => p.id === id)?.name ?? ''
 const unspread = (id: string) => (spread.value = spread.value.filter((s) => s !== id))
-async function remove(id: string) {
-  const answer = await done(api.DELETE('/api/students/{id}', { params: { path: { id } } }))
-  if (!answer.ok) return
-  here(id, false)
-  await classes.load()
-}
 async function added(made: ClassOpened) {
   await classes.load()
   chosen.value = made.id
@@ -140,6 +132,7 @@ async function added(made: ClassOpened) {
         </select>
       </template>
       &nbsp;<button type="button" class="act" @click="pasting = true">New class</button>
+      <template v-if="group"> &nbsp;<RouterLink class="small" to="/classes">Edit the class</RouterLink> </template>
     </p>
     <ClassPaste v-model="pasting" @added="added" />
     <template v-if="group">
@@ -155,21 +148,6 @@ async function added(made: ClassOpened) {
               />
               {{ p.name }}
             </label>
-            <span v-if="removing === p.id" class="small">
-              from all records?
-              <button
-                type="button"
-                class="act"
-                :aria-label="`Yes, remove ${p.name} from all records`"
-                @click="remove(p.id)"
-              >
-                Yes
-              </button>
-              <button type="button" class="act" @click="removing = ''">No</button>
-            </span>
-            <button v-else type="button" class="act" :aria-label="`Remove ${p.name}`" @click="removing = p.id">
-              Remove
-            </button>
           </li>
         </ul>
       </fieldset>
@@ -247,9 +225,7 @@ async function added(made: ClassOpened) {
         />
         <button v-if="teams.length > 0" type="button" class="act" @click="make('all')">Reassign jobs</button>
       </p>
-      <p v-if="refusal" class="wrong" role="alert">
-        {{ refusal.problems[0]?.what ?? refusal.title }} {{ refusal.problems[0]?.remedy }}
-      </p>
+      <RefusalNote :refusal="refusal" />
       <div role="status">
         <p v-for="u in unkept" :key="u" class="wrong small">{{ u }}</p>
         <p v-if="teams.length > 0" class="small muted">
@@ -290,18 +266,16 @@ legend {
   gap: 0 1rem;
 }
 .students li {
-  display: flex;
-  justify-content: space-between;
-  gap: 0.5rem;
-  border-bottom: 1px solid var(--line);
+  border-bottom: var(--rule);
 }
 .students label {
   display: flex;
   align-items: center;
-  gap: 0.5rem;
-  min-height: 32px;
+  gap: 0.6rem;
+  min-height: var(--touch);
 }
-.students .act {
-  color: var(--muted);
+.students input {
+  width: 20px;
+  height: 20px;
 }
 </style>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
+import Select from 'primevue/select'
 import Textarea from 'primevue/textarea'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
@@ -43,7 +44,8 @@ const typed = ref<{
   tier: '',
   date: new Date().toLocaleDateString('sv-SE'),
   teams: '',
-  ...(JSON.parse(localStorage.getItem(keptHere) ?? '{}') as object),
+  // Whoever began to type before students were called so goes on with it.
+  ...(JSON.parse((localStorage.getItem(keptHere) ?? '{}').replaceAll('"pupils":', '"students":')) as object),
   ...(plannedFor ? { name: String(plannedFor) } : {}),
   ...(plannedOn ? { date: String(plannedOn) } : {}),
 })
@@ -133,18 +135,21 @@ async function begin() {
             >
           </p>
           <template v-if="(brief.data.value?.tiers.length ?? 0) > 0">
-            <label for="tier">Tier</label>
-            <select id="tier" v-model="typed.tier">
-              <option value="">The brief itself</option>
-              <option v-for="t in brief.data.value?.tiers" :key="t.id" :value="t.id">{{ t.name || t.id }}</option>
-            </select>
+            <span class="label">Tier</span>
+            <Select
+              v-model="typed.tier"
+              :options="[{ id: '', name: 'The brief itself' }, ...brief.data.value!.tiers]"
+              :option-label="(t) => t.name || t.id"
+              option-value="id"
+              aria-label="Tier"
+            />
           </template>
           <label for="date">Day</label>
           <input id="date" v-model="typed.date" type="date" />
           <fieldset>
             <legend>Teams</legend>
-            <label class="way"><input v-model="typed.way" type="radio" value="typed" /> I type them</label>
             <label class="way"><input v-model="typed.way" type="radio" value="class" /> From a class</label>
+            <label class="way"><input v-model="typed.way" type="radio" value="typed" /> Type the teams</label>
           </fieldset>
           <template v-if="typed.way === 'typed'">
             <label for="teams">Teams, one on each line</label>
@@ -160,12 +165,12 @@ async function begin() {
             <li v-for="p in wrongTeams" :key="p.at + p.what">{{ p.what }} {{ p.remedy }}</li>
           </ul>
           <p v-if="typed.way === 'typed'" class="small muted">
-            A list copied from a spreadsheet will do.
+            You can paste a list from a spreadsheet.
             {{
               named
-                ? `Whoever is named is kept in the class “${typed.name.trim() || 'of this rally'}”, ` +
-                  'so that teams can be made of it next time.'
-                : 'Names may stand behind a colon: “Snails: Ola, Per, Ria”.'
+                ? `The students are saved in the class “${typed.name.trim() || 'of this rally'}”, ` +
+                  'so you can make teams from it next time.'
+                : 'Add names after a colon: “Snails: Ola, Per, Ria”.'
             }}
           </p>
         </div>
@@ -186,7 +191,7 @@ async function begin() {
           </div>
           <Button type="submit" :label="beginning ? 'Beginning…' : 'Begin the rally'" :disabled="beginning" />
           <p class="small muted">
-            The brief is kept with the rally as it is now; later changes to it do not change this rally.
+            The rally keeps its own copy of the brief, so later changes to the brief do not change this rally.
           </p>
         </div>
       </form>
@@ -226,11 +231,11 @@ legend {
 .wide {
   grid-column: 1 / -1;
 }
-.fields > label {
+.fields > label,
+.fields > .label {
   font-weight: 650;
   margin-top: 0.5rem;
 }
-select,
 input[type='date'] {
   font: inherit;
   color: inherit;

@@ -75,19 +75,19 @@ const wholeLines = (such: string) => ({ such, row: (_cells: string[], _fresh: st
         placeholder="A question"
       />
     </ItemLines>
-    <h3>Marks</h3>
+    <h3>Levels</h3>
     <p class="small muted">By levels, for a team or a student; apart from points, and never on the wall.</p>
     <ItemLines
       v-slot="{ item }"
       :items="brief.teacher.marks"
-      one="mark"
-      add="Mark something"
+      one="set of levels"
+      add="Add levels"
       at="/teacher/marks"
       :fresh="freshMark"
     >
       <InlineText
         v-model="item.name"
-        label="What is marked"
+        label="What you look at"
         :at="`/teacher/marks/${item.id}/name`"
         placeholder="such as explains why"
       />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'primevue/button'
 import { computed, provide, ref } from 'vue'
 import LoadNote from '@/shared/LoadNote.vue'
 import RoundChoice from '@/shared/RoundChoice.vue'
@@ -35,8 +36,8 @@ const parts = computed(() =>
 <template>
   <main v-if="rally" id="main" class="desk">
     <StationHead title="All teams together" next="For what happens to several teams at once.">
-      <RouterLink :to="inRound(`/rallies/${id}/score`)" class="small">One team at a time</RouterLink>
       <RoundChoice :rounds="rally.progress.rounds" :round="round" />
+      <Button as="router-link" :to="inRound(`/rallies/${id}/score`)" label="One team at a time" variant="outlined" />
     </StationHead>
     <UnsentNote :outbox="outbox" :rally="rally" />
     <LoadNote
