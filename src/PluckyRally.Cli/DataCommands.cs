@@ -74,7 +74,7 @@ internal static class DataCommands
             return Say(error, string.Join(" ", read.Problems.Select(p => $"{p.What} {p.Remedy}")));
         var came = read.Value;
         output.WriteLine(
-            $"Brought in: {Count(came.Rallies, "rally", "rallies")}, "
+            $"Imported: {Count(came.Rallies, "rally", "rallies")}, "
                 + $"{Count(came.Briefs, "brief", "briefs")}, {Count(came.Classes, "class", "classes")}, "
                 + $"{Count(came.Photos, "photo", "photos")}. Here already: {came.Same}."
         );

@@ -41,7 +41,7 @@ internal static class StandingsTable
         foreach (var award in standings.Awards)
             output.WriteLine(award.Says);
         if (standings.Closed is { Scoring: null })
-            output.WriteLine("This round was closed before its places were kept; they are worked out today.");
+            output.WriteLine("This round was closed before its places were kept; they are calculated today.");
         foreach (var changed in standings.Closed?.Differences ?? [])
             output.WriteLine(
                 $"{changed.Name} was {changed.Had} when the round was closed, and is {changed.Has} today."

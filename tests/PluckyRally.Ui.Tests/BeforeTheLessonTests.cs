@@ -63,7 +63,7 @@ public sealed class BeforeTheLessonTests(DemoServer server) : ScreenTest, IClass
         desk.Open("/");
         desk.Click(() => desk.One("link", "Class 5, the hoist", exact: false));
         desk.See("Count the kit out, team by team, or go on without.");
-        desk.ClickButton("Take it out of the cupboard");
+        desk.ClickButton("Take it from the cupboard");
         desk.See("Taken:");
         string Back() => desk.Field("Back in the cupboard: scissors").GetAttribute("value")!;
         var taken = int.Parse(Back(), CultureInfo.InvariantCulture);

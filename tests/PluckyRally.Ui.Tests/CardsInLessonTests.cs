@@ -27,7 +27,7 @@ public sealed class CardsInLessonTests(WorkingServer server) : ScreenTest
         walk.See("14 tokens left");
 
         walk.Open($"/rallies/{rally}/run");
-        walk.ClickButton("Begin: Introduce");
+        walk.ClickButton("Start: Introduce");
         walk.Choose("draw", "“No shearing this week”");
         walk.ClickButton("Draw");
         walk.See("Balls of sheep wool: twice the price from now on.");

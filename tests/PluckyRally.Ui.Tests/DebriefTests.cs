@@ -77,7 +77,7 @@ public sealed class DebriefTests(WorkingServer server) : ScreenTest
         // What it is like is asked too; what it was in the round before stands there already.
         desk.Until(() => desk.Field("What, line 1").GetAttribute("value") == "hull", "the label of the round before");
         desk.Type("How hull is", "flat");
-        desk.ClickButton("Note what it is like");
+        desk.ClickButton("Describe the design");
         desk.See("hull: flat, sides: high");
         desk.ShouldBeAccessible();
         desk.Open($"/rallies/{rally}/debrief?round=3");

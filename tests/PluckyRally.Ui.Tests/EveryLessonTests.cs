@@ -216,7 +216,7 @@ public sealed class EveryLessonTests : ScreenTest
         _phone.Offline(true);
 
         _desk.Open($"/rallies/{_rally}/run");
-        _desk.ClickButton("Begin: Introduce");
+        _desk.ClickButton("Start: Introduce");
         Draw("“No shearing this week”");
         _wall.See("No shearing this week");
         _phone.ClickButton("balls of sheep wool: buy 1");
@@ -262,7 +262,7 @@ public sealed class EveryLessonTests : ScreenTest
             _tablet.ClickButton($"Leg {leg} is in: Whelks");
         }
 
-        // The wrong lane was touched: it is taken back, and Plovers are first all the same.
+        // The wrong lane was touched: it is taken back, and Plovers are first anyway.
         _tablet.ClickButton("Finish: Whelks");
         _tablet.ClickButton("False touch: Whelks");
         _tablet.ClickButton("Finish: Plovers");

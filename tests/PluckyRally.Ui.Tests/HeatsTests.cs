@@ -44,7 +44,7 @@ public sealed class HeatsTests(WorkingServer server) : ScreenTest
         walk.Open($"/rallies/{rally}/together");
         walk.ClickButton("Plovers: into this heat");
         walk.See("Goes on with leg 3.");
-        walk.ClickButton("Start anew: Plovers");
+        walk.ClickButton("Start again: Plovers");
         walk.SeeNot("Goes on with leg");
         walk.ShouldHaveCleanConsole();
     }

@@ -74,7 +74,7 @@ public sealed class LessonTests(ClassroomServer server) : ScreenTest, IClassFixt
         wall.See("Hands off. It must stand by itself.");
         wall.ShouldBeAccessible();
         wall.ShouldFit();
-        desk.ClickButton("On to: Test");
+        desk.ClickButton("Next phase: Test");
         wall.See("Watch each test.");
 
         // Two judges at once: the tablet has the first team, the phone the second.

@@ -53,7 +53,7 @@ public sealed class LivingLessonTests(WorkingServer server) : ScreenTest
         desk.ClickButton("Add student");
         desk.See("Eda F. and Bo G. are to be kept apart.");
         desk.ShouldBeAccessible();
-        desk.ClickButton("Eda F. into Whelks all the same");
+        desk.ClickButton("Eda F. into Whelks anyway");
         desk.See("Eda F. came to Whelks");
 
         // A team is absent; a card is drawn, and once more with a reason.
@@ -103,7 +103,7 @@ public sealed class LivingLessonTests(WorkingServer server) : ScreenTest
         desk.ShouldBeAccessible();
         walk.Offline(false);
         walk.SeeNot("not sent yet");
-        walk.See("The brief was mended: the ruler began at 15");
+        walk.See("The brief was changed: the ruler began at 15");
         walk.ShouldBeAccessible();
 
         // A team is late; the round is closed, opened again, and closed.

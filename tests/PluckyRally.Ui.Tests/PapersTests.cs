@@ -86,7 +86,7 @@ public sealed class PapersTests(DemoServer demo) : ScreenTest
         desk.Type("Judged by", "Wren S.");
         desk.Type("Attempts, 1, Pull", "5.2");
         Keys(desk, "two", OpenQA.Selenium.Keys.Enter, OpenQA.Selenium.Keys.Enter);
-        desk.ClickButton("Keep this sheet");
+        desk.ClickButton("Save this sheet");
         desk.See("“two” cannot be read as a number.");
         desk.ShouldBeAccessible();
         desk.Driver.Navigate().Refresh();
@@ -96,9 +96,9 @@ public sealed class PapersTests(DemoServer demo) : ScreenTest
         );
         desk.Type("Attempts, 1, Tangles", "2");
         desk.Choose("Attempts, 1, The pull is only on the line", "kept");
-        desk.Choose("Attempts, 2, If not as usual", "no success");
+        desk.Choose("Attempts, 2, Outcome", "no success");
         desk.Type("Observations, Observations", "tried it twice by hand");
-        desk.ClickButton("Keep this sheet");
+        desk.ClickButton("Save this sheet");
         desk.See("Dulse: 4 things are recorded.");
         desk.Until(() => desk.Place.EndsWith("/typing/t2", StringComparison.Ordinal), "the next team");
         desk.Until(() => desk.Field("Judged by").GetAttribute("value") == "Wren S.", "the judge's name to stay");

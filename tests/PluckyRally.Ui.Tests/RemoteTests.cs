@@ -16,7 +16,7 @@ public sealed class RemoteTests(EmptyServer server) : ScreenTest
         var rally = await Import("class-4-lantern.rally.json");
         var desk = OpenWindow(server.Address, 800, 1280);
         desk.Open($"/rallies/{rally}/run");
-        desk.ClickButton("Begin: Introduce");
+        desk.ClickButton("Start: Introduce");
         desk.Text.ShouldNotContain("Saves 2.8 minutes.", Case.Sensitive, "the lesson is on time");
         desk.ClickButton("+5 minutes");
         desk.See("Saves 2.8 minutes. Only each team's first attempt counts; later ones are kept and not scored.");

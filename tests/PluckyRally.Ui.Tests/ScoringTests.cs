@@ -43,7 +43,7 @@ public sealed class ScoringTests(WorkingServer server) : ScreenTest
         walk.ClickButton("it broke");
         walk.See("All attempts have been made.");
         walk.ClickButton("Cross out: Attempt 1: 57 beads");
-        walk.See("Strike this out?");
+        walk.See("Cross this out?");
         walk.ShouldBeAccessible();
         walk.Type("Why (if you like)", "counted twice");
         walk.ClickButton("Cross it out");
@@ -102,9 +102,9 @@ public sealed class ScoringTests(WorkingServer server) : ScreenTest
         var walk = OpenWindow(_server.Address, 800, 1280);
         Begin(walk);
         walk.ClickButton("Doesn’t count…");
-        walk.ClickButton("Record as void");
-        walk.See("A void trial needs a reason.");
-        walk.See("A void attempt does not use one up; it is done again.");
+        walk.ClickButton("Record as “doesn’t count”");
+        walk.See("Enter the reason why the attempt does not count.");
+        walk.See("An attempt that doesn’t count does not use one up; it is done again.");
         walk.ClickButton("the tester slipped");
         walk.See("does not count (the tester slipped)");
         walk.See("Attempt 1 of 2");

@@ -40,7 +40,7 @@ public sealed class WritingABriefTests(EmptyServer server) : ScreenTest, IClassF
         desk.ClickTab("Method");
         desk.Choose("Add a part", "Something measured");
         desk.Type("Name of the part", "Sand");
-        desk.Choose("How points are worked out", "by bands");
+        desk.Choose("How points are scored", "by bands");
         desk.Type("Band 1 from", "20");
         desk.Type("Band 1 points", "4");
         desk.See("Sand: 4 points from 20.0 g.");

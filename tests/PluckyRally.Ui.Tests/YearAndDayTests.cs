@@ -161,7 +161,7 @@ public sealed class YearAndDayTests(DemoServer server) : ScreenTest, IClassFixtu
         var stranger = OpenWindow(door);
         stranger.Open(desk.Place);
         stranger.Until(() => stranger.Place.StartsWith("/sign-in", StringComparison.Ordinal), "the door");
-        desk.ClickLink("The board that goes round");
+        desk.ClickLink("Rotating board");
         desk.Until(() => desk.Place.EndsWith("/board", StringComparison.Ordinal), "the board");
         desk.Open(desk.Place + "?seconds=2");
         desk.See(first);

@@ -76,7 +76,7 @@ public sealed class CalendarTests : IDisposable
                 ($"{title}, lesson 1 of 2", "2026-11-30T09:15:00", "2026-11-30T09:45:00"),
                 ($"{title}, lesson 2 of 2", "2026-12-03T09:15:00", "2026-12-03T09:45:00"),
             ]);
-        events[0].GetProperty("description").GetString().ShouldBe("09:15 Build\n09:30 Test");
+        events[0].GetProperty("description").GetString().ShouldBe("9:15 AM Build\n9:30 AM Test");
         events.Select(e => e.GetProperty("uid").GetString()).ShouldBeUnique();
     }
 

@@ -102,7 +102,7 @@ public sealed class RehearsalTests : IDisposable
 
         var expected = await _app.Get<ClassAsExpected>($"/api/rallies/{rally}/expected");
         expected.Brief.ShouldBe(brief);
-        expected.Things.Single(t => t.Name == "Height").Says.ShouldBe("1 of 5 lies outside, the middle one at 90 cm.");
+        expected.Things.Single(t => t.Name == "Height").Says.ShouldBe("1 of 5 lies outside; the median is 90 cm.");
         (await _app.Get<BriefMemory>($"/api/briefs/{brief}/memory")).Offers.ShouldContain(o =>
             o.Fix.Label == "Expect 30 cm to 150 cm"
         );

@@ -20,7 +20,7 @@ internal sealed record AwardPlan(Award Definition, FigureExpression? Value)
                     award is { Value: "", FirstTo: null },
                     $"{at}/value",
                     "People give this award, so it looks at no figure.",
-                    "Take the figure out, or let it be worked out."
+                    "Take the figure out, or let it be calculated."
                 );
                 plans.Add(new(award, null));
                 continue;

@@ -20,7 +20,7 @@ public enum PlaceNumbers
     Dense,
 }
 
-/// <summary>How points are worked out and compared.</summary>
+/// <summary>How points are scored and compared.</summary>
 public sealed record Method
 {
     /// <summary>What gives points.</summary>

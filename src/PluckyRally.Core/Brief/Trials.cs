@@ -47,7 +47,7 @@ public sealed record Trials
     public int? FreshBuilds { get; init; }
 
     /// <summary>
-    /// Whether teams build anew in a later round, so that they are given what a build needs again; otherwise they go on
+    /// Whether teams rebuild in a later round, so that they are given what a build needs again; otherwise they go on
     /// with what they have.
     /// </summary>
     public bool BuildsAnew { get; init; }

@@ -26,7 +26,7 @@ internal static class RuleWords
         ifMissed is Consequence.AttemptDoesNotCount ? "An attempt that misses it does not count."
         : ifMissed is Consequence.FailurePoints of
         && brief.Method.Parts.FirstOrDefault(p => p.Id == of.Part) is { } part
-            ? $"A team that misses it has only the failure points of “{part.Name}”."
+            ? $"A team that misses it scores only the “no success” points of “{part.Name}”."
         : ifMissed is Consequence.Deduct deduct
             ? $"A miss {(brief.Method.Wins == Wins.Highest ? "costs" : "adds")} "
                 + $"{MethodWords.Points(deduct.Points)}{Growing(deduct, plan)}."

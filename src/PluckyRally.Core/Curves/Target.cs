@@ -7,7 +7,7 @@ public abstract partial record Curve
 {
     /// <summary>All points on the mark, fewer for each unit off it, never below 0.</summary>
     /// <param name="At">The mark.</param>
-    /// <param name="Points">Points on the mark.</param>
+    /// <param name="Points">Points at the target.</param>
     /// <param name="PerUnit">Points lost per unit off it, above 0.</param>
     public sealed record Target(decimal At, decimal Points, decimal PerUnit) : Curve
     {
@@ -28,7 +28,7 @@ public abstract partial record Curve
             found.Unless(
                 PerUnit > 0,
                 "/curve/perUnit",
-                "Being off the mark must cost something.",
+                "Missing the target must cost something.",
                 "Write the points lost per unit, above zero."
             );
 
@@ -50,7 +50,7 @@ public abstract partial record Curve
         internal override string Step(PartPlan part, PartResult result)
         {
             var off = Numerals.Write(Math.Abs(result.Value.Value.Number - At));
-            return $"{off} off the mark of {part.ShowStated(At)}: {Numerals.Write(Points)} − "
+            return $"{off} off the target of {part.ShowStated(At)}: {Numerals.Write(Points)} − "
                 + $"{Numerals.Write(PerUnit)} × {off}, not below 0, = {Numerals.Write(result.Curve)}.";
         }
     }

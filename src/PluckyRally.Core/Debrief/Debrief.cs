@@ -1,6 +1,6 @@
 namespace PluckyRally.Core;
 
-/// <summary>The talk after a round: what was asked and answered, and what each team takes along.</summary>
+/// <summary>The talk after a round: what was asked and answered, and what each team learned.</summary>
 /// <param name="Questions">The brief's questions, with what was answered.</param>
 /// <param name="Teams">The teams that took part, in their own order.</param>
 public sealed record Debrief(IReadOnlyList<DebriefQuestion> Questions, IReadOnlyList<TeamDebrief> Teams)

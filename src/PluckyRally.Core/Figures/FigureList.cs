@@ -40,7 +40,7 @@ internal sealed class FigureList
             var value = list.Compile(
                 next.Value,
                 next.Work == Work.EachAttempt ? Known.InAttempt : Known.WithTotal,
-                $"“{ProblemCollector.Short(next.Name)}” is worked out in each attempt"
+                $"“{ProblemCollector.Short(next.Name)}” is calculated in each attempt"
             );
             if (value.IsOk)
                 list = new([.. list.All, new Figure.OfName(next, value.Value, brief.Trials)]);

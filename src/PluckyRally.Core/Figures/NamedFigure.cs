@@ -1,7 +1,7 @@
 namespace PluckyRally.Core;
 
 /// <summary>
-/// A figure with a name of its own: an expression that is worked out in each attempt and then combined, or over other
+/// A figure with a name of its own: an expression that is calculated in each attempt and then combined, or over other
 /// figures. Whatever compares, limits, awards or sums up can name it, and a measured part can be about it.
 /// </summary>
 public sealed record NamedFigure
@@ -15,7 +15,7 @@ public sealed record NamedFigure
     /// <summary>An expression over measures, or over any figures where it is worked out once.</summary>
     public required string Value { get; init; }
 
-    /// <summary>Whether it is worked out in each attempt and then combined, or once over other figures.</summary>
+    /// <summary>Whether it is calculated in each attempt and then combined, or once over other figures.</summary>
     public Work Work { get; init; }
 
     /// <summary>How attempts are combined.</summary>

@@ -148,7 +148,7 @@ public static class DocumentReader
             return Refuse<T>(
                 "",
                 $"There is half a character ({json.Substring(half, 6)}), without the other half.",
-                "Take it out, or write the whole character."
+                "Remove it, or write the whole character."
             );
         JsonElement root;
         try

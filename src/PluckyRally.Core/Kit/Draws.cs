@@ -13,7 +13,7 @@ public sealed record BagItem(string Name, string Category, int Count, decimal Va
 /// <summary>How many of a category go into a bag.</summary>
 /// <param name="Category">The category.</param>
 /// <param name="Least">At least so many, from 0.</param>
-/// <param name="Most">At most so many.</param>
+/// <param name="Most">At most.</param>
 public sealed record BagShare(string Category, int Least, int Most);
 
 /// <summary>A bag that was drawn.</summary>

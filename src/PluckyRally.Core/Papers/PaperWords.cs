@@ -20,7 +20,7 @@ internal static class PaperWords
     public const string Attempts = "Attempts";
     public const string Attempt = "Attempt";
     public const string Design = "Design";
-    public const string Outcome = "If not as usual";
+    public const string Outcome = "Outcome";
     public const string Why = "Why";
     public const string Noted = "Observations";
 
@@ -65,7 +65,7 @@ internal static class PaperWords
     public const string PlaceOnce = "Give each thing a place of its own.";
 
     public const string SortWay = "Write behind each thing where it belongs.";
-    public const string TaskWay = "Tick what you have done.";
+    public const string TaskWay = "Check off what you have done.";
 
     public static string OrderWay(int things, string ends) =>
         $"Write 1 to {Numerals.Write(things)} behind the things, in their order{ends}.";

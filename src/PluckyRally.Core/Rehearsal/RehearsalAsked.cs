@@ -6,7 +6,7 @@ namespace PluckyRally.Core;
 /// <param name="Name">What it is called.</param>
 /// <param name="Unit">Its unit, or which words of a scale the numbers stand for; empty where there is neither.</param>
 /// <param name="Expected">The smallest, the usual and the largest value; absent for what happens or does not.</param>
-/// <param name="InAHundred">How often it happens, of a hundred times; absent for a value.</param>
+/// <param name="InAHundred">How often it happens, in 100 tries; absent for a value.</param>
 /// <param name="From">Where that comes from.</param>
 public sealed record RehearsalInput(
     string Handle,
@@ -23,7 +23,7 @@ public sealed record RehearsalAsked
     /// <summary>What is expected of values, where somebody said otherwise than the brief; by handle.</summary>
     public IReadOnlyDictionary<string, Pert> Expected { get; init; } = new Dictionary<string, Pert>();
 
-    /// <summary>How often something happens of a hundred times, where somebody said otherwise; by handle.</summary>
+    /// <summary>How often something happens in 100 tries, where somebody said otherwise; by handle.</summary>
     public IReadOnlyDictionary<string, decimal> Chances { get; init; } = new Dictionary<string, decimal>();
 
     /// <summary>Teams of a class.</summary>
@@ -96,7 +96,7 @@ public sealed record RehearsalAsked
                 (AllRound, "/allRound", "How far good teams are good at everything"),
             }
         )
-            found.Unless(value is >= 0 and <= 100, at, $"{name} is counted in a hundred.", "Use 0 to 100.");
+            found.Unless(value is >= 0 and <= 100, at, $"{name} is a number of 100.", "Use 0 to 100.");
         foreach (var (handle, pert) in Expected)
         {
             found.Unless(
@@ -130,7 +130,7 @@ public sealed record RehearsalAsked
             found.Unless(
                 share is >= 0 and <= 100,
                 $"/chances/{ProblemCollector.Short(handle)}",
-                "This is counted in a hundred.",
+                "This is a number of 100.",
                 "Use 0 to 100."
             );
         }

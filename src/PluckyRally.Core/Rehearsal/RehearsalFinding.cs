@@ -17,7 +17,7 @@ public enum FindingWeight
 /// <param name="Id">Names it, so that the same can be looked for after a change.</param>
 /// <param name="Weight">What it means.</param>
 /// <param name="Says">The sentence.</param>
-/// <param name="InAHundred">The number that it rests on: of a hundred classes, teams or times.</param>
+/// <param name="InAHundred">The number that it rests on: in 100 classes, teams or times.</param>
 /// <param name="Caption">What the bars show.</param>
 /// <param name="Bars">The bars.</param>
 public sealed record RehearsalFinding(
@@ -32,7 +32,7 @@ public sealed record RehearsalFinding(
     /// <summary>Changes that may help; worked out when they are asked for.</summary>
     internal IEnumerable<RehearsalChange> Helps { get; init; } = [];
 
-    /// <summary>Its number as the end of a sentence: "the best team wins in 71 of a hundred classes".</summary>
+    /// <summary>Its number as the end of a sentence: "the best team wins in 71 in 100 classes".</summary>
     internal Func<string, string> Comes { get; init; } = share => share;
 
     /// <summary>Whether more of it is better.</summary>

@@ -10,15 +10,15 @@ internal static class RehearsalWords
     public const string Guess = "a guess: the brief does not say what to expect";
     public const string AnAttemptFails = "An attempt fails";
 
-    public const string SharedPlaces = "Classes in which a place is shared, of a hundred";
-    public const string PlaceOfBest = "Place of the best team, in a hundred classes";
-    public const string SetsApart = "What sets teams apart, in a hundred parts";
-    public const string Differs = "Classes in which it gives two teams different points, of a hundred";
-    public const string PutOut = "Teams that it puts out, of a hundred";
-    public const string GetsIt = "Teams that get it, of a hundred";
-    public const string OtherWinner = "Classes with another winner, of a hundred";
-    public const string ReadAgain = "Read once more";
-    public const string WhenItEnds = "When the last lesson ends, in a hundred classes";
+    public const string SharedPlaces = "Classes in which a place is shared, in 100";
+    public const string PlaceOfBest = "Place of the best team, in 100 classes";
+    public const string SetsApart = "What makes the difference between teams, in percent";
+    public const string Differs = "Classes in which it gives two teams different points, in 100";
+    public const string PutOut = "Teams that it keeps from placing, in 100";
+    public const string GetsIt = "Teams that get it, in 100";
+    public const string OtherWinner = "Classes with another winner, in 100";
+    public const string ReadAgain = "Measured again";
+    public const string WhenItEnds = "When the last lesson ends, in 100 classes";
     public const string WellBefore = "5 minutes or more are left";
     public const string InTime = "in time";
     public const string ALittleOver = "up to 5 minutes over";
@@ -45,24 +45,24 @@ internal static class RehearsalWords
 
     public static string Ties(decimal first, decimal any) =>
         any == 0 ? "No place is ever shared."
-        : first == 0 ? $"The first place is never shared, some place is in {InAHundred(any)} classes."
+        : first == 0 ? $"The first place is never shared; another place is, in {InAHundred(any)} classes."
         : $"The first place is shared in {InAHundred(first)} classes, some place in {InAHundred(any)}.";
 
     public static string Luck(decimal wins, decimal another, decimal even) =>
-        $"The best team wins in {InAHundred(wins)} classes; by luck alone it would be {InAHundred(even)}. "
-        + $"When the same teams play once more, another team wins in {InAHundred(another)} classes.";
+        $"The best team wins in {InAHundred(wins)} classes; by luck alone it would win in {InAHundred(even)}. "
+        + $"When the same teams play again, another team wins in {InAHundred(another)} classes.";
 
     public static string Deciding(IReadOnlyList<PartDecides> parts, bool one) =>
         one
-            ? $"“{parts[0].Name}” decides nearly everything: {Numerals.Write(Math.Round(parts[0].Share))} of "
-                + $"a hundred parts of what sets teams apart. {HandInHand(parts)}"
-            : "What sets teams apart is "
+            ? $"“{parts[0].Name}” decides nearly everything: {Numerals.Write(Math.Round(parts[0].Share))}"
+                + $"% of the difference between teams. {HandInHand(parts)}"
+            : "The difference between teams comes from "
                 + English.List([
                     .. parts
                         .Where(p => p.Share >= 0.5m)
-                        .Select(p => $"“{p.Name}” for {Numerals.Write(Math.Round(p.Share))}"),
+                        .Select(p => $"“{p.Name}” ({Numerals.Write(Math.Round(p.Share))}%)"),
                 ])
-                + $" of a hundred parts. {HandInHand(parts)}";
+                + $". {HandInHand(parts)}";
 
     /// <summary>How the parts go with the place, as one says it of a class.</summary>
     private static string HandInHand(IReadOnlyList<PartDecides> parts) =>
@@ -79,7 +79,7 @@ internal static class RehearsalWords
                     }
                 )
                 .Select(g =>
-                    $"Who is good at {English.List([.. g.Select(p => $"“{p.Name}”")])} {g.Key} well in the end."
+                    $"Whoever is good at {English.List([.. g.Select(p => $"“{p.Name}”")])} {g.Key} well in the end."
                 )
         );
 
@@ -93,16 +93,17 @@ internal static class RehearsalWords
         : next is { } edge ? $"from {plan.ShowStated(from)} to below {plan.ShowStated(edge)}"
         : $"from {plan.ShowStated(from)}";
 
-    public static string InBands(string part) => $"Where teams come to in “{part}”, of a hundred";
+    public static string InBands(string part) => $"Where teams come to in “{part}”, in 100";
 
     public static string NeverEarned(string part, IReadOnlyList<string> bands) =>
         $"The points of “{part}” {English.List(bands)} are never earned.";
 
     public static string AllEarned(string part) => $"Each band of “{part}” is earned by somebody.";
 
-    public static string PutsOutMany(Rule rule, decimal gone) => $"“{rule.Text}” puts out {InAHundred(gone)} teams.";
+    public static string PutsOutMany(Rule rule, decimal gone) =>
+        $"“{rule.Text}” keeps {InAHundred(gone)} teams from placing.";
 
-    public static string PutsOutNobody(Rule rule) => $"“{rule.Text}” puts nobody out.";
+    public static string PutsOutNobody(Rule rule) => $"“{rule.Text}” keeps nobody from placing.";
 
     public static string PutOutSome(decimal gone) =>
         $"{InAHundred(gone, true)} teams miss a must-have and do not place.";
@@ -110,12 +111,12 @@ internal static class RehearsalWords
     public static string BonusForNobody(Rule rule, bool nobody) =>
         nobody
             ? $"Hardly a team gets the points for “{rule.Text}”."
-            : $"Nearly every team gets the points for “{rule.Text}”: they set nobody apart.";
+            : $"Nearly every team gets the points for “{rule.Text}”, so it makes no difference.";
 
     public static string Reread(decimal share) =>
         share == 0
-            ? "When everything is read once more, as finely as it can be, the same team wins."
-            : "When everything is read once more, as finely as it can be, another team wins in "
+            ? "If everything is measured again, as exactly as it can be, the same team wins."
+            : "If everything is measured again, as exactly as it can be, another team wins in "
                 + $"{InAHundred(share)} classes.";
 
     public static string Queue(decimal share, decimal middle, decimal worst) =>
@@ -129,7 +130,7 @@ internal static class RehearsalWords
         : part == 0.75m ? "up to three quarters"
         : "up to nearly all";
 
-    public static string Needs(string name) => $"What classes need of {name}, of a hundred";
+    public static string Needs(string name) => $"How much {name} classes need, in 100";
 
     public static string Supply(string name, string there, decimal share) =>
         share == 0
@@ -151,15 +152,17 @@ internal static class RehearsalWords
     public static string BestWinsIn(string share) => $"the best team wins in {share} classes";
 
     public static string PartDecides(string part, string share) =>
-        $"the part that decides most does so for {share} parts";
+        $"the part that decides most makes {share} of the difference";
 
-    public static string SetsSomeApart(string part, string share) => $"“{part}” sets teams apart in {share} classes";
+    public static string SetsSomeApart(string part, string share) =>
+        $"“{part}” makes a difference between teams in {share} classes";
 
     public static string BandsUnearned(string part, string share) => $"{share} bands of “{part}” are never earned";
 
-    public static string PutsOut(Rule rule, string share) => $"“{rule.Text}” puts out {share} teams";
+    public static string PutsOut(Rule rule, string share) => $"“{rule.Text}” keeps {share} teams from placing";
 
-    public static string AnotherWinsOnReading(string share) => $"another team wins on reading again in {share} classes";
+    public static string AnotherWinsOnReading(string share) =>
+        $"another team wins when it is measured again in {share} classes";
 
     public static string RunsOver(string share) => $"it runs over in {share} classes";
 
@@ -175,13 +178,13 @@ internal static class RehearsalWords
             Combine.Best => $"Count the best of “{part.Name}”",
             Combine.Worst => $"Count the weakest of “{part.Name}”",
             Combine.Mean => $"Count all of “{part.Name}”, the mean",
-            Combine.Median => $"Count the middle one of “{part.Name}”",
+            Combine.Median => $"Count the median of “{part.Name}”",
             Combine.Sum => $"Add up “{part.Name}”",
             Combine.First => $"Count the first of “{part.Name}”",
             Combine.Last => $"Count the last of “{part.Name}”",
             Combine.BestMean => $"Count the best few of “{part.Name}”",
             Combine.Successes => $"Count how often “{part.Name}” comes off",
-            Combine.Range => $"Count how far “{part.Name}” lies apart",
+            Combine.Range => $"Count the range of “{part.Name}”",
         };
 
     public const string Time = "Time";
@@ -234,14 +237,14 @@ internal static class RehearsalWords
 
     public static string Range(string low, string high) => low == high ? low : $"{low} to {high}";
 
-    public static string TimesOfAHundred(decimal share) => $"{Numerals.Write(share)} of a hundred";
+    public static string TimesOfAHundred(decimal share) => $"{Numerals.Write(share)} in 100";
 
     public static string TimesOf(decimal times, int all) => $"{Numerals.Write(times)} of {Numerals.Write(all)}";
 
     public static string OutsideOf(int outside, int all, string middle) =>
-        outside == 0 ? $"As expected, the middle one {middle}."
-        : outside == all ? $"All lie outside, the middle one at {middle}."
-        : $"{outside} of {all} {(outside == 1 ? "lies" : "lie")} outside, the middle one at {middle}.";
+        outside == 0 ? $"As expected; the median is {middle}."
+        : outside == all ? $"All lie outside; the median is {middle}."
+        : $"{outside} of {all} {(outside == 1 ? "lies" : "lie")} outside; the median is {middle}.";
 
     public static string CameOtherwise(
         Measure measure,
@@ -257,14 +260,14 @@ internal static class RehearsalWords
     public static string Expect(string low, string high) => $"Expect {Range(low, high)}";
 
     private static string InNumbers(decimal share) =>
-        share > 0 && share < 1 ? "less than one" : Numerals.Write(Math.Round(share, MidpointRounding.AwayFromZero));
+        share > 0 && share < 1 ? "fewer than 1" : Numerals.Write(Math.Round(share, MidpointRounding.AwayFromZero));
 
     private static string InMinutes(decimal minutes) => English.Count(Math.Max(1, Math.Round(minutes)), "minute");
 
     private static string InAHundred(decimal share, bool first = false) =>
         share > 0 && share < 1
             ? first
-                ? "Less than one of a hundred"
-                : "less than one of a hundred"
-            : $"{InNumbers(share)} of a hundred";
+                ? "Fewer than 1 in 100"
+                : "fewer than 1 in 100"
+            : $"{InNumbers(share)} in 100";
 }

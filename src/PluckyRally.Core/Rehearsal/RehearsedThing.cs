@@ -77,7 +77,7 @@ internal abstract record RehearsedThing(string Handle, string Name, string From)
     /// <summary>Something that happens or does not, once or several times.</summary>
     /// <param name="Handle">Names it.</param>
     /// <param name="Name">What it is called.</param>
-    /// <param name="InAHundred">How often it happens, of a hundred times.</param>
+    /// <param name="InAHundred">How often it happens, in 100 tries.</param>
     /// <param name="Good">Whether it is good when it happens: then it happens more often where it goes well.</param>
     /// <param name="From">Where that comes from.</param>
     public sealed record Happening(

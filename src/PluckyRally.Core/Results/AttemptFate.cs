@@ -6,7 +6,7 @@ internal abstract partial record AttemptFate(Attempt Attempt)
 {
     /// <summary>It counts.</summary>
     /// <param name="Attempt">The attempt.</param>
-    /// <param name="Missed">What it missed all the same, in the brief's order.</param>
+    /// <param name="Missed">What it missed anyway, in the brief's order.</param>
     public sealed partial record Counts(Attempt Attempt, IReadOnlyList<RuleOutcome> Missed) : AttemptFate(Attempt)
     {
         /// <inheritdoc/>

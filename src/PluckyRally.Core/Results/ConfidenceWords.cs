@@ -30,7 +30,7 @@ internal static class ConfidenceWords
                 chances.MaxBy(c => c.Places[0]) is { } first
                     ? $"With attempts that differ so much, {first.Name} would be first on "
                         + $"{Math.Floor(first.Places[0] * 100):0} days in 100."
-                    : "How often each team would be first is not worked out here, since points hang on how the other "
+                    : "How often each team would be first is not calculated here, since points hang on how the other "
                         + "teams come out.",
             ];
 

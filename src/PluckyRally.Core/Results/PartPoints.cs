@@ -60,7 +60,7 @@ internal static class PartPoints
             return new(plan, PartState.Unfinished, value, 0, 0, null, Bound.Exact, pool);
         var points = plan.Part.FailurePoints ?? 0;
 
-        // What a team brought over before it stopped counts all the same, within the bounds of the part. Failure points
+        // What a team brought over before it stopped counts anyway, within the bounds of the part. Failure points
         // alone may lie outside of them: they are what the brief says.
         var all =
             value.Extra == 0

@@ -1,6 +1,6 @@
 namespace PluckyRally.Core;
 
-/// <summary>A figure of something that teams are held against.</summary>
+/// <summary>A figure of something that teams are compared with.</summary>
 /// <param name="Figure">The figure's id.</param>
 /// <param name="Reference">What they are held against.</param>
 /// <param name="Value">Its value as a team's would be; the mean of the trials where it has no sheet of its own.</param>

@@ -1,7 +1,7 @@
 namespace PluckyRally.Core;
 
 /// <summary>
-/// What was recorded on the sheet of something that teams are held against, scored as a team that is alone.
+/// What was recorded on the sheet of something that teams are compared with, scored as a team that is alone.
 /// </summary>
 /// <param name="Reference">What it is.</param>
 /// <param name="Run">The round in which it was recorded.</param>

@@ -1,6 +1,6 @@
 namespace PluckyRally.Core;
 
-/// <summary>What something that teams are held against came to: a line beside theirs, without a place.</summary>
+/// <summary>What something that teams are compared with came to: a line beside theirs, without a place.</summary>
 /// <param name="Reference">What it is; one that has no sheet, and is only made of trials that are marked so, has no
 /// id.</param>
 /// <param name="Round">The round in which it was recorded: this one, or the last before in which it was.</param>

@@ -18,7 +18,7 @@ internal static class SinceWords
     /// <param name="part">The part now.</param>
     /// <param name="before">Its value in the round before, worked out the same way.</param>
     /// <param name="round">The round before.</param>
-    /// <param name="method">How points are worked out.</param>
+    /// <param name="method">How points are scored.</param>
     public static string Say(PartResult part, PartValue before, int round, Method method)
     {
         if (part.State != PartState.Scored || before.State != PartState.Scored)

@@ -13,8 +13,8 @@ internal static class TargetWords
     {
         var by = plan.Value.Show(new BoundedValue(Math.Abs(ahead)));
         var how =
-            ahead == 0 ? "met to the point"
-            : ahead > 0 ? $"met, {by} beyond it"
+            ahead == 0 ? "met exactly"
+            : ahead > 0 ? $"met, with {by} to spare"
             : $"not met, {by} short";
         return $"{plan.Definition.Name}: {plan.Value.Show(value)} of {plan.Value.Show(new BoundedValue(amount))}, "
             + $"{how}.";

@@ -292,7 +292,7 @@ internal static class TraceWords
         {
             Combine.Sum => $"Added up: {numbers} = {plan.Show(result.Value.Value)}.",
             Combine.Mean or Combine.BestMean => $"Mean: ({numbers}) ÷ {used.Count} = {plan.Show(result.Value.Value)}.",
-            Combine.Median => $"Median, the middle one of {used.Count}: {plan.Show(result.Value.Value)}.",
+            Combine.Median => $"Median of {used.Count}: {plan.Show(result.Value.Value)}.",
             Combine.Worst => $"The weakest counts: {plan.Show(result.Value.Value)}.",
             Combine.First => $"The first counts: {plan.Show(result.Value.Value)}.",
             Combine.Last => $"The last counts: {plan.Show(result.Value.Value)}.",

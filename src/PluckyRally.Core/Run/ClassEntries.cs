@@ -180,7 +180,7 @@ public abstract partial record Entry
             found.Unless(
                 Revealed is >= 0 and <= Limits.Teams * OverAllShown.Most,
                 "/revealed",
-                "So many places cannot be revealed.",
+                "That many places cannot be revealed.",
                 $"Use 0 to {Limits.Teams * OverAllShown.Most}."
             );
             found.Unless(

@@ -142,7 +142,7 @@ public abstract partial record Entry
                 Minutes is >= -120 and <= 120 and not 0,
                 "/minutes",
                 "The minutes are out of range.",
-                "Use 1 to 120, or so many below 0 to take some away."
+                "Use 1 to 120, or a number below 0 to take minutes off."
             );
 
         internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) =>

@@ -22,7 +22,7 @@ internal sealed record ClockSoFar(DateTimeOffset? First, RunningPhase? Run, bool
     /// </summary>
     public DateTimeOffset? TurnAt { get; init; }
 
-    /// <summary>Since when the clock stands; null while it goes.</summary>
+    /// <summary>Since when the clock is stopped; null while it goes.</summary>
     public DateTimeOffset? StoppedAt { get; init; }
 
     /// <summary>The same with so many minutes more in the phase that runs; fewer where they are below 0.</summary>
@@ -34,5 +34,7 @@ internal sealed record ClockSoFar(DateTimeOffset? First, RunningPhase? Run, bool
         : this(null, null, false, null, new(WallShows.Clock, 0)) { }
 }
 
-/// <summary>A phase while it runs: seconds left at <paramref name="Since"/>, or now where the clock stands.</summary>
+/// <summary>
+/// A phase while it runs: seconds left at <paramref name="Since"/>, or now where the clock is stopped.
+/// </summary>
 internal sealed record RunningPhase(ClockPhase Phase, double Left, DateTimeOffset? Since);

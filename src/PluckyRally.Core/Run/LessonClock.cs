@@ -12,10 +12,10 @@ public sealed record LessonClock
     /// <summary>Whether the lesson has been begun and ended.</summary>
     public bool Over { get; init; }
 
-    /// <summary>When the phase ends if nothing is changed; absent while the clock stands.</summary>
+    /// <summary>When the phase ends if nothing is changed; absent while the clock is stopped.</summary>
     public DateTimeOffset? Ends { get; init; }
 
-    /// <summary>Seconds that are left where the clock stands; absent while it runs.</summary>
+    /// <summary>Seconds that are left where the clock is stopped; absent while it runs.</summary>
     public decimal? Left { get; init; }
 
     /// <summary>

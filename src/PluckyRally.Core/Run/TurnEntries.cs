@@ -51,7 +51,7 @@ public sealed record TurnNow(
     decimal Seconds
 )
 {
-    /// <summary>Since when the clock stands in this turn; absent while it goes.</summary>
+    /// <summary>Since when the clock is stopped in this turn; absent while it goes.</summary>
     public DateTimeOffset? Stopped { get; init; }
 
     /// <summary>Whose turn it is now; null where the phase is for all at once.</summary>

@@ -30,7 +30,7 @@ public abstract partial record Absence
     {
         /// <inheritdoc/>
         public override string Say() =>
-            $"attempt {Attempt} was counted by one judge and failed by another; agree, and strike what is wrong";
+            $"attempt {Attempt} was counted by one judge and failed by another; agree, and cross out what is wrong";
     }
 
     /// <summary>Too few attempts counted for a mean of the best.</summary>

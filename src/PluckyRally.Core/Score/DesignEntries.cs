@@ -133,7 +133,7 @@ internal static class DesignEntries
                             new(
                                 "/revision",
                                 $"Revision {failed} has failed, and this brief asks for a fresh build.",
-                                $"Build anew and record it as revision {failed + 1}."
+                                $"Rebuild and record it as revision {failed + 1}."
                             )
                         );
                     else if (trials.FreshBuilds is { } most && trial.Revision - 1 > most)

@@ -55,7 +55,7 @@ public abstract partial record Entry
     /// <summary>Whether it may be the whole class's instead of a team's.</summary>
     internal virtual bool MayBeOfClass => false;
 
-    /// <summary>Whether it may be of something that teams are held against: what is recorded on a sheet.</summary>
+    /// <summary>Whether it may be of something that teams are compared with: what is recorded on a sheet.</summary>
     internal virtual bool MayBeOfReference => !IsTeachers;
 
     /// <summary>Whether it is taken into a round that is closed: what is no score.</summary>

@@ -77,14 +77,14 @@ public static class EntryRights
             if (struck.IsTeachers)
                 return new(
                     "/entry",
-                    "This was recorded by the teacher and is the teacher's to strike out.",
+                    "This was recorded by the teacher, and only the teacher can cross it out.",
                     "Ask the teacher."
                 );
             if (!others && struck.By != by)
                 return new(
                     "/entry",
                     $"This was recorded by {(struck.By.Length > 0 ? struck.By : "somebody else")}.",
-                    "Ask them or the teacher to strike it out."
+                    "Ask them or the teacher to cross it out."
                 );
         }
 

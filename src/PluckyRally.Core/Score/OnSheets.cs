@@ -36,7 +36,7 @@ internal sealed record OnSheets(
             found.Unless(
                 entry.MayBeOfReference,
                 "/team",
-                "This is no team, but something that teams are held against.",
+                "This is a comparison, not a team.",
                 "Choose one of the rally's teams."
             );
         else

@@ -77,13 +77,13 @@ public abstract partial record Entry
             found.Unless(
                 log.Round.References.Count < Limits.References,
                 "",
-                $"There are {Limits.References} things to hold teams against, and no more fit.",
-                "Strike one out first."
+                $"There are {Limits.References} comparisons, and no more fit.",
+                "Cross one out first."
             );
             return this;
         }
 
         internal override string Say(CompiledEdition compiled, int? attempt) =>
-            $"To hold teams against: {Name} ({Within.Sentence(Reference.Word(Purpose))})";
+            $"Comparison: {Name} ({Within.Sentence(Reference.Word(Purpose))})";
     }
 }

@@ -57,8 +57,8 @@ public sealed record SetAside(int At, Entry Entry, IReadOnlyList<Problem> Proble
                 found.Unless(
                     ids.Contains(strike.Entry),
                     "/entry",
-                    "There is no entry with this id to strike out.",
-                    "Leave the strike out."
+                    "There is no such entry to cross out.",
+                    "Leave it as it is."
                 );
             if (found.Problems.Count == 0)
                 taken.Add((at, entry));

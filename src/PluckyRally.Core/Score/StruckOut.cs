@@ -31,7 +31,7 @@ public abstract partial record Entry
             found.Unless(
                 log.Received.Any(e => e.Id == Entry),
                 "/entry",
-                "There is no such entry to strike out.",
+                "There is no such entry to cross out.",
                 "Reload the page; it may have been crossed out already."
             );
             return this;

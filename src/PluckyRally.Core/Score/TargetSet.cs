@@ -46,7 +46,7 @@ public abstract partial record Entry
         internal override string Say(CompiledEdition compiled, int? attempt)
         {
             var name = compiled.Targets.FirstOrDefault(t => t.Definition.Id == Target)?.Definition.Name ?? Target;
-            return Amount.Length > 0 ? $"{name}: set out for {Amount}" : $"{name}: taken back";
+            return Amount.Length > 0 ? $"{name}: set out for {Amount}" : $"{name}: removed";
         }
     }
 }

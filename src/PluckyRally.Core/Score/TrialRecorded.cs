@@ -96,7 +96,7 @@ public abstract partial record Entry
             found.Unless(
                 Outcome != TrialOutcome.Void || !string.IsNullOrWhiteSpace(Reason),
                 "/reason",
-                "A void trial needs a reason.",
+                "Enter the reason why the attempt does not count.",
                 "Say what went wrong that was not the team's fault."
             );
             found.Count(Leaves, Limits.Measures, "/leaves", "measures that another judge reads");
@@ -139,7 +139,7 @@ public abstract partial record Entry
                     found.Add(
                         $"/readings/{measure.Id}",
                         $"{measure.Name} has no reading.",
-                        "Type it, or mark the attempt failed or void. These would do: "
+                        "Type it, or record that the attempt failed or doesn’t count. These would do: "
                             + $"{string.Join(", ", ReadingForms.For(measure))}."
                     );
             }
@@ -221,7 +221,7 @@ public abstract partial record Entry
                 used < attempts,
                 "/attempt",
                 attempts == 1 ? "The one attempt has been made." : $"All {attempts} attempts have been made.",
-                "Strike one out first if it was recorded by mistake."
+                "Cross one out first if it was recorded by mistake."
             );
         }
     }

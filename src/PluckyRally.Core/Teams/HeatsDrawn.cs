@@ -7,7 +7,7 @@ public abstract partial record Entry
 {
     /// <summary>
     /// The heats of a round were drawn, with the lane of each team. Heats drawn before no longer hold; whoever
-    /// runs otherwise is timed all the same.
+    /// runs otherwise is timed anyway.
     /// </summary>
     public sealed record HeatsDrawn : OfTeams
     {

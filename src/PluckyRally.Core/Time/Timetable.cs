@@ -56,7 +56,7 @@ public sealed record Timetable(
     {
         var lessons = Lay(brief);
         if (lessons.Count == 0)
-            return new([], true, "Say how long a lesson is to see the timetable.", []);
+            return new([], true, "Enter how long a lesson is to see the schedule.", []);
         var fits = lessons.All(l => l.Overrun == 0);
         return new(lessons, fits, Say(lessons), fits ? [] : TimeOffers.Of(brief));
     }

@@ -106,7 +106,7 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept
                 File.Delete(picture);
             return Refuse(
                 $"The file cannot be read as an archive: {wrong.Message}",
-                "Nothing was changed. Save it anew on the other computer, and copy it again."
+                "Nothing was changed. Save it again on the other computer, and copy it again."
             );
         }
     }

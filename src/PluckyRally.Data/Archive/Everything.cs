@@ -5,7 +5,7 @@ namespace PluckyRally.Data.Archive;
 
 /// <summary>
 /// What an archive holds, as the file <c>everything.json</c> in it says. Briefs and rallies are files of their own
-/// formats beside it, photos are JPEG files. No password, no code and nothing that was taken away is in it.
+/// formats beside it, photos are JPEG files. No password, no code and nothing that was deleted is in it.
 /// </summary>
 public sealed record Everything
 {

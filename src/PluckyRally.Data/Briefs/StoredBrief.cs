@@ -45,7 +45,7 @@ public sealed class StoredBrief
     /// <summary>What searching looks through, in lower case.</summary>
     public string SearchText { get; set; } = "";
 
-    /// <summary>Put away: not on the shelf, and not lost.</summary>
+    /// <summary>Returned: not on the shelf, and not lost.</summary>
     public bool Archived { get; set; }
 
     /// <summary>When it was last saved.</summary>

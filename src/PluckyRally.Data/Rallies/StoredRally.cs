@@ -35,7 +35,7 @@ public sealed class StoredRally
     /// <summary>Whether judges may strike out what others recorded.</summary>
     public bool JudgesStrikeOthers { get; set; }
 
-    /// <summary>Put away: not on the start page, and not lost.</summary>
+    /// <summary>Returned: not on the start page, and not lost.</summary>
     public bool PutAway { get; set; }
 
     /// <summary>The teams.</summary>

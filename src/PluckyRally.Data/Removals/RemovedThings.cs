@@ -24,7 +24,7 @@ public enum RemovedSort
     Photo,
 }
 
-/// <summary>Something that was taken away and can still be taken back.</summary>
+/// <summary>Something that was deleted and can still be taken back.</summary>
 /// <param name="Sort">What sort of thing it is.</param>
 /// <param name="Id">Its id.</param>
 /// <param name="Name">What it is called.</param>

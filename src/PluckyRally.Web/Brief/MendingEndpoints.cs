@@ -120,7 +120,7 @@ internal static class MendingEndpoints
             meanwhile = wanted.Meanwhile(now.Opened.OrThrow());
             return meanwhile is null
                 ? null
-                : new("/was", "The brief was mended meanwhile.", "Look at what the other window mended.");
+                : new("/was", "The brief was changed in another window.", "Look at what the other window changed.");
         }
     }
 

@@ -30,7 +30,7 @@ internal static class LessonCalendar
                         lessons.Count > 1 ? $"{brief.Title}, lesson {lesson.Number} of {lessons.Count}" : brief.Title,
                     Description = string.Join(
                         '\n',
-                        lesson.Blocks.Select(b => $"{start.AddMinutes((double)b.From):HH:mm} {b.Name}")
+                        lesson.Blocks.Select(b => $"{start.AddMinutes((double)b.From):h:mm tt} {b.Name}")
                     ),
                     Start = new CalDateTime(start, null),
                     End = new CalDateTime(start.AddMinutes((double)lesson.Length), null),

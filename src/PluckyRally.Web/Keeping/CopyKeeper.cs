@@ -69,13 +69,13 @@ internal sealed class CopyKeeper(
             return new(
                 "/path",
                 "This is not the whole path of a folder.",
-                "Write it from the root on, for example /media/stick."
+                "Write it from the root on, for example /media/usb."
             );
         if (path.Length > 0 && !Directory.Exists(path))
             return new(
                 "/path",
                 "There is no such folder.",
-                "Connect the stick or the share first, and look where it is."
+                "Connect the USB drive or the share first, and look up its path."
             );
         if (Path.GetFullPath(path.Length > 0 ? path : "/") == Path.GetFullPath(folder.Path))
             return new(

@@ -62,7 +62,7 @@ internal static class KeepingEndpoints
     ) =>
         SortOf(sort) is { } known && await removed.Delete(known, id, stop)
             ? TypedResults.NoContent()
-            : new Missing("thing that was taken away");
+            : new Missing("thing that was deleted");
 
     private static async Task<Results<NoContent, Missing>> TakeBack(
         string sort,
@@ -73,7 +73,7 @@ internal static class KeepingEndpoints
     )
     {
         if (SortOf(sort) is not { } known || !await removed.TakeBack(known, id, stop))
-            return new Missing("thing to be taken back");
+            return new Missing("thing to be restored");
         await live.TellAll();
         return TypedResults.NoContent();
     }

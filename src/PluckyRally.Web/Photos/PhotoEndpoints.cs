@@ -135,7 +135,7 @@ internal static class PhotoEndpoints
         var caller = Caller.Of(context.User);
         if (!caller.IsTeacher && await album.Find(photo, stop) is { } taken && taken.By != caller.Name)
             return new Refused([
-                new("/photo", $"This photo was taken by {taken.By}.", "Ask the teacher to take it away."),
+                new("/photo", $"This photo was taken by {taken.By}.", "Ask the teacher to delete it."),
             ]);
         return await album.Delete(id, photo, stop) ? TypedResults.NoContent() : new Missing("photo");
     }

@@ -61,7 +61,7 @@ public sealed class Missing(string thing) : IResult, IEndpointMetadataProvider
                 Status = StatusCodes.Status404NotFound,
                 Title = $"There is no such {thing}.",
                 Detail =
-                    "It may have been removed, or the address is not complete. Go back to the start page "
+                    "It may have been removed, or the address is not complete. Go back to Home "
                     + "and choose it there.",
             }
         );

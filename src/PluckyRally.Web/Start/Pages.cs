@@ -60,7 +60,7 @@ internal static class Pages
                 StatusCodes.Status404NotFound => Say(
                     404,
                     "There is nothing at this address.",
-                    "Go back to the start page and choose it there."
+                    "Go back to Home and choose it there."
                 ),
                 StatusCodes.Status405MethodNotAllowed => Say(
                     405,
@@ -118,7 +118,7 @@ internal static class Pages
                 _ => Say(
                     500,
                     "Something went wrong on our side.",
-                    "What was recorded before is safe. Try again; if it happens again, start Plucky Rally anew."
+                    "What was recorded before is safe. Try again; if it happens again, restart Plucky Rally."
                 ),
             }
         );

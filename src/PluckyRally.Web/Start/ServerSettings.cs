@@ -22,7 +22,7 @@ internal sealed record ServerSettings(int Port, string DataFolder, bool Lan, boo
           --https true        with --lan true: an encrypted line for them, at port 5443
           --newPassword true  forgets the teacher's password, so that a new one can be set at this computer
           --instruments N     the port at which instruments connect; the one after the server's where nothing is said
-          --demo DIR          the demo, made anew from its files
+          --demo DIR          the demo, made again from its files
         """;
 
     public const int UsualHttpsPort = 5443;

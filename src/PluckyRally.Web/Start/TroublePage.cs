@@ -47,7 +47,7 @@ internal static class TroublePage
             [
                 trouble.What,
                 trouble.Remedy,
-                $"The newest good copy is of {newest.MadeAt.ToLocalTime():MMMM d, yyyy, HH:mm}, with "
+                $"The newest good copy is of {newest.MadeAt.ToLocalTime():MMMM d, yyyy, h:mm tt}, with "
                     + $"{Count(newest.Rallies, "rally", "rallies")} and "
                     + $"{Count(newest.Briefs, "brief", "briefs")}. End this with Ctrl+C, then bring it back:",
                 $"./rally restore '{shelf.FileOf(newest)}' --data '{folder.Path}'",
@@ -55,7 +55,7 @@ internal static class TroublePage
             :
             [
                 trouble.What,
-                "There is no copy beside it. If there is one on a stick or another disk, end this with "
+                "There is no copy beside it. If there is one on a USB drive or another disk, end this with "
                     + "Ctrl+C, then bring it back:",
                 $"./rally restore COPY.db --data '{folder.Path}'",
             ];
@@ -115,7 +115,7 @@ internal static class TroublePage
             <h1>{{said[0]}}</h1>
             {{string.Concat(text)}}{{last}}
             <p class="small">Plucky Rally has not started, and nothing was changed.
-            When this is mended, start it again and load this page anew.</p>
+            When this is fixed, start it again and reload this page.</p>
             </main></body>
             </html>
             """;

@@ -142,7 +142,7 @@ internal static class DrawEndpoints
             return new Refused(found.Opened.Problems);
         var (wanted, opened) = (request.Value.Value, found.Opened.Value);
         if (wanted.Lanes is < 1 or > Limits.Teams)
-            return new Refused([new("/lanes", "Nobody can run in so many lanes.", "Write how many run at once.")]);
+            return new Refused([new("/lanes", "That many lanes are not possible.", "Write how many run at once.")]);
         var run = opened.In(wanted.Round);
         var now = time.GetUtcNow();
         return await Keep(

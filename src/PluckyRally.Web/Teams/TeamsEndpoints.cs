@@ -63,7 +63,7 @@ internal static class TeamsEndpoints
                 .. strangers.Select(s => new Problem(
                     s.At,
                     "There is no such student any more.",
-                    "Make the teams anew."
+                    "Make the teams again."
                 )),
             ]);
 

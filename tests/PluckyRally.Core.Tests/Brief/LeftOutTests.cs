@@ -61,8 +61,8 @@ public sealed class LeftOutTests
         compiled
             .Problems.Select(p => p.What)
             .ShouldBe([
-                "“fewer sheets” falls away here, because sheets is left out.",
-                "“Thriftiest” falls away here, because thrift is left out.",
+                "“fewer sheets” isn’t used here, because sheets is left out.",
+                "“Thriftiest” isn’t used here, because thrift is left out.",
             ]);
         var rally = new Happening(compiled.Value!.Brief, "A");
         rally.Counted("A", "30");

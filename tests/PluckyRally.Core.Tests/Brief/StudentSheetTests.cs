@@ -59,7 +59,8 @@ public sealed class StudentSheetTests
         var sheet = Of(brief);
         sheet.Criteria.ShouldBe([
             "It must float. A miss costs 2 points.",
-            "It must hop. A team that misses it has only the failure points of “part”. Keeping it: 1 point more.",
+            "It must hop. A team that misses it scores only the “no success” points of “part”. "
+                + "Keeping it: 1 point more.",
         ]);
         sheet.Constraints.ShouldBe(["Keeps to height. A miss costs 1 point for every full 2 cm that it is missed by."]);
         sheet.Bonuses.ShouldBe(["It must sing: 3 points more"]);

@@ -80,7 +80,7 @@ public sealed class MarksTests
     public void It_is_said_in_the_log_and_no_judge_is_shown_it()
     {
         var mark = Mark("a", "why", 2);
-        mark.Say(OpenedRally.Open(_rally).OrThrow().Begun, null).ShouldBe("Mark: Says why, partly");
+        mark.Say(OpenedRally.Open(_rally).OrThrow().Begun, null).ShouldBe("Level: Says why, partly");
         EntryRights.JudgeSees(mark with { By = "Teacher" }, "Aide").ShouldBeFalse();
         EntryRights
             .JudgeSees(

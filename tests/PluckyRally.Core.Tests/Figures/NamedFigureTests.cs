@@ -185,7 +185,7 @@ public sealed class NamedFigureTests
                 },
             ])
             .ShouldHaveSingleItem()
-            .What.ShouldBe("points for climb is known only with the points, and “Late” is worked out in each attempt.");
+            .What.ShouldBe("points for climb is known only with the points, and “Late” is calculated in each attempt.");
 
     [Fact]
     public void What_it_needs_is_asked_for_by_place() =>

@@ -248,7 +248,7 @@ public sealed class PartFactsTests
         Snags.Of(rally.Compiled.Brief).Count(s => s.Id == "leftOut").ShouldBe(seconds is null ? 1 : 0);
     }
 
-    /// <summary>Who stopped brought things over all the same; the reasons promise what is given.</summary>
+    /// <summary>Who stopped brought things over anyway; the reasons promise what is given.</summary>
     [Fact]
     public void A_team_that_stopped_has_the_points_for_what_it_brought_over()
     {

@@ -196,14 +196,14 @@ public sealed class TasksTests
             .Why[0]
             .Sentence.ShouldBe(
                 "Lamp: 6 points. By the clocks of the devices it was later than another; the order in "
-                    + "which it arrived decides, unless you rule otherwise."
+                    + "which it arrived decides, unless you decide differently."
             );
         rally
             .Row("B")
             .Why[0]
             .Sentence.ShouldBe(
                 "Lamp: done, after the first 1 had its points. By the clocks of the devices it was earlier "
-                    + "than another; the order in which it arrived decides, unless you rule otherwise."
+                    + "than another; the order in which it arrived decides, unless you decide differently."
             );
         rally.Add(
             new Entry.TaskTicked

@@ -22,7 +22,7 @@ public sealed class AbsenceTests
                 new Absence.JudgesDiffer(2),
                 true,
                 false,
-                "attempt 2 was counted by one judge and failed by another; agree, and strike what is wrong"
+                "attempt 2 was counted by one judge and failed by another; agree, and cross out what is wrong"
             },
             { new Absence.TooFewCounted(1, 3), true, false, "1 counted attempt, and the mean of the best 3 needs 3" },
             { new Absence.NoPointsYet(), true, false, "there are no points yet" },
@@ -46,7 +46,7 @@ public sealed class AbsenceTests
                 false,
                 "the judges have to agree on Neatness: Pell says “tidy” and somebody says “rough”"
             },
-            { new Absence.NoTaskTicked(), true, false, "no task has been ticked yet" },
+            { new Absence.NoTaskTicked(), true, false, "no task has been checked off yet" },
             { new Absence.TasksNotTimed(), true, false, "the time for the tasks has not been read yet" },
             { new Absence.NoneCounted(), false, true, "no attempt counted" },
             {

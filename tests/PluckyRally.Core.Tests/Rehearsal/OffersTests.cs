@@ -49,7 +49,7 @@ public sealed class OffersTests
         var both = offers.Single(o => o.Label == "Make 3 attempts, and count all of them");
         both.Finding.ShouldBe("luck");
         both.Says.ShouldMatch(
-            "^The best team wins in [0-9]+ of a hundred classes instead of [0-9]+. 8 minutes more.$",
+            "^The best team wins in [0-9]+ in 100 classes instead of [0-9]+. 8 minutes more.$",
             "four turns of two attempts more"
         );
         both.Gain.ShouldBeGreaterThan(6);
@@ -91,7 +91,7 @@ public sealed class OffersTests
                 }
             )
             .Single(o => o.Label == "Make 3 attempts, and count all of them")
-            .But.ShouldStartWith("It runs over in 100 of a hundred classes");
+            .But.ShouldStartWith("It runs over in 100 in 100 classes");
     }
 
     [Fact]
@@ -114,7 +114,7 @@ public sealed class OffersTests
         );
         var offer = Offers(brief, new() { Classes = Few })
             .Single(o => o.Label == "Let less mass decide between equals");
-        offer.Says.ShouldStartWith("The first place is shared in 0 of a hundred classes instead of ");
+        offer.Says.ShouldStartWith("The first place is shared in 0 in 100 classes instead of ");
         Apply(brief, offer)
             .Method.TieBreaks.Single()
             .ShouldBe(

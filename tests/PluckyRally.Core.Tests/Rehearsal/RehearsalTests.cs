@@ -175,7 +175,7 @@ public sealed class RehearsalTests
             .BestWins.ShouldBe(
                 inAHundred,
                 5m,
-                "the classes come in fives of the same teams, so four errors are five of a hundred"
+                "the classes come in fives of the same teams, so four errors are five in 100"
             );
     }
 
@@ -286,7 +286,7 @@ public sealed class RehearsalTests
         );
         report.NotPlaced.ShouldBe(20, FourErrors(0.2, 4000));
         report.Finding("rule:float").Weight.ShouldBe(FindingWeight.Wrong);
-        report.Finding("rule:shine").Says.ShouldBe("“It must shine” puts nobody out.");
+        report.Finding("rule:shine").Says.ShouldBe("“It must shine” keeps nobody from placing.");
     }
 
     /// <summary>A chance is kept whatever of it is the team's own: it only falls on the same teams again.</summary>
@@ -369,7 +369,7 @@ public sealed class RehearsalTests
         report.Parts.Sum(p => p.Share).ShouldBe(100, 0.2m);
         report.Parts.Single(p => p.Name == "Tall").Share.ShouldBe(80, 3);
         report.Parts.ShouldAllBe(p => p.Rank < 0, "more points are a better place");
-        report.Finding("parts").Says.ShouldContain("Who is good at “Tall” nearly always does well in the end.");
+        report.Finding("parts").Says.ShouldContain("Whoever is good at “Tall” nearly always does well in the end.");
     }
 
     /// <summary>
@@ -465,7 +465,7 @@ public sealed class RehearsalTests
         );
         report
             .Finding("rule:always")
-            .Says.ShouldBe("Nearly every team gets the points for “It must always”: they set nobody apart.");
+            .Says.ShouldBe("Nearly every team gets the points for “It must always”, so it makes no difference.");
         report.Finding("rule:never").Says.ShouldBe("Hardly a team gets the points for “It must never”.");
         report.Findings.ShouldNotContain(f => f.Id == "rule:half");
     }

@@ -4,29 +4,25 @@ using Xunit;
 namespace PluckyRally.Core.Tests.Rehearsal;
 
 /// <summary>
-/// A rehearsal says what a colleague would say: whole numbers of a hundred, and no word of statistics.
+/// A rehearsal says what a colleague would say: whole numbers in 100, and no word of statistics.
 /// </summary>
 public sealed class RehearsalWordsTests
 {
     [Theory]
     [InlineData(0, 0, "No place is ever shared.")]
-    [InlineData(0, 12.4, "The first place is never shared, some place is in 12 of a hundred classes.")]
-    [InlineData(
-        0.4,
-        2,
-        "The first place is shared in less than one of a hundred classes, some place in 2 of a hundred."
-    )]
-    [InlineData(12.5, 50, "The first place is shared in 13 of a hundred classes, some place in 50 of a hundred.")]
+    [InlineData(0, 12.4, "The first place is never shared; another place is, in 12 in 100 classes.")]
+    [InlineData(0.4, 2, "The first place is shared in fewer than 1 in 100 classes, some place in 2 in 100.")]
+    [InlineData(12.5, 50, "The first place is shared in 13 in 100 classes, some place in 50 in 100.")]
     public void Ties(decimal first, decimal any, string says) => RehearsalWords.Ties(first, any).ShouldBe(says);
 
     [Theory]
     [InlineData(0, 0, -3.2, "It ends in time in all classes; in one of twenty with less than 3 minutes left.")]
-    [InlineData(3, 1, -1, "It ends in time in nearly all classes: in 3 of a hundred it runs over.")]
+    [InlineData(3, 1, -1, "It ends in time in nearly all classes: in 3 in 100 it runs over.")]
     [InlineData(
         40,
         1.2,
         4.6,
-        "It runs over in 40 of a hundred classes, mostly by 1 minute, in one of twenty by 5 minutes or more."
+        "It runs over in 40 in 100 classes, mostly by 1 minute, in one of twenty by 5 minutes or more."
     )]
     public void A_queue(decimal share, decimal middle, decimal worst, string says) =>
         RehearsalWords.Queue(share, middle, worst).ShouldBe(says);
@@ -37,24 +33,24 @@ public sealed class RehearsalWordsTests
         RehearsalWords
             .Deciding([new("a", "Height", 62.4m, -0.85m, 100), new("b", "Cost", 37.6m, -0.6m, 100)], one: false)
             .ShouldBe(
-                "What sets teams apart is “Height” for 62 and “Cost” for 38 of a hundred parts. Who is "
-                    + "good at “Height” nearly always does well in the end. Who is good at “Cost” mostly does "
+                "The difference between teams comes from “Height” (62%) and “Cost” (38%). Whoever is "
+                    + "good at “Height” nearly always does well in the end. Whoever is good at “Cost” mostly does "
                     + "well in the end."
             );
         RehearsalWords
             .Deciding([new("a", "Height", 91, -0.95m, 100), new("b", "Cost", 9, -0.1m, 100)], one: true)
             .ShouldBe(
-                "“Height” decides nearly everything: 91 of a hundred parts of what sets teams apart. Who "
-                    + "is good at “Height” nearly always does well in the end. Who is good at “Cost” hardly ever "
+                "“Height” decides nearly everything: 91% of the difference between teams. Whoever "
+                    + "is good at “Height” nearly always does well in the end. Whoever is good at “Cost” hardly ever "
                     + "does well in the end."
             );
     }
 
     [Theory]
-    [InlineData(71.2, 12, "The best team wins in 71 of a hundred classes instead of 48. 12 minutes more.")]
-    [InlineData(71.2, -1, "The best team wins in 71 of a hundred classes instead of 48. 1 minute less.")]
-    [InlineData(71.2, 0, "The best team wins in 71 of a hundred classes instead of 48.")]
-    [InlineData(0.3, 0, "The best team wins in less than one of a hundred classes instead of 48.")]
+    [InlineData(71.2, 12, "The best team wins in 71 in 100 classes instead of 48. 12 minutes more.")]
+    [InlineData(71.2, -1, "The best team wins in 71 in 100 classes instead of 48. 1 minute less.")]
+    [InlineData(71.2, 0, "The best team wins in 71 in 100 classes instead of 48.")]
+    [InlineData(0.3, 0, "The best team wins in fewer than 1 in 100 classes instead of 48.")]
     public void Before_and_after(decimal after, decimal minutes, string says)
     {
         RehearsalFinding Luck(decimal share) =>
@@ -76,7 +72,7 @@ public sealed class RehearsalWordsTests
         RehearsalWords.Supply("washers", "3860 g", 0).ShouldBe("Washers last: 3860 g are enough in all classes.");
         RehearsalWords
             .Supply("washers", "3860 g", 7.5m)
-            .ShouldBe("Washers run out in 8 of a hundred classes: there are 3860 g.");
+            .ShouldBe("Washers run out in 8 in 100 classes: there are 3860 g.");
     }
 
     [Theory]
@@ -98,11 +94,9 @@ public sealed class RehearsalWordsTests
             "median",
             "variance",
             "correlat",
-            "percent",
             "probab",
             "deviation",
             "distribut",
-            "%",
             "random",
             "simul",
             "quantile",

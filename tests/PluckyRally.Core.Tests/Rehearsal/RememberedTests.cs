@@ -115,7 +115,7 @@ public sealed class RememberedTests
         var came = ExpectedAndCame.Of(Heights(10, 20, 30, 40, 150).Opened, 1).Single(e => e.Name == "Height");
         came.Expected.ShouldBe("20 cm to 80 cm");
         came.Came.ShouldBe("10 cm to 150 cm");
-        came.Says.ShouldBe("2 of 5 lie outside, the middle one at 30 cm.");
+        came.Says.ShouldBe("2 of 5 lie outside; the median is 30 cm.");
         came.Readings.Select(r => r.Inside).ShouldBe([false, true, true, true, false]);
         came.Readings[0].ShouldBe(new ReadingThatCame("Team 1", 1, 10, "10 cm", false));
         came.Learn!.Says.ShouldBe("Height: 5 readings came to 10 cm to 150 cm, expected 20 cm to 80 cm.");
@@ -127,7 +127,7 @@ public sealed class RememberedTests
         ExpectedAndCame
             .Of(Heights(30, 40, 50, 70).Opened, 1)
             .Single(e => e.Name == "Height")
-            .Says.ShouldBe("As expected, the middle one 45 cm.");
+            .Says.ShouldBe("As expected; the median is 45 cm.");
 
     [Fact]
     public void The_brief_learns_only_when_it_is_told_to()
@@ -152,7 +152,7 @@ public sealed class RememberedTests
             .Single(e => e.Name == "Height")
             .ShouldSatisfyAllConditions(
                 e => e.Learn.ShouldBeNull(),
-                e => e.Says.ShouldBe("As expected, the middle one 50 cm.")
+                e => e.Says.ShouldBe("As expected; the median is 50 cm.")
             );
 
     [Fact]

@@ -71,7 +71,10 @@ public sealed class AllOrNothingTests
                 Amount = "15",
             }
         );
-        rally.Standing("Terns").Targets.Single().Says.ShouldBe("Height to beat: 20 cm of 15 cm, met, 5 cm beyond it.");
+        rally
+            .Standing("Terns")
+            .Targets.Single()
+            .Says.ShouldBe("Height to beat: 20 cm of 15 cm, met, with 5 cm to spare.");
         TeamSheet
             .For(OpenedRally.Open(rally.Rally).OrThrow(), "terns", 1)!
             .Targets.ShouldHaveSingleItem()

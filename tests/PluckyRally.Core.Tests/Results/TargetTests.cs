@@ -15,9 +15,9 @@ public sealed class TargetTests
     };
 
     [Theory]
-    [InlineData("20 cm", "Height to beat: 25 cm of 20 cm, met, 5 cm beyond it.", true, 5)]
+    [InlineData("20 cm", "Height to beat: 25 cm of 20 cm, met, with 5 cm to spare.", true, 5)]
     [InlineData("0.3 m", "Height to beat: 25 cm of 30 cm, not met, 5 cm short.", false, 5)]
-    [InlineData("25", "Height to beat: 25 cm of 25 cm, met to the point.", true, 0)]
+    [InlineData("25", "Height to beat: 25 cm of 25 cm, met exactly.", true, 0)]
     public void A_team_sets_its_own(string amount, string says, bool met, int by)
     {
         var rally = Played(Own);

@@ -32,7 +32,7 @@ public sealed class WordsTests
     [Theory]
     [InlineData(Combine.Worst, "Your weakest attempt counts.")]
     [InlineData(Combine.Mean, "The mean of your attempts counts.")]
-    [InlineData(Combine.Median, "The middle one of your attempts counts.")]
+    [InlineData(Combine.Median, "The median of your attempts counts.")]
     [InlineData(Combine.Sum, "Your attempts are added up.")]
     [InlineData(Combine.First, "Your first attempt counts.")]
     [InlineData(Combine.Last, "Your last attempt counts.")]
@@ -113,7 +113,7 @@ public sealed class WordsTests
         Why(new Curve.Between(0, 40, 10), "20").ShouldBe("0 points at 0 cm and 10 at 40 cm: 20 is worth 5.");
         Why(new Curve.Place([7]), "20").ShouldBe("1st in this part: 7 points.");
         Why(new Curve.ShareOfBest(10), "20").ShouldBe("10 × 20 ÷ 20 (the best) = 10.");
-        Why(new Curve.Target(25, 10, 1), "20").ShouldBe("5 off the mark of 25 cm: 10 − 1 × 5, not below 0, = 5.");
+        Why(new Curve.Target(25, 10, 1), "20").ShouldBe("5 off the target of 25 cm: 10 − 1 × 5, not below 0, = 5.");
         Why(new Curve.Raw(), "20").ShouldBe("The value itself: 20.");
     }
 

@@ -51,7 +51,7 @@ public sealed class TurnTests
             .Turn!.ShouldSatisfyAllConditions(t => t.Since.ShouldBe(Nine.AddMinutes(3)), t => t.Stopped.ShouldBeNull());
     }
 
-    /// <summary>A turn that is begun while the clock stands has its whole time once it goes on.</summary>
+    /// <summary>A turn that is begun while the clock is stopped has its whole time once it goes on.</summary>
     [Fact]
     public void A_turn_that_is_begun_in_a_pause_loses_nothing()
     {

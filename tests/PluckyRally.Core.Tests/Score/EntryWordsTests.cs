@@ -242,7 +242,7 @@ public sealed class EntryWordsTests
                     Name = "Bare hull",
                     Purpose = Purpose.ByHand,
                 },
-                "To hold teams against: Bare hull (by hand)"
+                "Comparison: Bare hull (by hand)"
             },
             {
                 new Entry.MeasureRead
@@ -344,7 +344,7 @@ public sealed class EntryWordsTests
                     Target = "own",
                     Amount = "",
                 },
-                "Height to beat: taken back"
+                "Height to beat: removed"
             },
             {
                 new Entry.OverRoundsSet

@@ -103,7 +103,7 @@ public sealed class OpenedRallyTests
             .Notes.Single()
             .ShouldSatisfyAllConditions(
                 p => p.At.ShouldBe(inOrder ? "/entries/1/revision" : "/entries/0/revision"),
-                p => p.Remedy.ShouldBe("Build anew and record it as revision 2.")
+                p => p.Remedy.ShouldBe("Rebuild and record it as revision 2.")
             );
         opened.Rally.Entries.Single().ShouldBeOfType<Entry.TrialRecorded>().Outcome.ShouldBe(TrialOutcome.Failed);
         var struck = opened

@@ -202,10 +202,8 @@ public sealed class ReferenceSheetTests
     {
         var added = Added("bare", "By hand") with { Purpose = Purpose.ByHand };
         var opened = Opened(Brief, [added, Trial("bare", "10")]);
-        Says(new Entry.CameLate { Id = Id(), Team = "bare" })
-            .ShouldBe("This is no team, but something that teams are held against.");
-        Says(new Entry.TeamAway { Id = Id(), Team = "bare" })
-            .ShouldBe("This is no team, but something that teams are held against.");
+        Says(new Entry.CameLate { Id = Id(), Team = "bare" }).ShouldBe("This is a comparison, not a team.");
+        Says(new Entry.TeamAway { Id = Id(), Team = "bare" }).ShouldBe("This is a comparison, not a team.");
         Says(Added("bare", "Another")).ShouldBe("There is a sheet of this id already.");
         Says(Added("terns", "Another")).ShouldBe("There is a team of this id already.");
         Says(Added("other", "by hand")).ShouldBe("“by hand” has a sheet already.");
@@ -214,7 +212,7 @@ public sealed class ReferenceSheetTests
             .ShouldBe("What is scored or practised has no sheet of its own.");
         Says(Added("other", "Another") with { Of = "gulls" }).ShouldBe("There is no such team in this rally.");
         Says(Added("other", " ")).ShouldBe("It has no name.");
-        LogLine.OfLesson(opened, 1).ShouldHaveSingleItem().Says.ShouldBe("To hold teams against: By hand (by hand)");
+        LogLine.OfLesson(opened, 1).ShouldHaveSingleItem().Says.ShouldBe("Comparison: By hand (by hand)");
 
         var strike = new Entry.StruckOut
         {

@@ -366,6 +366,6 @@ public sealed class ConfidenceTests
             rally.Counted(team, typed);
         var sure = Confidence.Of(OpenedRally.Open(rally.Rally).OrThrow(), 1, draws: 100);
         sure.OnAnotherDay.ShouldBeEmpty();
-        sure.AnotherDay[^1].ShouldContain("is not worked out here");
+        sure.AnotherDay[^1].ShouldContain("is not calculated here");
     }
 }

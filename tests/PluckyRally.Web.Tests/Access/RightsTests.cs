@@ -94,7 +94,7 @@ public sealed class RightsTests : IDisposable
         using var judge = await _class.Judge(rally, "Aide");
         foreach (var entry in (await _class.App.Get<Rally>($"/api/rallies/{rally}/file")).Entries)
             (await Classroom.Refusal(judge, rally, Strike(entry) with { Round = round })).ShouldBe(
-                "This was recorded by the teacher and is the teacher's to strike out.",
+                "This was recorded by the teacher, and only the teacher can cross it out.",
                 entry.GetType().Name
             );
     }

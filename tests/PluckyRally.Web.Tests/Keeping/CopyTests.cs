@@ -76,7 +76,7 @@ public sealed class CopyTests : IDisposable
         Directory.Delete(stick, recursive: true);
         (await _app.Post("/api/kept/copies", "{}")).EnsureSuccessStatusCode();
         var kept = await Kept();
-        kept.Copies.Count.ShouldBe(3, "the copy beside the data is made all the same");
+        kept.Copies.Count.ShouldBe(3, "the copy beside the data is made anyway");
         kept.Second.Trouble.ShouldContain("not there");
     }
 

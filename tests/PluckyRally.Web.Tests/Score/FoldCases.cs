@@ -173,7 +173,7 @@ internal static partial class FoldCases
             Passed("passed or not: a failed attempt asks nothing", before: [Made(1)], Made(2, TrialOutcome.Failed)),
             Passed("passed or not: an attempt is looked at", before: [Made(1)], Check("stands", true, attempt: 1)),
             Passed(
-                "passed or not: judges differ, and the must-haves are asked all the same",
+                "passed or not: judges differ, and the must-haves are asked anyway",
                 before: [Made(1) with { By = "Aide" }],
                 Made(1, TrialOutcome.Failed) with
                 {

@@ -122,8 +122,8 @@ async function letStrike(strikeOthers: boolean) {
       <section aria-labelledby="teams">
         <h2 id="teams">Teams</h2>
         <p class="muted">
-          A team’s own device answers the questions of the talk, says what it takes along, and votes. It sees its own
-          words only. One code does for all teams; each says which one it is.
+          A team’s own device answers the questions of the talk, says what it learned, and votes. It sees its own words
+          only. One code does for all teams; each says which one it is.
         </p>
         <PassList :passes="teams" @end="end" />
         <ul v-if="passes.data.value.voices.length > 0" aria-label="Devices that speak for a team">

@@ -2257,7 +2257,7 @@ export interface components {
             least: number;
             /**
              * Format: int32
-             * @description At most so many.
+             * @description At most.
              */
             most: number;
         };
@@ -3285,7 +3285,7 @@ export interface components {
             at: number;
             /**
              * Format: double
-             * @description Points on the mark.
+             * @description Points at the target.
              */
             points: number;
             /**
@@ -3389,7 +3389,7 @@ export interface components {
          * @enum {unknown}
          */
         DealtWhen: "beforeLesson" | "inLesson";
-        /** @description The talk after a round: what was asked and answered, and what each team takes along. */
+        /** @description The talk after a round: what was asked and answered, and what each team learned. */
         Debrief: {
             /** @description The brief's questions, with what was answered. */
             questions: components["schemas"]["DebriefQuestion"][];
@@ -4117,7 +4117,7 @@ export interface components {
              */
             editionAsOf?: null | number;
         };
-        /** @description The heats of a round were drawn, with the lane of each team. Heats drawn before no longer hold; whoever runs otherwise is timed all the same. */
+        /** @description The heats of a round were drawn, with the lane of each team. Heats drawn before no longer hold; whoever runs otherwise is timed anyway. */
         EntryHeatsDrawn: {
             /** @enum {string} */
             kind: "heatsDrawn";
@@ -6483,12 +6483,12 @@ export interface components {
             over: boolean;
             /**
              * Format: date-time
-             * @description When the phase ends if nothing is changed; absent while the clock stands.
+             * @description When the phase ends if nothing is changed; absent while the clock is stopped.
              */
             ends?: null | string;
             /**
              * Format: double
-             * @description Seconds that are left where the clock stands; absent while it runs.
+             * @description Seconds that are left where the clock is stopped; absent while it runs.
              */
             left?: null | number;
             /**
@@ -6880,7 +6880,7 @@ export interface components {
             /** @description What the brief on the shelf is called; absent where there is none. */
             shelf?: null | string;
         };
-        /** @description How points are worked out and compared. */
+        /** @description How points are scored and compared. */
         Method: {
             /** @description What gives points. */
             parts: components["schemas"]["Part"][];
@@ -6917,7 +6917,7 @@ export interface components {
             /** @description Met, missed or still to check; missed where any attempt missed it. */
             state: components["schemas"]["RuleState"];
         };
-        /** @description A figure with a name of its own: an expression that is worked out in each attempt and then combined, or over other figures. Whatever compares, limits, awards or sums up can name it, and a measured part can be about it. */
+        /** @description A figure with a name of its own: an expression that is calculated in each attempt and then combined, or over other figures. Whatever compares, limits, awards or sums up can name it, and a measured part can be about it. */
         NamedFigure: {
             /** @description Names the figure in expressions; measures and figures share one list of ids. */
             id: string;
@@ -6925,7 +6925,7 @@ export interface components {
             name: string;
             /** @description An expression over measures, or over any figures where it is worked out once. */
             value: string;
-            /** @description Whether it is worked out in each attempt and then combined, or once over other figures. */
+            /** @description Whether it is calculated in each attempt and then combined, or once over other figures. */
             work: components["schemas"]["Work"];
             /** @description How attempts are combined. */
             combine: components["schemas"]["Combine"];
@@ -8659,7 +8659,7 @@ export interface components {
             total?: null | number;
             says: string;
         };
-        /** @description What something that teams are held against came to: a line beside theirs, without a place. */
+        /** @description What something that teams are compared with came to: a line beside theirs, without a place. */
         ReferenceStanding: {
             /** @description What it is; one that has no sheet, and is only made of trials that are marked so, has no id. */
             reference: components["schemas"]["Reference"];
@@ -8712,7 +8712,7 @@ export interface components {
             expected: {
                 [key: string]: components["schemas"]["Pert"];
             };
-            /** @description How often something happens of a hundred times, where somebody said otherwise; by handle. */
+            /** @description How often something happens in 100 tries, where somebody said otherwise; by handle. */
             chances: {
                 [key: string]: number;
             };
@@ -8796,7 +8796,7 @@ export interface components {
             says: string;
             /**
              * Format: double
-             * @description The number that it rests on: of a hundred classes, teams or times.
+             * @description The number that it rests on: in 100 classes, teams or times.
              */
             inAHundred: number;
             /** @description What the bars show. */
@@ -8815,7 +8815,7 @@ export interface components {
             expected?: null | components["schemas"]["Pert"];
             /**
              * Format: double
-             * @description How often it happens, of a hundred times; absent for a value.
+             * @description How often it happens, in 100 tries; absent for a value.
              */
             inAHundred?: null | number;
             /** @description Where that comes from. */
@@ -10337,7 +10337,7 @@ export interface components {
              * @description How many fresh builds a design may have; no limit where absent.
              */
             freshBuilds?: null | number;
-            /** @description Whether teams build anew in a later round, so that they are given what a build needs again; otherwise they go on with what they have. */
+            /** @description Whether teams rebuild in a later round, so that they are given what a build needs again; otherwise they go on with what they have. */
             buildsAnew: boolean;
             /** @description How it is tested, in the students' words; said before anyone builds. */
             how: string;
@@ -10425,7 +10425,7 @@ export interface components {
             seconds: number;
             /**
              * Format: date-time
-             * @description Since when the clock stands in this turn; absent while it goes.
+             * @description Since when the clock is stopped in this turn; absent while it goes.
              */
             stopped?: null | string;
         };

@@ -18,7 +18,7 @@ const kind = computed({
 <template>
   <div class="line">
     Points:
-    <InlineChoice v-model="kind" label="How points are worked out" :at="`${at}/kind`" :options="namesOf(curves)" />
+    <InlineChoice v-model="kind" label="How points are scored" :at="`${at}/kind`" :options="namesOf(curves)" />
     <span :data-at="at" tabindex="-1"></span>
     <component :is="anyOf(curves[curve.kind].fields)" :key="curve.kind" :curve="curve" :at="at" :unit="unit ?? ''" />
   </div>

@@ -31,9 +31,7 @@ const list = (title: string) => rallies.value.filter((r) => r.title === title).m
         :title="day.data.value.name"
         :next="`${shortDay(day.data.value.date)}. Go to your table, and open its rally here.`"
       >
-        <RouterLink v-if="isTeacher" class="small" :to="`/days/${props.day}/board`"
-          >The board that goes round</RouterLink
-        >
+        <RouterLink v-if="isTeacher" class="small" :to="`/days/${props.day}/board`">Rotating board</RouterLink>
       </StationHead>
       <p v-if="rallies.length === 0" class="muted">No rally is in this day yet. Put them in below.</p>
       <ol class="rallies">

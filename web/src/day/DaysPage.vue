@@ -31,7 +31,7 @@ async function make() {
   <main id="main" class="desk stack">
     <StationHead
       title="Fair days"
-      next="Several classes on one day: one page for the helpers, one code, one board that goes round."
+      next="Several classes on one day: one page for the helpers, one code, one rotating board."
     />
     <LoadNote
       v-if="!days.data.value"

@@ -24,9 +24,9 @@ async function take() {
 
 <template>
   <span v-if="asks" class="asks small not-on-paper" role="group" :aria-label="label">
-    On this rests {{ inARow(on) }}.
-    <button ref="keep" type="button" class="act" @click="asks = false">Keep it</button>
-    <button type="button" class="act" @click="emit('out')">Take it out all the same</button>
+    This is used by {{ inARow(on) }}.
+    <button ref="keep" type="button" class="act" @click="asks = false">Cancel</button>
+    <button type="button" class="act" @click="emit('out')">Remove it anyway</button>
   </span>
   <button v-else type="button" class="act not-on-paper" :aria-label="label" @click="take">Remove</button>
 </template>

@@ -6,7 +6,7 @@ export type Meaning<T> = { value: T } | { problem: Half['problem'] }
 
 /**
  * The text of a field that stands for a value. What is typed stays as typed; only a value that comes from elsewhere is
- * written anew. A text that means nothing leaves the value as it was, is kept with the document, and says what would
+ * written again. A text that means nothing leaves the value as it was, is kept with the document, and says what would
  * do.
  */
 export function useTyped<T>(of: {

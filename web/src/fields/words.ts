@@ -54,7 +54,7 @@ export const combines: Pairs<Combine> = [
   ['last', 'the last attempt'],
   ['bestMean', 'the mean of the best'],
   ['successes', 'how many attempts count'],
-  ['range', 'how far the attempts lie apart'],
+  ['range', 'range of the attempts'],
 ]
 
 /** Combinings that take a failed attempt at a value of its own; only there the field for it is shown. */

@@ -48,7 +48,7 @@ async function begin() {
         </select>
         who measure in
         <select v-model="units" class="inline" aria-label="Units">
-          <option value="metric">centimetres and grams</option>
+          <option value="metric">centimeters and grams</option>
           <option value="customary">inches and ounces</option></select
         >.
       </p>

@@ -97,7 +97,7 @@ async function strikeOut() {
         />
       </li>
     </ul>
-    <Dialog v-model:visible="open" modal header="Strike this out?" :style="{ width: '28rem' }" dismissable-mask>
+    <Dialog v-model:visible="open" modal header="Cross this out?" :style="{ width: '28rem' }" dismissable-mask>
       <form class="strike" @submit.prevent="strikeOut">
         <p>
           <b>{{ striking?.says }}</b>

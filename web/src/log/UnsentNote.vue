@@ -26,8 +26,8 @@ const says = ({ entry }: Unsent) => `${teamName(entry)}: ${entryWords(entry)}${e
 
 <template>
   <p v-if="!keeps" class="unsent heed" role="status">
-    <b>This device cannot keep anything by itself.</b> It sends all the same. Leave this page open until nothing waits;
-    a private window or a full store may be why.
+    <b>This device cannot keep anything by itself.</b> It sends anyway. Leave this page open until nothing waits; a
+    private window or a full store may be why.
   </p>
   <div v-if="refused.length > 0" class="unsent heed" role="status">
     <p><b>Refused, and kept here until you decide.</b></p>
@@ -49,7 +49,7 @@ const says = ({ entry }: Unsent) => `${teamName(entry)}: ${entryWords(entry)}${e
     <div class="waiting if-it-lasts not-on-paper">
       <p role="status">
         <b>{{ waiting.length }} kept {{ keeps ? 'on this device' : 'in this window' }}, not sent yet.</b>
-        {{ waiting.length === 1 ? 'It is sent by itself' : 'They are sent by themselves' }}
+        {{ waiting.length === 1 ? 'It is sent by itself' : 'They are sent automatically' }}
         <template v-if="shutOut"
           >when this device is let in again: <RouterLink to="/join">join with a code</RouterLink>.</template
         >

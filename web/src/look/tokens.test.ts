@@ -12,7 +12,7 @@ test('no colour stands anywhere but among the tokens', () => {
   expect(others.filter((f) => colour.test(readFileSync(`src/${f}`, 'utf8')))).toEqual([])
 })
 
-/** A wall is read from eight metres and a paper from the hand: both have sizes of their own. */
+/** A wall is read from eight meters and a paper from the hand: both have sizes of their own. */
 const ownSizes = /^(wall|papers)\/|DayBoard|ListOnWall|PlotPicture/
 
 test('type has one scale of seven sizes', () => {

@@ -12,7 +12,7 @@ const share = (lesson: LessonPlan, length: number) => `${(100 * length) / Math.m
 </script>
 
 <template>
-  <p v-if="lessons.length === 0" class="muted">The brief does not say how long a lesson is. Say it at Time.</p>
+  <p v-if="lessons.length === 0" class="muted">The brief does not say how long a lesson is. Enter it under Time.</p>
   <PaperSheet
     v-for="l in lessons"
     :key="l.number"

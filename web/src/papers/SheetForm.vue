@@ -152,9 +152,9 @@ function onEnter(event: KeyboardEvent) {
     </p>
     <p v-if="asked" class="wrong" role="alert">
       {{ asked.what }} {{ asked.remedy }}
-      <Button type="button" label="Keep it too" variant="outlined" :disabled="sending" @click="keep(true)" />
+      <Button type="button" label="Save it too" variant="outlined" :disabled="sending" @click="keep(true)" />
     </p>
-    <Button type="submit" label="Keep this sheet" :disabled="sending" />
+    <Button type="submit" label="Save this sheet" :disabled="sending" />
   </form>
 </template>
 

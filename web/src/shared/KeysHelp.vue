@@ -39,7 +39,7 @@ const here: Record<string, readonly (readonly [string, string])[]> = {
   together: [
     ['S', 'Start all lanes'],
     ['1 to 9', 'A leg of that lane is in'],
-    ['Alt + 1 to 9', 'False touch: take it back'],
+    ['Alt + 1 to 9', 'Wrong touch: undo it'],
   ],
   wall: [
     ['C or B', 'Show the clock or the board'],

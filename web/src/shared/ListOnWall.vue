@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { RowOverAllOnWall } from '@/api/names'
 
-/** A list over several rallies, to be read from eight metres. */
+/** A list over several rallies, to be read from eight meters. */
 defineProps<{ rows: readonly RowOverAllOnWall[] }>()
 </script>
 

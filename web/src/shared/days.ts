@@ -1,6 +1,6 @@
 const format = new Intl.DateTimeFormat('en-US', { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' })
 const here = new Intl.DateTimeFormat('en-US', { day: 'numeric', month: 'short', year: 'numeric' })
-const clock = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' })
+const clock = new Intl.DateTimeFormat('en-US', { hour: 'numeric', minute: '2-digit' })
 
 /** A day as it is written on paper: Nov 24, 2026. */
 export const shortDay = (day: string) => format.format(new Date(`${day}T00:00:00Z`))

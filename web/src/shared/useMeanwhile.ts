@@ -2,7 +2,7 @@ import { ref } from 'vue'
 import type { Answer } from '@/api/client'
 import type { Difference } from '@/api/names'
 
-/** What another window saved first, and how what is here is saved over it all the same. */
+/** What another window saved first, and how what is here is saved over it anyway. */
 export interface Meanwhile {
   title: string
   differences: readonly Difference[]

@@ -8,7 +8,7 @@ import TurningPages from '@/shared/TurningPages.vue'
 import { asClock, type WallClock } from '@/shared/useClock'
 import { useSignal } from '@/stations/run/useSignal'
 
-/** The clock on the wall: read from eight metres, nothing to touch. */
+/** The clock on the wall: read from eight meters, nothing to touch. */
 const props = defineProps<{ rally: RallyOnWall; live: WallClock }>()
 const { clock, left, turnLeft, works, teams, held, last } = props.live
 const { shown, minutesLeft } = useSignal(clock, works)
@@ -108,7 +108,7 @@ const nameOf = (id: string) => props.rally.teams.find((t) => t.id === id)?.name 
         <p v-for="c in cautions" :key="c" class="caution">{{ c }}</p>
       </TurningPages>
       <footer>
-        <span v-if="!clock.ends">the clock stands</span>
+        <span v-if="!clock.ends">the clock is stopped</span>
         <span v-else-if="works < 0">time is up</span>
         <span v-else-if="warning">{{ warning }}</span>
         <span v-else></span>

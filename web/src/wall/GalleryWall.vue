@@ -8,7 +8,7 @@ import { teamMarks } from '@/shared/teamMarks'
 import TurningPages from '@/shared/TurningPages.vue'
 import { useOnWall } from './useOnWall'
 
-/** All that teams made, side by side, read from eight metres. Without names the server sends none. */
+/** All that teams made, side by side, read from eight meters. Without names the server sends none. */
 const props = defineProps<{ rally: RallyOnWall; round: number; tick: number; shown: GalleryShown | null | undefined }>()
 const gallery = useOnWall(props, (params) => ask(api.GET('/api/rallies/{id}/wall/gallery', { params })))
 const marks = computed(() => teamMarks(props.rally.teams))

@@ -7,7 +7,7 @@ import LoadNote from '@/shared/LoadNote.vue'
 import TurningPages from '@/shared/TurningPages.vue'
 import { useOnWall } from './useOnWall'
 
-/** The list over several rallies, revealed from the last place to the first; read from eight metres. */
+/** The list over several rallies, revealed from the last place to the first; read from eight meters. */
 const props = defineProps<{ rally: RallyOnWall; round: number; tick: number }>()
 const all = useOnWall(props, ({ path, query }) =>
   ask(api.GET('/api/rallies/{id}/wall/over-all', { params: { path, query } })),

@@ -10,7 +10,7 @@ import { rowsOf, rowsWithin } from '@/shared/plots/rowsOf'
 import TurningPages from '@/shared/TurningPages.vue'
 import { useOnWall } from './useOnWall'
 
-/** A picture of the class's numbers, read from eight metres. */
+/** A picture of the class's numbers, read from eight meters. */
 const props = defineProps<{ rally: RallyOnWall; round: number; tick: number; shown: PlotShown | null | undefined }>()
 const picture = useOnWall(props, (params) => ask(api.GET('/api/rallies/{id}/wall/plot', { params })))
 const room = useTemplateRef('room')

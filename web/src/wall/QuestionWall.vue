@@ -6,7 +6,7 @@ import TurningPages from '@/shared/TurningPages.vue'
 import { useOnWall } from './useOnWall'
 
 /**
- * One question for the talk with what was answered, and the picture that it is about beside; read from eight metres.
+ * One question for the talk with what was answered, and the picture that it is about beside; read from eight meters.
  */
 const props = defineProps<{
   rally: RallyOnWall

@@ -183,12 +183,12 @@ test('Every curve is written and read back in words', async () => {
   await desk.clickTab('Method')
   await add(desk, 'Something measured', 'measured')
   for (const [curve, field, typed, says] of [
-    ['so many for each unit', 'perUnit', '0.5', '0.5 points for each cm'],
+    ['points for each unit', 'perUnit', '0.5', '0.5 points for each cm'],
     ['by bands', 'below', '2', '0 points from 0 cm, 2 points below'],
     ['in proportion between two values', 'to', '40', 'from 0 points at 0 cm up to 10 points at 40 cm'],
     ['by place', 'points', '7, 5', '7 points for 1st place, 5 for 2nd'],
     ['as a share of the best team', 'points', '30', '30 points for the best team, the others in proportion'],
-    ['by closeness to a mark', 'at', '25', '20 points for exactly 25 cm, 1 point less for each cm off it'],
+    ['by closeness to a target', 'at', '25', '20 points for exactly 25 cm, 1 point less for each cm off it'],
     [
       'for getting better than last round',
       'perPercent',
@@ -197,7 +197,7 @@ test('Every curve is written and read back in words', async () => {
     ],
     ['the value itself', '', '', '1 point for each cm'],
   ] as const) {
-    await desk.choose('How points are worked out', curve)
+    await desk.choose('How points are scored', curve)
     if (field) await fillPart(desk, `measured/curve/${field}`, typed)
     await desk.see(`Something measured: ${says}`)
   }
@@ -224,11 +224,11 @@ test('A figure has a name, a unit is converted, and what rests on a thing is sai
 
   await desk.clickTab('Measures')
   await desk.clickButton('Remove measure 1')
-  await desk.see('On this rests the figure Reach that counts.')
-  await desk.clickButton('Keep it')
+  await desk.see('This is used by the figure Reach that counts.')
+  await desk.clickButton('Cancel')
   await desk.clickButton('Remove figure 1')
-  await desk.see('On this rests the points of Something measured.')
-  await desk.clickButton('Take it out all the same')
+  await desk.see('This is used by the points of Something measured.')
+  await desk.clickButton('Remove it anyway')
   await kept(desk, (b) => b.figures.length === 0)
 })
 

@@ -29,7 +29,7 @@ test('What is expected can be written, kept and taken back', async () => {
   await desk.clickButton('Rehearse again')
   await desk.see('The usual value does not lie between the other two. Write the smallest, the usual and the largest.')
   await expect_('Time, Usual', '20')
-  await expect_('An attempt fails, of a hundred times', '30')
+  await expect_('An attempt fails, in 100 tries', '30')
   await desk.clickButton('Rehearse again')
   await desk.seeNot('The usual value does not lie')
 
@@ -48,7 +48,7 @@ test('After the class what came is held against what was expected, and the brief
   const rally = rallies.find((r) => r.name === 'Class 7, the hoist')!
   const desk: Page = await open(`/rallies/${rally.id}/debrief`)
   await desk.see('Expected and actual')
-  await desk.see('lie outside, the middle one at')
+  await desk.see('lie outside; the median is')
   await desk.shouldBeAccessible()
   await desk.click(() => starting('a', 'Expect '))
   await desk.see('Last time')

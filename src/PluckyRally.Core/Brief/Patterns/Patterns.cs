@@ -68,7 +68,7 @@ public static class Patterns
                 Attempts = 2,
                 HoldSeconds = 5,
                 How = "When time is up, everybody lets go. We count to 5. Then we measure the height.",
-                IfItFalls = "If it falls, mend it and try once more. Your better try counts.",
+                IfItFalls = "If it falls, fix it and try again. Your better try counts.",
             },
             Method = new()
             {
@@ -174,7 +174,7 @@ public static class Patterns
             ],
             Rules =
             [
-                Draft.Must("inside", "What it protects can be put in and taken out again"),
+                Draft.Must("inside", "What it protects can be put in and removed again"),
                 Draft.Must(
                     "whole",
                     "It lands without a crack",
@@ -285,7 +285,7 @@ public static class Patterns
                 How =
                     "One team at a time launches from the line. We measure how far it went and how far it "
                     + "is off the middle line.",
-                IfItFalls = "If it breaks, mend it before your next turn.",
+                IfItFalls = "If it breaks, fix it before your next turn.",
             },
             Method = new()
             {

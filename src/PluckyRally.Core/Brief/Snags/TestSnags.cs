@@ -78,7 +78,7 @@ internal static partial class TestSnags
                 SnagWeight.Matters,
                 "/trials/ifItFalls",
                 "Nothing says what happens to a build that falls or breaks.",
-                "Out, mended or built afresh: the team will ask while the class waits.",
+                "Out, repaired or rebuilt: the team will ask while the class waits.",
                 new(
                     "A fresh copy may be built",
                     [

@@ -99,7 +99,7 @@ internal static class LeftOut
             problems.Add(
                 new(
                     at,
-                    $"“{what}” falls away here, because {name} is left out.",
+                    $"“{what}” isn’t used here, because {name} is left out.",
                     "Leave it so, or let something else decide.",
                     Severity.Warning
                 )

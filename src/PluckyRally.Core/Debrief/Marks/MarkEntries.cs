@@ -37,14 +37,14 @@ public abstract partial record Entry
             found.Unless(
                 criterion is not null,
                 "/criterion",
-                "The brief marks nothing like this.",
+                "The brief has no such levels.",
                 "Use one of what is marked, for the teacher."
             );
             found.Unless(
                 criterion is null || (Level >= 0 && Level <= criterion.Levels.Count),
                 "/level",
                 "There is no such level.",
-                $"Use 1 to {criterion?.Levels.Count}, or 0 to take the mark away."
+                $"Use 1 to {criterion?.Levels.Count}, or 0 to remove the level."
             );
             found.Unless(
                 Student.Length == 0
@@ -60,8 +60,8 @@ public abstract partial record Entry
         internal override string Say(CompiledEdition compiled, int? attempt)
         {
             var criterion = compiled.Brief.Teacher.Marks.FirstOrDefault(m => m.Id == Criterion);
-            return $"Mark: {criterion?.Name ?? Criterion}, "
-                + (Level == 0 ? "taken away" : criterion?.Levels.ElementAtOrDefault(Level - 1) ?? $"level {Level}");
+            return $"Level: {criterion?.Name ?? Criterion}, "
+                + (Level == 0 ? "removed" : criterion?.Levels.ElementAtOrDefault(Level - 1) ?? $"level {Level}");
         }
     }
 }

@@ -27,7 +27,7 @@ internal static class BudgetWords
             yield return $"{Within.Beginning(price.Name)}: {BudgetScore.Show(price.Each, part)} each";
         yield return part.ReturnPercent switch
         {
-            0 => "Nothing is taken back.",
+            0 => "Nothing can be returned.",
             100 => "What you give back returns all that it cost.",
             var percent => $"What you give back returns {Numerals.Write(percent)}% of what it cost.",
         };

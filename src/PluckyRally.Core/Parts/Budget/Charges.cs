@@ -61,7 +61,7 @@ internal static class Charges
             ? new(
                 "/item",
                 $"The card “{card.Card.Name}” forbids buying this.",
-                "Buy something else, or strike out the card on the Run page."
+                "Buy something else, or cross out the card on the Run page."
             )
             : null;
 

@@ -45,7 +45,7 @@ public abstract partial record Part
             PartPlan.Measured.Make(About(brief), brief, found);
 
         /// <summary>
-        /// The part with what the figure says that it is about, where it names one that is worked out in each attempt.
+        /// The part with what the figure says that it is about, where it names one that is calculated in each attempt.
         /// One that is worked out once over others has one value wherever it is read.
         /// </summary>
         internal Measured About(Brief brief) =>

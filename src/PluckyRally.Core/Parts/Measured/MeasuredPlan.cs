@@ -149,13 +149,13 @@ internal abstract partial record PartPlan
                     Combine.Best => " Your best attempt counts.",
                     Combine.Worst => " Your weakest attempt counts.",
                     Combine.Mean => " The mean of your attempts counts.",
-                    Combine.Median => " The middle one of your attempts counts.",
+                    Combine.Median => " The median of your attempts counts.",
                     Combine.Sum => " Your attempts are added up.",
                     Combine.First => " Your first attempt counts.",
                     Combine.Last => " Your last attempt counts.",
                     Combine.BestMean => $" The mean of your best {Definition.BestOf} attempts counts.",
                     Combine.Successes => " Each attempt that counts is one.",
-                    Combine.Range => " How far your attempts lie apart counts.",
+                    Combine.Range => " The range of your attempts counts.",
                 };
     }
 }

@@ -42,7 +42,7 @@ internal abstract partial record PartPlan
                     SnagWeight.Matters,
                     $"/method/parts/{Definition.Id}/value",
                     $"{Definition.Name} divides by {measure.Name.ToLowerInvariant()}, which can be zero.",
-                    "A team with none of it would have no value, and only failure points.",
+                    "A team with none of it would have no value, and score only the “no success” points.",
                     new($"Ask for at least 1 of {measure.Name.ToLowerInvariant()}", [Change.Append("/rules", rule)])
                 );
             }

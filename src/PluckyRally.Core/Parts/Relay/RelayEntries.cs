@@ -71,7 +71,7 @@ public abstract partial record Entry
                 Count is >= 1 and <= 1000,
                 "/count",
                 "The number of faults is out of range.",
-                "Use 1 or more; strike a fault out to take it back."
+                "Use 1 or more; cross a fault out to undo it."
             );
             found.Unless(
                 Leg is null || (Leg >= 1 && Leg <= part.Legs.Count),

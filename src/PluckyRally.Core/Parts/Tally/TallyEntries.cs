@@ -28,7 +28,7 @@ public abstract partial record Entry
                 Count is >= 1 and <= 100_000,
                 "/count",
                 "The number is out of range.",
-                "Use 1 or more; strike an entry out to take it back."
+                "Use 1 or more; cross an entry out to undo it."
             );
             return this;
         }

@@ -27,7 +27,7 @@ internal abstract partial record Working
             if (Order.Place is not { } place)
                 return $"{Done} of the {English.Count(Race.Done, "task")} that the race is to.";
             var clocks = Order.ClocksDiffer
-                ? " By the clocks of the devices it was another place; the order in which the ticks arrived decides."
+                ? " By the clocks of the devices it was another place; the order in which the checks arrived decides."
                 : "";
             return $"{English.Ordinal(place)} to do {English.Count(Race.Done, "task")}: "
                 + $"{(Points == 0 ? "nothing" : MethodWords.Points(Points))} more.{clocks}";

@@ -6,7 +6,7 @@ public abstract partial record Absence
     public sealed record NoTaskTicked : Open
     {
         /// <inheritdoc/>
-        public override string Say() => "no task has been ticked yet";
+        public override string Say() => "no task has been checked off yet";
     }
 
     /// <summary>The time that gives points has not been read.</summary>

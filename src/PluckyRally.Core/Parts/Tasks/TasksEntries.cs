@@ -36,7 +36,7 @@ public abstract partial record Entry
             found.Unless(
                 task is null || Steps is null || (Steps >= 0 && Steps <= task.Steps),
                 "/steps",
-                "There are not so many steps.",
+                "The task does not have that many steps.",
                 $"Use 0 to {task?.Steps}."
             );
             return this;

@@ -17,7 +17,7 @@ public abstract partial record Part
         /// <summary>Points for being quick; none where absent.</summary>
         public TimePoints? TimePoints { get; init; }
 
-        /// <summary>A race to so many of the tasks; none where absent.</summary>
+        /// <summary>A race to a number of tasks; none where absent.</summary>
         public TaskRace? Race { get; init; }
 
         /// <inheritdoc/>

@@ -18,7 +18,7 @@ internal abstract partial record Working
             var partly = Steps < Item.Steps ? $", {Steps} of {Item.Steps} steps" : "";
             var clocks = ClocksDiffer
                 ? $" By the clocks of the devices it was {(TooLate ? "earlier" : "later")} than another; the "
-                    + "order in which it arrived decides, unless you rule otherwise."
+                    + "order in which it arrived decides, unless you decide differently."
                 : "";
             return $"{Item.Name}{partly}: "
                 + (TooLate ? $"done, after the first {Item.FirstTeams} had its points" : MethodWords.Points(Points))

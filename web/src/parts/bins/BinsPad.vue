@@ -64,7 +64,7 @@ async function send() {
 <template>
   <p v-if="part.key" class="touch-row">
     <Button label="All as the key has it" variant="outlined" @click="placed = inOrder(part.key)" />
-    <span class="small muted">Then change what the team has sorted otherwise.</span>
+    <span class="small muted">Then change what the team has sorted differently.</span>
   </p>
   <ul v-if="narrow">
     <PadRow v-for="item in part.items" :key="item.id" :name="nameOf(item)" :says="inKey(item)" stacked>

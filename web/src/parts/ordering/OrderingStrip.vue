@@ -26,7 +26,7 @@ const fresh = () => ({
     :at="`${at}/items`"
     :fresh="fresh"
     :paste="{
-      such: 'grey pebble',
+      such: 'gray pebble',
       row: ([name, key], item) => ({ ...item, name: name ?? '', key: numberOf(key) ?? item.key }),
     }"
   >

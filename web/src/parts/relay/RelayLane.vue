@@ -48,7 +48,7 @@ const before = computed(() => {
 const goesOn = computed(() => !watch.started.value && before.value > 0 && before.value < props.part.legs.length)
 const refusal = ref<Refusal>()
 /** Nothing is erased: the legs that are in are struck out, by the team’s log, which is asked for. */
-async function startAnew() {
+async function startAgain() {
   const answer = await ask(
     api.GET('/api/rallies/{id}/score', {
       params: { path: { id: props.rally }, query: { round: round.value, team: props.sheet.team } },
@@ -58,7 +58,7 @@ async function startAnew() {
   if (!answer.ok) return
   for (const line of answer.data.sheet?.log ?? []) {
     if (line.struck || line.what?.kind !== 'legTimed' || line.what.part !== props.part.id) continue
-    const sent = await record(struckOut(props.sheet.team, round.value, line.entry, 'started anew'))
+    const sent = await record(struckOut(props.sheet.team, round.value, line.entry, 'started again'))
     if (sent.kind === 'refused') return void (refusal.value = sent.refusal)
   }
 }
@@ -102,7 +102,9 @@ defineExpose({
     <p class="small figures muted">{{ legs.join(', ') }}</p>
     <p v-if="goesOn && !stopped" class="small">
       Goes on with leg {{ before + 1 }}.
-      <button type="button" class="act" :aria-label="`Start anew: ${sheet.name}`" @click="startAnew">Start anew</button>
+      <button type="button" class="act" :aria-label="`Start again: ${sheet.name}`" @click="startAgain">
+        Start again
+      </button>
     </p>
     <RefusalNote :refusal="refusal" />
     <p v-if="stopped" class="in">Gave up</p>

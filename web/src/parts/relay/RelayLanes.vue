@@ -108,7 +108,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   <div class="heat">
     <p>
       <b>Heat {{ number }}</b>
-      <span class="small muted"> S starts all; 1 to 9 takes a lane’s leg in, with Alt it is taken back.</span>
+      <span class="small muted"> S starts all; 1 to 9 takes a lane’s leg in, with Alt it is undone.</span>
     </p>
     <p v-if="drawn && lanes.length === 0">
       <Button

@@ -52,7 +52,7 @@ const fresh = (): Counter => ({
       ]"
     />
     <InlineNumber v-model="item.points" label="Points for each" :at="`${at}/counters/${item.id}/points`" />, at most
-    <InlineNumber v-model="item.atMost" label="At most so many" :at="`${at}/counters/${item.id}/atMost`" />
+    <InlineNumber v-model="item.atMost" label="At most" :at="`${at}/counters/${item.id}/atMost`" />
     {{ item.atMost === 1 ? 'time (yes or no)' : 'times (empty: any number)' }}
   </ItemLines>
 </template>

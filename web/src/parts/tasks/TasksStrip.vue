@@ -58,7 +58,7 @@ const raced = computed({
   </ItemLines>
   <p class="line">
     All done gives <InlineNumber v-model="part.allDoneBonus" label="Bonus for all" :at="`${at}/allDoneBonus`" /> more.
-    <InlineCheck v-model="raced" label="A race to so many of the tasks" />
+    <InlineCheck v-model="raced" label="A race to a number of tasks" />
     <template v-if="part.race">
       The first teams to do
       <InlineNumber v-model="part.race.done" label="Tasks that the race is to" :at="`${at}/race/done`" /> of the tasks

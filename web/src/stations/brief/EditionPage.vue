@@ -34,7 +34,7 @@ async function shelve() {
   if (answer.ok) await router.push(`/briefs/${answer.data.id}`)
 }
 async function takeBack(entry: string) {
-  const sent = await outbox.record(struckOut('', 1, entry, 'mending taken back'))
+  const sent = await outbox.record(struckOut('', 1, entry, 'brief changed back'))
   refusal.value = sent.kind === 'refused' ? sent.refusal : undefined
 }
 </script>

@@ -31,7 +31,7 @@ async function keep() {
 </script>
 
 <template>
-  <section ref="keeping" class="keep" aria-label="What is mended">
+  <section ref="keeping" class="keep" aria-label="What is changed">
     <p v-if="refusal" class="wrong" role="alert">{{ refusal.title }} {{ refusal.detail }}</p>
     <ConflictNote :of="meanwhile" @theirs="mending.letGo" />
     <p v-if="notOnShelf" class="wrong" role="alert">

@@ -60,10 +60,10 @@ const back = computed(() => inRound(`/rallies/${rally.value?.id}/brief`))
           Teams
           <InlineChoice
             v-model="brief.trials.buildsAnew"
-            label="Whether teams build anew"
+            label="Whether teams rebuild"
             :options="[
               [false, 'go on with what they have built'],
-              [true, 'build anew, and get the whole kit again'],
+              [true, 'rebuild, and get the whole kit again'],
             ]"
           />.
         </p>

@@ -18,7 +18,7 @@ import ForNextTime from './ForNextTime.vue'
 import QuestionTalk from './QuestionTalk.vue'
 import TeamLooksBack from './TeamLooksBack.vue'
 
-/** The talk after a round: the brief's questions, and what each team takes along into the next one. */
+/** The talk after a round: the brief's questions, and what each team learned into the next one. */
 const { rally, round, tick, news, inRound } = useRally()
 const id = rally.value?.id ?? ''
 const outbox = useOutbox(id, news)

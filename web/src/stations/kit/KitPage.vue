@@ -136,7 +136,7 @@ const next = computed(() => nextAt(sheet.data.value?.route, 'kit'))
       <div class="two not-on-paper">
         <section aria-labelledby="same">
           <h2 id="same">The same for everyone</h2>
-          <p class="small muted">Tick each off before the first test.</p>
+          <p class="small muted">Check each off before the first test.</p>
           <p v-if="sheet.data.value.conditions.length === 0" class="muted">The brief fixes nothing yet.</p>
           <ul>
             <li v-for="c in sheet.data.value.conditions" :key="c.id">

@@ -17,9 +17,9 @@ watch(wanted, () => void plan.load())
 const fields = [
   ['expected', 'The strongest build holds, in pieces'],
   ['roll', 'Pieces in a roll'],
-  ['share', 'Rolls up to so many percent'],
-  ['step', 'Then steps of so many percent'],
-  ['each', 'Or so many pieces a step (1: one at a time)'],
+  ['share', 'Rolls up to this percent'],
+  ['step', 'Then steps of this percent'],
+  ['each', 'Or pieces a step (1: one at a time)'],
   ['margin', 'Kept beyond that, percent'],
   ['seconds', 'Seconds for each placement'],
 ] as const

@@ -70,7 +70,7 @@ async function back(items: CupboardItem[]) {
       <section aria-labelledby="teams">
         <h2 id="teams">Team by team</h2>
         <p v-if="round > 1" class="small muted">
-          What is handed out for round {{ round }}: what its brief has otherwise than the round before.
+          What is handed out for round {{ round }}: what is different from the round before.
         </p>
         <ul>
           <TeamKitCount

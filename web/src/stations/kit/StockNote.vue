@@ -28,7 +28,7 @@ const there = computed(() => props.kit.list.lines.some((l) => l.inCupboard > 0))
             : 'Nothing of this kit is in the cupboard.'
         }}
       </p>
-      <Button v-if="there" label="Take it out of the cupboard" size="small" @click="emit('take')" />
+      <Button v-if="there" label="Take it from the cupboard" size="small" @click="emit('take')" />
     </template>
     <template v-else-if="kit.stock.back">
       <p>This rally is done with the cupboard.</p>

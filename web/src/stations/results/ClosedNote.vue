@@ -7,7 +7,7 @@ defineProps<{ standings: Standings }>()
 
 <template>
   <p v-if="standings.closed && standings.closed.scoring == null" class="small muted">
-    Round {{ standings.round }} was closed before places were kept. These are worked out today.
+    Round {{ standings.round }} was closed before places were kept. These are calculated today.
   </p>
   <div v-else-if="standings.closed && standings.closed.differences.length > 0" class="changed">
     <p>
@@ -18,7 +18,7 @@ defineProps<{ standings: Standings }>()
         {{ d.name }}: {{ d.had }} then, {{ d.has }} today.
       </li>
     </ul>
-    <p class="small">An entry may have been crossed out, or the way of scoring was mended.</p>
+    <p class="small">An entry may have been crossed out, or the scoring was changed.</p>
   </div>
 </template>
 

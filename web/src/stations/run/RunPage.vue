@@ -32,7 +32,7 @@ const minutes = (n: number) => (Math.abs(n) === 1 ? '1 minute' : `${Math.round(M
 const pace = computed(() => {
   if (behind.value === undefined) return ''
   const n = Math.round(behind.value)
-  return n === 0 ? 'on time' : `${minutes(n)} ${n > 0 ? 'behind' : 'ahead'}`
+  return n === 0 ? 'on time' : `${minutes(Math.abs(n))} ${n > 0 ? 'late' : 'early'}`
 })
 /** Time is saved only where it is short. */
 const late = computed(() => Math.round(behind.value ?? 0) > 0)
@@ -58,7 +58,7 @@ const ends = computed(() => end.value && timeOfDay(end.value))
   <main v-if="rally" id="main" class="walk stack">
     <StationHead title="Run" :next="nextAt(rally.progress.route, 'run')">
       <RouterLink class="small" :to="`/rallies/${id}/judges`">Judges, teams and walls</RouterLink>
-      <RouterLink class="small" :to="inRound(`/rallies/${id}/wall`)" target="_blank">Open the wall beside</RouterLink>
+      <RouterLink class="small" :to="inRound(`/rallies/${id}/wall`)" target="_blank">Open the wall</RouterLink>
     </StationHead>
     <UnsentNote :outbox="outbox" :rally="rally" />
     <p v-if="refusal" ref="refused" class="wrong" role="alert">{{ refusal.title }} {{ refusal.detail }}</p>
@@ -69,8 +69,8 @@ const ends = computed(() => end.value && timeOfDay(end.value))
           <p class="clock figures" :class="{ over: left < 0 }" role="timer" aria-live="off">{{ asClock(left) }}</p>
           <p>{{ clock.phase.now }}</p>
           <p class="small muted">
-            <template v-if="clock.ends">The lesson is {{ pace }}; its last phase ends at {{ ends }}.</template>
-            <template v-else>The clock stands.</template>
+            <template v-if="clock.ends">The lesson is running {{ pace }} and will end at {{ ends }}.</template>
+            <template v-else>The clock is stopped.</template>
           </p>
           <p v-if="held !== undefined && clock.hold" class="figures" role="status">
             {{
@@ -95,13 +95,13 @@ const ends = computed(() => end.value && timeOfDay(end.value))
         <div class="touch-row">
           <Button
             v-if="next"
-            :label="clock.phase ? `On to: ${next.name}` : `Begin: ${next.name}`"
+            :label="clock.phase ? `Next phase: ${next.name}` : `Start: ${next.name}`"
             @click="touch({ does: 'begin', phase: next.id })"
           />
-          <Button v-else-if="clock.phase" label="The lesson is over" @click="touch({ does: 'begin', phase: '' })" />
+          <Button v-else-if="clock.phase" label="End the lesson" @click="touch({ does: 'begin', phase: '' })" />
           <template v-if="clock.phase">
             <Button v-if="clock.ends" label="Pause" variant="outlined" @click="touch({ does: 'pause' })" />
-            <Button v-else label="Go on" variant="outlined" @click="touch({ does: 'resume' })" />
+            <Button v-else label="Resume" variant="outlined" @click="touch({ does: 'resume' })" />
             <Button label="+1 minute" variant="outlined" @click="touch({ does: 'add', minutes: 1 })" />
             <Button label="+5 minutes" variant="outlined" @click="touch({ does: 'add', minutes: 5 })" />
             <Button label="−1 minute" variant="outlined" @click="touch({ does: 'add', minutes: -1 })" />

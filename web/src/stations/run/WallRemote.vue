@@ -42,7 +42,7 @@ const boardName = computed(
         {{ Math.min(wall.revealed, places) }} of {{ places }}
         {{ places === 1 ? 'place' : 'places' }} revealed.</template
       >
-      Keys on the wall itself: C clock, B board, → next team, ← take back, F full screen, P hold the page.
+      Keys on the wall itself: C clock, B board, → next team, ← hide it again, F full screen, P hold the page.
     </p>
     <p v-if="live.boards.value.length > 1">
       <label for="board-of">The board reveals</label>{{ ' ' }}

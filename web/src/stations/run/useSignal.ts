@@ -14,7 +14,7 @@ export function useSignal(clock: Readonly<Ref<LessonClock | undefined>>, left: R
   /** Minutes that were left at the warning that is shown. */
   const minutesLeft = ref(0)
   const sound = useLocalStorage('run:sound', true)
-  /** Browsers let a page be heard only once somebody has touched it; the words over the screen come all the same. */
+  /** Browsers let a page be heard only once somebody has touched it; the words over the screen come anyway. */
   const silent = ref(!navigator.userActivation.hasBeenActive)
   useEventListener(document, ['pointerup', 'keyup'], () => (silent.value = !navigator.userActivation.hasBeenActive))
   let context: AudioContext | undefined

@@ -44,7 +44,7 @@ async function call() {
 
 <template>
   <details class="small" :open="open" @toggle="open = ($event.target as HTMLDetailsElement).open">
-    <summary>Another design, a change, or what it is like</summary>
+    <summary>Another design, a change, or a description</summary>
     <div class="row">
       <label>
         What was changed

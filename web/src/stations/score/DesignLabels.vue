@@ -53,7 +53,7 @@ async function note() {
 <template>
   <form class="labels" novalidate @submit.prevent="note">
     <p class="muted">
-      What it is like, so that designs can be compared: “arm” is “long”. A line that is half filled is left out.
+      Describe the design so that designs can be compared: “arm” is “long”. A half-filled line is left out.
     </p>
     <div v-for="(line, at) in lines" :key="at" class="line">
       <input
@@ -80,7 +80,7 @@ async function note() {
     <datalist :id="`label-names-${design.name}`">
       <option v-for="u in used" :key="u.name" :value="u.name" />
     </datalist>
-    <Button type="submit" label="Note what it is like" variant="outlined" />
+    <Button type="submit" label="Describe the design" variant="outlined" />
     <span v-if="kept" role="status" class="muted">Noted.</span>
   </form>
 </template>

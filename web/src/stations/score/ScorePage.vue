@@ -219,7 +219,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
       <p v-if="sheet.wanted" class="heed">After round {{ round - 1 }} they wanted to change: {{ sheet.wanted }}</p>
       <CardLines :cards="named?.cards ?? []" :bag="named?.bag ?? []" />
       <details v-if="rally.mended.length > 0" class="heed">
-        <summary>The brief was mended: {{ rally.mended.at(-1)?.reason }}</summary>
+        <summary>The brief was changed: {{ rally.mended.at(-1)?.reason }}</summary>
         <MendedLines :mended="rally.mended" />
       </details>
       <MustHaves :key="`musts ${current} ${round}`" :rules="sheet.rules" :settled="sheet.settled" />
@@ -256,7 +256,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
           :refusal="refusal"
           :done="afterRecording"
         />
-        <p v-if="!mayTry" class="done">All attempts have been made. Strike one out if it was recorded by mistake.</p>
+        <p v-if="!mayTry" class="done">All attempts have been made. Cross one out if it was recorded by mistake.</p>
         <TrialList
           :sheet="sheet"
           :design="design.name"

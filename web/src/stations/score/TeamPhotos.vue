@@ -67,7 +67,7 @@ async function remove() {
       <input class="out-of-sight" type="file" accept="image/*" capture="environment" :disabled="busy" @change="take" />
       <span>{{ busy ? 'Keeping it…' : 'Take a photo' }}</span>
     </label>
-    <p class="small muted">Of the work, not of faces. It stays on this computer; place and time are taken out of it.</p>
+    <p class="small muted">Of the work, not of faces. It stays on this computer; place and time are removed from it.</p>
   </section>
 </template>
 

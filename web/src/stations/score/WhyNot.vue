@@ -14,8 +14,8 @@ const words = {
   failed: { title: 'Failed, because', does: 'A failed attempt uses one up.', record: 'Record as failed' },
   void: {
     title: 'Doesn’t count, because',
-    does: 'A void attempt does not use one up; it is done again.',
-    record: 'Record as void',
+    does: 'An attempt that doesn’t count does not use one up; it is done again.',
+    record: 'Record as “doesn’t count”',
   },
 }
 const first = useTemplateRef('first')

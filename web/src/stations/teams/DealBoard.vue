@@ -74,7 +74,12 @@ async function give(team: string, card: string) {
     </ul>
     <form class="line" @submit.prevent="draw">
       Drawn by number
-      <input v-model.number="seed" type="number" class="inline number" :aria-label="`Draw number for ${deal.name}`" />
+      <input
+        v-model.number="seed"
+        type="number"
+        class="inline number"
+        :aria-label="`Shuffle number for ${deal.name}`"
+      />
       <template v-if="dealt()">
         again, because
         <input

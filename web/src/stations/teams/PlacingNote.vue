@@ -11,7 +11,7 @@ defineEmits<{ place: []; leave: [] }>()
   <div class="heed" role="alert">
     <p v-for="s in coming.says" :key="s">{{ s }}</p>
     <p class="ways">
-      <Button :label="`${coming.name} into ${teamName} all the same`" size="small" @click="$emit('place')" />
+      <Button :label="`${coming.name} into ${teamName} anyway`" size="small" @click="$emit('place')" />
       <Button label="Cancel" size="small" variant="outlined" @click="$emit('leave')" />
     </p>
   </div>

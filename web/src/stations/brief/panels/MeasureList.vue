@@ -40,7 +40,7 @@ async function changeUnit(measure: Measure, unit: string) {
 function changeKind(measure: Measure, kind: MeasureKind) {
   measure.kind = kind
   if (measure.expected) {
-    said.value = { measure: measure.id, text: 'What teams will reach was of another kind. Say it anew.' }
+    said.value = { measure: measure.id, text: 'What teams will reach was of another kind. Enter it again.' }
     delete measure.expected
   }
   measure.unit = units.value.get(kind)?.usual ?? ''

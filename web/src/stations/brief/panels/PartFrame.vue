@@ -28,16 +28,16 @@ defineEmits<{ remove: []; copy: [] }>()
     <p class="small muted">{{ says }}</p>
     <slot />
     <details class="small">
-      <summary>Weight, limits, no success</summary>
+      <summary>Weight, limits, and what a miss scores</summary>
       <p class="line">
         Its points count
         <InlineNumber v-model="part.weight" label="Weight" :at="`/method/parts/${part.id}/weight`" /> times; at least
         <InlineNumber v-model="part.floor" label="Fewest points" :at="`/method/parts/${part.id}/floor`" />, at most
-        <InlineNumber v-model="part.cap" label="Most points" :at="`/method/parts/${part.id}/cap`" /> points. No success
-        gives
+        <InlineNumber v-model="part.cap" label="Most points" :at="`/method/parts/${part.id}/cap`" /> points. A miss
+        scores
         <InlineNumber
           v-model="part.failurePoints"
-          label="Failure points"
+          label="Points for a miss"
           :at="`/method/parts/${part.id}/failurePoints`"
         />
         points. Where there is no value,
@@ -45,7 +45,7 @@ defineEmits<{ remove: []; copy: [] }>()
           v-model="part.noValue"
           label="Where there is no value"
           :options="[
-            ['failurePoints', 'it gives those points too'],
+            ['failurePoints', 'the part scores those points too'],
             ['unfinished', 'the team is unfinished'],
           ]"
         />.

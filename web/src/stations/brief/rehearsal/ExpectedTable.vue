@@ -69,10 +69,10 @@ const asBefore = ({ handle }: RehearsalInput) =>
               v-typed="share(i)"
               class="inline number"
               inputmode="decimal"
-              :aria-label="`${i.name}, of a hundred times`"
+              :aria-label="`${i.name}, in 100 tries`"
               @change="say(i, ($event.target as HTMLInputElement).value)"
             />
-            of a hundred times
+            in 100 tries
           </td>
           <td class="small muted">
             <template v-if="!written(i)">{{ i.from }}</template>

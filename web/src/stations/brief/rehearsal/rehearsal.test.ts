@@ -9,7 +9,7 @@ import ShareBars from './ShareBars.vue'
 const finding: RehearsalFinding = {
   id: 'luck',
   weight: 'wrong',
-  says: 'The best team wins in 40 of a hundred classes.',
+  says: 'The best team wins in 40 in 100 classes.',
   inAHundred: 40,
   caption: 'Place of the best team',
   bars: [{ name: '1st', inAHundred: 40, marked: true }],
@@ -97,8 +97,8 @@ describe('what is expected', () => {
     await shown.get('[aria-label="Height, Usual"]').setValue('55')
     await shown.get('[aria-label="Height, Usual"]').trigger('change')
     expect(last(shown)?.expected).toEqual({ height: { low: 10, usual: 55, high: 90 } })
-    await shown.get('[aria-label="An attempt fails, of a hundred times"]').setValue('30')
-    await shown.get('[aria-label="An attempt fails, of a hundred times"]').trigger('change')
+    await shown.get('[aria-label="An attempt fails, in 100 tries"]').setValue('30')
+    await shown.get('[aria-label="An attempt fails, in 100 tries"]').trigger('change')
     expect(last(shown)?.chances).toEqual({ '/trials/failed': 30 })
   })
   it('takes no word for a number', async () => {

@@ -97,7 +97,7 @@ const sell = (effect: CardEffectOf<'price'>, item: string) => {
     <template v-else>
       <InlineNumber v-model="item.amount" label="How much" :at="`${at}/effects/${i}/amount`" />
       {{ item.kind === 'minutes' ? 'minutes' : 'points' }}
-      <span class="small muted">(below 0 to take away)</span>
+      <span class="small muted">(below 0 to take minutes off)</span>
     </template>
   </ItemLines>
 </template>

@@ -19,7 +19,7 @@ const at = computed(() => `/rules/${props.rule.id}`)
 const consequences = computed((): Pairs<Consequence['kind']> => [
   ['doesNotPlace', 'the team does not place'],
   ...(props.rule.when === 'everyAttempt' ? ([['attemptDoesNotCount', 'the attempt does not count']] as const) : []),
-  ['failurePoints', 'this part gives its failure points:'],
+  ['failurePoints', 'the part scores its “no success” points:'],
   ['deduct', 'points are lost:'],
   ['noteOnly', 'it is only noted'],
 ])

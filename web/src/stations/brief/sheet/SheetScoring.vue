@@ -15,7 +15,7 @@ const own = () => (props.brief.scoringWords = props.scoring.join('\n'))
     </button>
   </template>
   <template v-else>
-    <p v-if="scoring.length === 0" class="muted">This is written from the method once the snags are mended.</p>
+    <p v-if="scoring.length === 0" class="muted">This is written from the method once the snags are fixed.</p>
     <ul class="scoring" data-at="/scoringWords" tabindex="-1">
       <li v-for="s in scoring" :key="s">{{ s }}</li>
     </ul>

@@ -71,7 +71,7 @@ const fits = computed(() => checkup.value?.testFits ?? { attempts: true, letting
         ]"
       />
       counts.
-      <InlineCheck v-model="brief.trials.buildsAnew" label="In a later round teams build anew" />
+      <InlineCheck v-model="brief.trials.buildsAnew" label="In a later round teams rebuild" />
       <InlineCheck
         v-if="fits.attempts"
         v-model="brief.trials.freshBuildAfterFailure"

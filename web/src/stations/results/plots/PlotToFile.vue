@@ -20,7 +20,7 @@ async function take(as: 'svg' | 'png') {
 
 <template>
   <p class="small">
-    Take it along as
+    Download as
     <button type="button" class="act" @click="take('svg')">SVG</button>
     or
     <button type="button" class="act" @click="take('png')">PNG</button>
