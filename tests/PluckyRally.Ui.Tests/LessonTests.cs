@@ -63,7 +63,7 @@ public sealed class LessonTests(ClassroomServer server) : ScreenTest, IClassFixt
         // Plans are approved, a phase runs, one team is late; the wall follows.
         desk.Open($"/rallies/{rally}/run");
         desk.ClickButton("Jump here: Build");
-        desk.See("Build is running.");
+        desk.See("The build phase is running.");
         desk.ClickButton("Plan approved: Oystercatchers");
         tablet.All("button", "Plan approved").ShouldBeEmpty("plans are the teacher's");
         wall.See("Cleared to build: OY Oystercatchers");

@@ -12,7 +12,7 @@ public sealed class RehearsalTests(DemoServer demo) : ScreenTest
         var desk = Rehearsing("The sand fence");
         desk.See("“Sand kept” decides nearly everything:");
         desk.Until(() => desk.All("button", "Count “Close to 6 cm high” 2.5 times").Count > 0, "a change that helps");
-        desk.See("The part that decides most does so for ");
+        desk.See("The part that decides most makes ");
         desk.Until(
             () => !desk.Text.Contains("Trying what would help", StringComparison.Ordinal),
             "all changes to be tried"

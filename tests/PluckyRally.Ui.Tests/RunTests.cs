@@ -59,7 +59,7 @@ public sealed class RunTests(KilledServer server) : ScreenTest, IClassFixture<Ki
         desk.ClickButton("Next phase: Test");
         wall.SeeNot("5 minutes left");
         wall.See("Watch each test.");
-        desk.See("minutes ahead");
+        desk.See("minutes early and will end at");
         desk.ShouldBeAccessible();
         desk.ShouldFit();
     }

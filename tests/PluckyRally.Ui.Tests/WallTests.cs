@@ -95,6 +95,23 @@ public sealed class WallTests(EmptyServer server) : ScreenTest
         );
         wall.Until(() => wall.Run("return document.querySelectorAll('svg.plot').length > 0") is true, "the picture");
         Holds("a picture");
+        foreach (var answer in new[] { "Flat ones", "Wide ones that spread their load over the water", "The long one" })
+            await Send(
+                "entries",
+                $$"""
+                { "kind": "answerGiven", "id": "{{Guid.CreateVersion7()}}", "team": "t1", "question": 1,
+                  "text": "{{answer}}" }
+                """
+            );
+        await Touch(
+            """
+            { "does": "show", "shows": "question", "number": 1, "plot": { "see": "oneFigure", "figure": "cargo",
+              "other": "", "sort": "orderedBars", "title": "Cargo", "names": true } }
+            """,
+            "Flat ones"
+        );
+        wall.Until(() => wall.Run("return document.querySelectorAll('svg.plot').length > 0") is true, "the picture");
+        Holds("a question");
 
         async Task Touch(string body, string seen)
         {

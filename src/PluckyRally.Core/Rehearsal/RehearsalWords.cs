@@ -152,7 +152,7 @@ internal static class RehearsalWords
     public static string BestWinsIn(string share) => $"the best team wins in {share} classes";
 
     public static string PartDecides(string part, string share) =>
-        $"the part that decides most makes {share} of the difference";
+        $"the part that decides most makes {share} parts of the difference";
 
     public static string SetsSomeApart(string part, string share) =>
         $"“{part}” makes a difference between teams in {share} classes";

@@ -218,7 +218,12 @@ public static class Route
                 0,
                 "The brief has no phases. Add them under Time, and the clock leads through them."
             ),
-            { Phase: { } phase } => new(Station.Run, Readiness.InProgress, 0, $"{phase.Name} is running."),
+            { Phase: { } phase } => new(
+                Station.Run,
+                Readiness.InProgress,
+                0,
+                $"The {Within.Sentence(phase.Name)} phase is running."
+            ),
             { Over: true } => new(Station.Run, Readiness.Done, 0, "The lesson is over."),
             _ => new(Station.Run, Readiness.NotStarted, 0, "Put the clock on the wall, then begin the first phase."),
         };

@@ -132,7 +132,7 @@ public sealed class LessonClockTests
     {
         Station().ShouldBe((Readiness.NotStarted, "Put the clock on the wall, then begin the first phase."));
         Begin("build", 0);
-        Station().ShouldBe((Readiness.InProgress, "Build is running."));
+        Station().ShouldBe((Readiness.InProgress, "The build phase is running."));
         Begin("", 9);
         Station().ShouldBe((Readiness.Done, "The lesson is over."));
         Core.Route.OfRally(OpenedRally.Open(_class.Rally).OrThrow(), 1)

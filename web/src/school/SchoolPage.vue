@@ -5,13 +5,13 @@ import Select from 'primevue/select'
 import { ref, watch } from 'vue'
 import { api, ask, refusalOf } from '@/api/client'
 import type { Refusal, School } from '@/api/names'
+import FieldNote from '@/fields/FieldNote.vue'
 import ConflictNote from '@/shared/ConflictNote.vue'
 import LoadNote from '@/shared/LoadNote.vue'
 import StationHead from '@/shared/StationHead.vue'
 import { useLoad } from '@/shared/useLoad'
 import { useMeanwhile } from '@/shared/useMeanwhile'
 import MonthDay from './MonthDay.vue'
-import RefusalAt from './RefusalAt.vue'
 import { useSchool } from './useSchool'
 
 /** What is the school's own, set once: its year, its terms, its paper, its units, its weeks. */
@@ -70,7 +70,7 @@ const addTerm = () => typed.value?.terms.push({ name: '', month: typed.value.beg
           <div class="field">
             <span class="label">Begins on</span>
             <MonthDay v-model:month="typed.beginsMonth" v-model:day="typed.beginsDay" label="The school year begins" />
-            <RefusalAt :problem="problem('/beginsDay')" />
+            <FieldNote role="alert" :problem="problem('/beginsDay')" />
           </div>
           <div class="field">
             <span class="label">A week begins on</span>
@@ -102,7 +102,7 @@ const addTerm = () => typed.value?.terms.push({ name: '', month: typed.value.beg
               :aria-label="`Remove: term ${i + 1}`"
               @click="typed.terms.splice(i, 1)"
             />
-            <RefusalAt :problem="problem(`/terms/${i}/name`) ?? problem(`/terms/${i}/day`)" />
+            <FieldNote role="alert" :problem="problem(`/terms/${i}/name`) ?? problem(`/terms/${i}/day`)" />
           </li>
         </ul>
         <Button label="Add a term" variant="outlined" @click="addTerm" />

@@ -125,14 +125,10 @@ const size = computed(() => (props.rally.teams.length <= 4 ? 'few' : props.rally
 <style scoped>
 .wall {
   height: 100vh;
-  padding: 3vh 4vw;
   display: grid;
   grid-template-columns: minmax(0, 1fr);
   grid-template-rows: auto minmax(0, 1fr) auto;
   gap: 2vh;
-  font-size: clamp(32px, 2.6vw, 56px);
-  line-height: 1.15;
-  overflow-wrap: anywhere;
 }
 header {
   display: flex;

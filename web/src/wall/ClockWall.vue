@@ -141,13 +141,9 @@ const nameOf = (id: string) => props.rally.teams.find((t) => t.id === id)?.name 
 <style scoped>
 .wall {
   height: 100vh;
-  padding: 3vh 4vw;
   display: flex;
   flex-direction: column;
   gap: 1.2vh;
-  font-size: clamp(32px, 2.6vw, 56px);
-  line-height: 1.2;
-  overflow-wrap: anywhere;
 }
 header,
 footer {

@@ -65,11 +65,7 @@ const pages = computed(() =>
   display: grid;
   grid-template: minmax(0, 1fr) auto / minmax(0, 1fr);
   gap: 2vh;
-  padding: 3vh 4vw;
   height: 100vh;
-  font-size: clamp(32px, 2.6vw, 56px);
-  line-height: 1.15;
-  overflow-wrap: anywhere;
 }
 .cards {
   display: grid;

@@ -42,11 +42,9 @@ const hidden = computed(() => (all.data.value?.places ?? 0) - placed.value)
 <style scoped>
 .wall {
   height: 100vh;
-  padding: 3vh 4vw;
   display: flex;
   flex-direction: column;
   gap: 1vh;
-  font-size: clamp(32px, 2.6vw, 56px);
 }
 header {
   display: flex;

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { api, ask } from '@/api/client'
 import type { PlotShown, RallyOnWall } from '@/api/names'
-import PlotPicture from '@/shared/plots/PlotPicture.vue'
 import TurningPages from '@/shared/TurningPages.vue'
 import { useOnWall } from './useOnWall'
+import WallPlot from './WallPlot.vue'
 
 /**
  * One question for the talk with what was answered, and the picture that it is about beside; read from eight meters.
@@ -25,7 +25,7 @@ const picture = useOnWall(props, (params) => ask(api.GET('/api/rallies/{id}/wall
     <h1>{{ question }}</h1>
     <figure v-if="picture.data.value?.plot">
       <figcaption>{{ picture.data.value.plot.title }}</figcaption>
-      <PlotPicture :plot="picture.data.value.plot" wall />
+      <WallPlot :plot="picture.data.value.plot" />
     </figure>
     <TurningPages v-if="answers.length > 0" class="answers" :newest="answers[0]">
       <ul>
@@ -40,13 +40,11 @@ const picture = useOnWall(props, (params) => ask(api.GET('/api/rallies/{id}/wall
   display: grid;
   height: 100vh;
   grid-template-columns: minmax(0, 1fr);
-  grid-template-rows: auto minmax(min-content, 1fr) minmax(0, auto);
-  padding: 3vh 5vw;
-  font-size: clamp(32px, 2.6vw, 56px);
+  grid-template-rows: auto minmax(0, 1fr) auto;
+  gap: 1vh 3vw;
 }
 .two {
   grid-template-columns: minmax(0, 2fr) minmax(0, 3fr);
-  column-gap: 3vw;
 }
 .two .title,
 .two .answers {
@@ -60,7 +58,12 @@ const picture = useOnWall(props, (params) => ask(api.GET('/api/rallies/{id}/wall
 }
 figure {
   margin: 0;
-  align-self: center;
+  display: grid;
+  grid-template: auto minmax(0, 1fr) / minmax(0, 1fr);
+  min-height: 0;
+}
+.answers {
+  max-height: 34vh;
 }
 li {
   line-height: 1.25;

@@ -11,10 +11,14 @@ export interface PlotLook {
 /** How wide a letter is in names of usual length, and how wide it can be in one long word, in sizes of the letters. */
 const [usual, widest] = [0.6, 0.86]
 
-/** The names beside the rows, each in as many lines as it needs in at most three tenths of the picture. */
+/**
+ * The names beside the rows, each in as many lines as it needs in at most three tenths of the picture; in four tenths
+ * where letters are large for it, as on half a wall.
+ */
 export function rowNames(plot: Plot, { width, letters }: PlotLook) {
   const longest = Math.max(0, ...plot.rows.map((r) => r.name.length))
-  const left = Math.min(width * 0.3, longest * letters * usual + letters)
+  const most = width * (width < letters * 24 ? 0.42 : 0.3)
+  const left = Math.min(most, longest * letters * usual + letters)
   const names = plot.rows.map((r) => wrapped(r.name, left / letters - 0.5))
   return { left, names, lines: Math.max(1, ...names.map((n) => n.length)) }
 }

@@ -214,6 +214,7 @@ button:hover {
   font-size: inherit;
   font-weight: 500;
   text-align: right;
+  overflow-wrap: normal;
 }
 .sort[aria-pressed='true'] {
   font-weight: 750;
@@ -225,10 +226,6 @@ button:hover {
 }
 .near {
   color: var(--marigold-text);
-}
-.references td,
-.references th {
-  border-bottom: 1px dashed var(--line);
 }
 .references .place {
   font: 400 var(--size-small) / 1.2 var(--text);
