@@ -81,7 +81,7 @@ internal static class BriefCheck
         found.Unless(
             measure.Tare >= 0,
             "/tare",
-            "A container cannot weigh less than nothing.",
+            "The container's weight cannot be negative.",
             "Use 0 where there is no container."
         );
         found.Unless(

@@ -48,7 +48,7 @@ internal abstract partial record RulePlan(Rule Rule)
         found.Unless(
             rule.Bonus >= 0,
             "/bonus",
-            "A bonus always helps.",
+            "A bonus cannot be negative.",
             "Write it as a number above zero, or use a deduction."
         );
         rule.IfMissed.Check(rule, sources.Brief, found);

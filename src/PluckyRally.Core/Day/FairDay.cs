@@ -52,7 +52,7 @@ public sealed record FairDay
         found.Unless(
             Slots.Select(s => s.Rally).Distinct().Count() == Slots.Count,
             "/slots",
-            "A rally stands there twice.",
+            "A rally is listed twice.",
             "Name each once."
         );
         for (var i = 0; i < Slots.Count; i++)

@@ -44,7 +44,7 @@ internal static class PaperWords
     public const string Counted = "Counted";
 
     public const string UseCount = "Write a whole number, 0 or more.";
-    public const string NoJudge = "Nobody is named who judged.";
+    public const string NoJudge = "Enter the judge's name.";
     public const string StillToCome = "The day on the paper is still to come.";
     public const string WriteDay = "Write the day on which it was judged.";
     public const string WriteJudge = "Write the name that stands on the paper.";

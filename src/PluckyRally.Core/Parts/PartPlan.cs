@@ -40,12 +40,7 @@ internal abstract partial record PartPlan
             "The most points are fewer than the fewest.",
             "Swap them."
         );
-        found.Unless(
-            part.Weight >= 0,
-            "/weight",
-            "A weight below zero would turn better into worse.",
-            "Use 0 or more."
-        );
+        found.Unless(part.Weight >= 0, "/weight", "The weight cannot be negative.", "Use 0 or more.");
         if (brief.Method.Wins == Wins.Lowest && part.FailurePoints is null)
             found.Add(
                 "/failurePoints",

@@ -33,7 +33,7 @@ public sealed record RehearsalFinding(
     internal IEnumerable<RehearsalChange> Helps { get; init; } = [];
 
     /// <summary>Its number as the end of a sentence: "the best team wins in 71 in 100 classes".</summary>
-    internal Func<string, string> Comes { get; init; } = share => share;
+    internal Func<decimal, string> Comes { get; init; } = RehearsalWords.InAHundred;
 
     /// <summary>Whether more of it is better.</summary>
     internal bool MoreIsBetter { get; init; }

@@ -106,7 +106,7 @@ internal static class RehearsalWords
     public static string PutsOutNobody(Rule rule) => $"“{rule.Text}” keeps nobody from placing.";
 
     public static string PutOutSome(decimal gone) =>
-        $"{InAHundred(gone, true)} teams miss a must-have and do not place.";
+        $"{Within.Beginning(InAHundred(gone))} teams miss a must-have and do not place.";
 
     public static string BonusForNobody(Rule rule, bool nobody) =>
         nobody
@@ -142,31 +142,32 @@ internal static class RehearsalWords
     {
         var comes = after is null
             ? "This is settled then."
-            : $"{Within.Beginning(before.Comes(InAHundred(after.InAHundred)))} instead of "
-                + $"{InNumbers(before.InAHundred)}.";
+            : $"{Within.Beginning(before.Comes(after.InAHundred))} instead of " + $"{InNumbers(before.InAHundred)}.";
         return minutes == 0 ? comes : $"{comes} {InMinutes(Math.Abs(minutes))} {(minutes > 0 ? "more" : "less")}.";
     }
 
-    public static string FirstIsShared(string share) => $"the first place is shared in {share} classes";
+    public static string FirstIsShared(decimal share) => $"the first place is shared in {InAHundred(share)} classes";
 
-    public static string BestWinsIn(string share) => $"the best team wins in {share} classes";
+    public static string BestWinsIn(decimal share) => $"the best team wins in {InAHundred(share)} classes";
 
-    public static string PartDecides(string part, string share) =>
-        $"the part that decides most makes {share} parts of the difference";
+    public static string PartDecides(decimal share) =>
+        $"the part that decides most makes {InNumbers(share)}% of the difference between teams";
 
-    public static string SetsSomeApart(string part, string share) =>
-        $"“{part}” makes a difference between teams in {share} classes";
+    public static string SetsSomeApart(string part, decimal share) =>
+        $"“{part}” makes a difference between teams in {InAHundred(share)} classes";
 
-    public static string BandsUnearned(string part, string share) => $"{share} bands of “{part}” are never earned";
+    public static string BandsUnearned(string part, decimal share) =>
+        $"{InAHundred(share)} bands of “{part}” are never earned";
 
-    public static string PutsOut(Rule rule, string share) => $"“{rule.Text}” keeps {share} teams from placing";
+    public static string PutsOut(Rule rule, decimal share) =>
+        $"“{rule.Text}” keeps {InAHundred(share)} teams from placing";
 
-    public static string AnotherWinsOnReading(string share) =>
-        $"another team wins when it is measured again in {share} classes";
+    public static string AnotherWinsOnReading(decimal share) =>
+        $"another team wins when it is measured again in {InAHundred(share)} classes";
 
-    public static string RunsOver(string share) => $"it runs over in {share} classes";
+    public static string RunsOver(decimal share) => $"it runs over in {InAHundred(share)} classes";
 
-    public static string RunsOut(string name, string share) => $"{name} run out in {share} classes";
+    public static string RunsOut(string name, decimal share) => $"{name} run out in {InAHundred(share)} classes";
 
     public static string Attempts(int attempts) => attempts == 1 ? "Make one attempt" : $"Make {attempts} attempts";
 
@@ -264,10 +265,5 @@ internal static class RehearsalWords
 
     private static string InMinutes(decimal minutes) => English.Count(Math.Max(1, Math.Round(minutes)), "minute");
 
-    private static string InAHundred(decimal share, bool first = false) =>
-        share > 0 && share < 1
-            ? first
-                ? "Fewer than 1 in 100"
-                : "fewer than 1 in 100"
-            : $"{InNumbers(share)} in 100";
+    public static string InAHundred(decimal share) => $"{InNumbers(share)} in 100";
 }

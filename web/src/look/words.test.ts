@@ -47,6 +47,10 @@ const retired: [RegExp, string][] = [
     'American spelling',
   ],
   [/\btick(ed|s)?\b/i, 'check'],
+  [/\b(in|of) the bag\b/i, 'what the team drew'],
+  [/\bless than (no time|nothing)\b|\bmore than nothing\b/i, 'cannot be negative'],
+  [/\b(stands|named) (there twice|who judged)\b|\bcomputer is served\b/i, 'listed, enter, connect'],
+  [/^Nothing here is kept|\bopens one folder\b|\bbetter into worse\b/i, 'say it as you would to a colleague'],
   [/\bin in\b/i, 'in, once'],
   [/\b(tests?|tested|run) at (\S+ )?places?\b|: place \d/i, 'table'],
 ]

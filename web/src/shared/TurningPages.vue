@@ -8,11 +8,9 @@ import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
  * one comes by itself. The key P holds the page on this screen. What is marked `data-newest` is turned to whenever
  * `newest` changes.
  */
-const {
-  columns = 1,
-  seconds = 10,
-  newest = undefined,
-} = defineProps<{ columns?: number; seconds?: number; newest?: unknown }>()
+const { columns = 1, newest = undefined } = defineProps<{ columns?: number; newest?: unknown }>()
+/** How long a page hangs, in milliseconds. */
+const hangs = 10_000
 const box = useTemplateRef('box')
 const flow = useTemplateRef('flow')
 const pages = ref(1)
@@ -32,7 +30,7 @@ function measure() {
 }
 const { pause, resume } = useIntervalFn(() => {
   if (!held.value) at.value = (at.value + 1) % pages.value
-}, seconds * 1000)
+}, hangs)
 
 watch(
   () => newest,

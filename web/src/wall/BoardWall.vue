@@ -8,6 +8,7 @@ import { purposeNames } from '@/shared/purposes'
 import TeamPennant from '@/shared/TeamPennant.vue'
 import { teamMarks } from '@/shared/teamMarks'
 import TurningPages from '@/shared/TurningPages.vue'
+import StillToCome from './StillToCome.vue'
 import TeamMasts from './TeamMasts.vue'
 import { useOnWall } from './useOnWall'
 
@@ -81,7 +82,7 @@ const size = computed(() => (props.rally.teams.length <= 4 ? 'few' : props.rally
                 </tr>
               </template>
               <tr v-else-if="hidden > 0" class="hidden">
-                <td colspan="3">{{ hidden === 1 ? 'The first place is' : `${hidden} places are` }} still to come</td>
+                <td colspan="3"><StillToCome :places="hidden" /></td>
               </tr>
               <tr v-for="(row, i) in rows" :key="row.team" :data-newest="i === 0 || undefined">
                 <td class="place">{{ row.place ?? '–' }}</td>

@@ -5,6 +5,7 @@ import type { RallyOnWall } from '@/api/names'
 import ListOnWall from '@/shared/ListOnWall.vue'
 import LoadNote from '@/shared/LoadNote.vue'
 import TurningPages from '@/shared/TurningPages.vue'
+import StillToCome from './StillToCome.vue'
 import { useOnWall } from './useOnWall'
 
 /** The list over several rallies, revealed from the last place to the first; read from eight meters. */
@@ -31,9 +32,7 @@ const hidden = computed(() => (all.data.value?.places ?? 0) - placed.value)
         <h1>{{ rally.title }}</h1>
         <p>{{ all.data.value.title }}. {{ all.data.value.winsText }}</p>
       </header>
-      <p v-if="hidden > 0" class="hidden">
-        {{ hidden === 1 ? 'The first place is' : `${hidden} places are` }} still to come
-      </p>
+      <p v-if="hidden > 0" class="hidden"><StillToCome :places="hidden" /></p>
       <TurningPages :newest="placed"><ListOnWall :rows="rows" /></TurningPages>
     </template>
   </main>

@@ -2,7 +2,7 @@
 import { useElementSize } from '@vueuse/core'
 import { computed, useTemplateRef } from 'vue'
 import type { Plot } from '@/api/names'
-import { lettersOnWall } from '@/shared/plots/draw'
+import { lettersOnWall } from '@/shared/plots/look'
 import PlotPicture from '@/shared/plots/PlotPicture.vue'
 import { rowsOf, rowsWithin } from '@/shared/plots/rowsOf'
 import TurningPages from '@/shared/TurningPages.vue'

@@ -36,7 +36,7 @@ public sealed record PatternInfo(Pattern Pattern, string Name, string Says)
         new(
             Pattern.DrawABag,
             "Draw a bag and invent",
-            "Solve a problem with whatever is in the bag, judged by levels."
+            "Solve a problem with whatever your team drew, judged by levels."
         ),
         new(Pattern.Blank, "Blank", "Nothing on the page. The snags say what to write first."),
     ];

@@ -716,7 +716,7 @@ public static class Patterns
     private static Brief DrawABag(Draft d) =>
         d.Begin(
             Pattern.DrawABag,
-            "What is in the bag?",
+            "What did your team draw?",
             "Use what is in your bag to solve the problem on your card."
         ) with
         {
@@ -729,7 +729,7 @@ public static class Patterns
             ],
             Rules =
             [
-                Draft.Must("bag", "Only what was in the bag is used", RuleSort.Constraint),
+                Draft.Must("bag", "Only what your team drew is used", RuleSort.Constraint),
                 Draft.Must("shown", "You show it working in front of the class"),
             ],
             Conditions = [Draft.Same("bag", "The bags", "the same number of things of each kind")],

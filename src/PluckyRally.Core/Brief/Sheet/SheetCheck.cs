@@ -73,7 +73,7 @@ internal static class SheetCheck
             found.Unless(
                 material.Pack is null or > 0,
                 $"{at}/pack",
-                "A pack holds more than nothing.",
+                "A pack must hold at least one.",
                 "Write how much is in one, or leave it empty."
             );
             found.Unless(
@@ -85,7 +85,7 @@ internal static class SheetCheck
             found.Unless(
                 material.Amount is null or >= 0,
                 $"{at}/amount",
-                "There cannot be less than nothing of it.",
+                "The amount cannot be negative.",
                 "Write 0 or more, or leave it empty where there is no limit."
             );
         }
@@ -111,7 +111,7 @@ internal static class SheetCheck
                 found.Unless(
                     stage.Needs[i].Amount > 0,
                     $"/stages/stages/{stage.Id}/needs/{i}/amount",
-                    "A stage takes more than nothing.",
+                    "A stage must take some time.",
                     "Write an amount above zero, or take the line out."
                 );
             }
@@ -132,16 +132,11 @@ internal static class SheetCheck
             "The number of lessons is out of range.",
             "Use 1 or more."
         );
-        found.Unless(
-            timing.SetUp >= 0,
-            "/timing/setUp",
-            "Setting up cannot take less than no time.",
-            "Use 0 or more minutes."
-        );
+        found.Unless(timing.SetUp >= 0, "/timing/setUp", "Setup time cannot be negative.", "Use 0 or more minutes.");
         found.Unless(
             timing.CleanUp >= 0,
             "/timing/cleanUp",
-            "Clearing up cannot take less than no time.",
+            "Clean-up time cannot be negative.",
             "Use 0 or more minutes."
         );
         found.Unless(

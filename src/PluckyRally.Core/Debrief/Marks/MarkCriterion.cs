@@ -15,11 +15,11 @@ public sealed record MarkCriterion(string Id, string Name, IReadOnlyList<string>
     internal static void Check(IReadOnlyList<MarkCriterion> marks, ProblemCollector found)
     {
         const string At = "/teacher/marks";
-        found.Count(marks, 20, At, "things to mark");
-        found.Ids(marks.Select(m => m.Id), At, "thing to mark");
+        found.Count(marks, 20, At, "sets of levels");
+        found.Ids(marks.Select(m => m.Id), At, "set of levels");
         foreach (var mark in marks)
         {
-            found.NotEmpty(mark.Name, $"{At}/{mark.Id}/name", "What is marked has no name.", "Say what is looked at.");
+            found.NotEmpty(mark.Name, $"{At}/{mark.Id}/name", "The levels have no name.", "Enter what you look at.");
             found.Length(mark.Name, Limits.Name, $"{At}/{mark.Id}/name", "The name");
             found.Unless(
                 mark.Levels.Count is >= 2 and <= MostLevels

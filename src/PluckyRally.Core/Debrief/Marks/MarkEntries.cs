@@ -38,7 +38,7 @@ public abstract partial record Entry
                 criterion is not null,
                 "/criterion",
                 "The brief has no such levels.",
-                "Use one of what is marked, for the teacher."
+                "Choose one of the brief's sets of levels."
             );
             found.Unless(
                 criterion is null || (Level >= 0 && Level <= criterion.Levels.Count),

@@ -40,7 +40,7 @@ public abstract partial record Entry
                 found.Unless(
                     Sequence.Take(i).All(s => s != item),
                     $"/sequence/{i}",
-                    $"“{ProblemCollector.Short(item)}” stands there twice.",
+                    $"“{ProblemCollector.Short(item)}” is listed twice.",
                     "Name each item once."
                 );
             }

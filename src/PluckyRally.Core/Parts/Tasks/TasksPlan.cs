@@ -90,7 +90,7 @@ internal abstract partial record PartPlan
                 found.Unless(
                     item.FirstTeams is null or >= 1,
                     $"/items/{item.Id}/firstTeams",
-                    "Nobody could be among the first.",
+                    "At least one team must be first.",
                     "Use 1 or more, or leave it out."
                 );
             }

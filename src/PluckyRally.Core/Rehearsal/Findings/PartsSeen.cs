@@ -49,7 +49,7 @@ internal sealed class PartsSeen(CompiledEdition compiled)
             )
             {
                 Helps = RehearsalHelp.AgainstOnePart(parts, [.. compiled.Parts.Select(p => p.Part)]),
-                Comes = share => RehearsalWords.PartDecides(parts[0].Name, share),
+                Comes = RehearsalWords.PartDecides,
             };
         }
 

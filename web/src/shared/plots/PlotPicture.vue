@@ -2,8 +2,9 @@
 import { useElementSize } from '@vueuse/core'
 import { useTemplateRef, watchEffect } from 'vue'
 import type { Plot } from '@/api/names'
-import { draw, lettersOnWall } from './draw'
+import { draw } from './draw'
 import { fillOf } from './fills'
+import { lettersOnWall } from './look'
 
 /** A plot, as wide as its place; its letters are larger on a wall, and 12 points and more on paper. */
 const props = defineProps<{ plot: Plot; wall?: boolean; paper?: boolean; height?: number }>()

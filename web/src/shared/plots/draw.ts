@@ -1,10 +1,8 @@
 import * as P from '@observablehq/plot'
 import type { Plot, PlotAxis, PlotMark } from '@/api/names'
 import { fillDefs, fillOf } from './fills'
-import { rowNames, type PlotLook } from './rowNames'
-
-/** Letters that are read from eight meters, for a picture so many pixels wide. */
-export const lettersOnWall = (width: number) => Math.max(32, width / 42)
+import type { PlotLook } from './look'
+import { rowNames } from './rowNames'
 
 const scaleOf = (axis: PlotAxis, every = 1) => ({
   domain: [axis.from, axis.to],

@@ -1,12 +1,5 @@
 import type { Plot } from '@/api/names'
-
-/** How large a plot is drawn, in pixels, and its letters. */
-export interface PlotLook {
-  width: number
-  letters: number
-  /** As high as there is room; as high as it needs where it is left out. */
-  height?: number
-}
+import type { PlotLook } from './look'
 
 /** How wide a letter is in names of usual length, and how wide it can be in one long word, in sizes of the letters. */
 const [usual, widest] = [0.6, 0.86]

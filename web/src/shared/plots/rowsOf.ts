@@ -1,5 +1,6 @@
 import type { Plot, PlotMark } from '@/api/names'
-import { rowNames, type PlotLook } from './rowNames'
+import type { PlotLook } from './look'
+import { rowNames } from './rowNames'
 
 /** How many rows can be told apart and read in a picture as high as this, beside its axis and what its lines are. */
 export function rowsWithin(plot: Plot, look: Required<PlotLook>): number {

@@ -58,7 +58,7 @@ const curve = (part: string) => tried.value?.curves.find((c) => c.part === part)
 <template>
   <section aria-labelledby="try">
     <h2 id="try">Try it</h2>
-    <p class="small muted">Nothing here is kept. Move a value, and see what the method makes of it.</p>
+    <p class="small muted">Try values and watch the points change. Nothing here is saved.</p>
     <p v-if="brief.tiers.length > 0" class="small">
       As in
       <select v-model="tier" class="inline" aria-label="Tier to try">
