@@ -27,7 +27,7 @@ public sealed class GalleryTests(WorkingServer server) : ScreenTest
         desk.ClickLink("Numbers");
         desk.ClickButton("Designs compared");
         desk.See("Pull by loops");
-        desk.See("Line and loops differ, so no one of them can be named as the cause. Change one thing at a time.");
+        desk.See("Line and loops differ, so none of them alone can be named as the cause. Change one thing at a time.");
         desk.See("that is rare.");
         desk.See("One: 2 teams, median 7.55 N");
         Pick(desk, "by", "“double hook”");

@@ -252,7 +252,7 @@ public sealed class InHandTests(DemoServer server) : ScreenTest, IClassFixture<D
         walk.Field("In your words").SendKeys("a door slammed" + Keys.Enter);
         walk.See("does not count (a door slammed)");
         Press(walk, Keys.Alt + "w" + Keys.Null);
-        walk.See("waiting to be looked at");
+        walk.See("needs a decision");
         walk.See("All attempts have been made.");
         walk.ClickButton("Looked at: attempt 3");
         Press(walk, Keys.Alt + "f" + Keys.Null + Keys.Enter);

@@ -59,7 +59,7 @@ public sealed class LivingLessonTests(WorkingServer server) : ScreenTest
         // A team is absent; a card is drawn, and once more with a reason.
         desk.ClickButton("Absent or left: Gannets");
         desk.Field("Why").SendKeys("at the harbour" + Keys.Enter);
-        desk.See("Takes no place: at the harbour");
+        desk.See("Not ranked: at the harbour");
         desk.ClickButton("Draw");
         desk.See("Landing drawn by number 1");
         desk.Type("Why Landing is drawn again", "the card was torn");

@@ -96,7 +96,7 @@ public sealed class Pictures(DemoServer demo) : ScreenTest
         desk.ClickLink("Results, partly ready");
         desk.See("A flat sheet of foil");
         desk.ClickLink("Numbers");
-        desk.ClickButton("Every value");
+        desk.ClickButton("Dot plot");
         desk.Until(
             () => desk.Driver.FindElements(OpenQA.Selenium.By.CssSelector("svg.plot [aria-label='dot'] > *")).Count > 0,
             "the picture"

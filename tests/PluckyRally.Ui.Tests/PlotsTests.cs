@@ -17,7 +17,7 @@ public sealed class PlotsTests(WorkingServer server) : ScreenTest
         desk.Open($"/rallies/{rally}/results?round=2");
         desk.See("Biggest point gaps between teams: Cargo 18.4, Both crossings " + "9.0, Light build 3.0.");
         desk.Driver.FindElement(By.XPath("//summary[.='How certain are these places?']")).Click();
-        desk.See("is first in");
+        desk.See("came first in");
         desk.ClickButton("In order of Light build");
         desk.Until(
             () => desk.Driver.FindElement(By.CssSelector("tbody tr")).Text.Contains("8.0", StringComparison.Ordinal),
@@ -32,7 +32,7 @@ public sealed class PlotsTests(WorkingServer server) : ScreenTest
         desk.See("Range: 50 beads, from 54 beads to 104 beads.");
         Drawn(desk, "bar", 7);
         desk.ShouldBeAccessible();
-        desk.ClickButton("Every value");
+        desk.ClickButton("Dot plot");
         desk.See("Cargo, every attempt");
         Drawn(desk, "dot", 13);
         desk.Driver.FindElement(By.CssSelector("[aria-labelledby=plots] details summary")).Click();

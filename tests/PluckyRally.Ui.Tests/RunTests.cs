@@ -55,7 +55,7 @@ public sealed class RunTests(KilledServer server) : ScreenTest, IClassFixture<Ki
             TestContext.Current.CancellationToken
         );
         wall.See("5 minutes left");
-        desk.See("5 minutes left.");
+        desk.See("5 minutes to spare.");
         desk.ClickButton("Next phase: Test");
         wall.SeeNot("5 minutes left");
         wall.See("Watch each test.");

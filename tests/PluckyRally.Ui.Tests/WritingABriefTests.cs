@@ -108,9 +108,9 @@ public sealed class WritingABriefTests(EmptyServer server) : ScreenTest, IClassF
         desk.ClickButton("Begin");
         desk.See("The caution “Cutting tools” has not been read.");
         desk.ShouldBeAccessible();
-        desk.ClickButton("I have read it");
+        desk.ClickButton("Mark as read");
         desk.See("One snag to fix");
-        desk.ClickButton("I have read it");
+        desk.ClickButton("Mark as read");
         desk.See("Ready to run.");
 
         desk.ClickTab("Try it");

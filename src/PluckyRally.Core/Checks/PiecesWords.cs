@@ -8,8 +8,10 @@ internal abstract partial record RuleFound
         public override string SayValue() => $"{Numerals.Write(Rounding.ToDecimals(Percent, 1))}%";
 
         public override string SayLimit() =>
-            $"{Numerals.Write(Definition.Percent)}%"
-            + $"{(Definition.Tolerance > 0 ? $" ± {Numerals.Write(Definition.Tolerance)}" : "")}";
+            Definition.Tolerance > 0
+                ? $"{Numerals.Write(Math.Max(0, Definition.Percent - Definition.Tolerance))}% to "
+                    + $"{Numerals.Write(Math.Min(100, Definition.Percent + Definition.Tolerance))}%"
+                : $"{Numerals.Write(Definition.Percent)}%";
     }
 
     /// <summary>Sizes in order, or the first step that is too small.</summary>

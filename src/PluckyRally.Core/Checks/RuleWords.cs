@@ -20,27 +20,40 @@ internal static class RuleWords
     public static string Earns(Rule rule, Method method) =>
         $"{MethodWords.Points(rule.Bonus)} {(method.Wins == Wins.Highest ? "more" : "off")}";
 
-    private static string Reward(Rule rule, Method method) => $"Keeping it: {Earns(rule, method)}.";
+    private static string Reward(Rule rule, Method method) =>
+        $"Keeping this earns {MethodWords.Points(rule.Bonus)}{(method.Wins == Wins.Highest ? "" : " off")}.";
 
     private static string? Cost(Consequence ifMissed, Brief brief, RulePlan? plan) =>
-        ifMissed is Consequence.AttemptDoesNotCount ? "An attempt that misses it does not count."
+        ifMissed is Consequence.AttemptDoesNotCount ? "An attempt that misses this does not count."
         : ifMissed is Consequence.FailurePoints of
         && brief.Method.Parts.FirstOrDefault(p => p.Id == of.Part) is { } part
-            ? $"A team that misses it scores only the “no success” points of “{part.Name}”."
+            ? $"A team that misses this scores only the “no success” points of “{part.Name}”."
         : ifMissed is Consequence.Deduct deduct
-            ? $"A miss {(brief.Method.Wins == Wins.Highest ? "costs" : "adds")} "
+            ? $"Missing this {(brief.Method.Wins == Wins.Highest ? "costs" : "adds")} "
                 + $"{MethodWords.Points(deduct.Points)}{Growing(deduct, plan)}."
         : null;
 
     private static string Growing(Consequence.Deduct deduct, RulePlan? plan)
     {
-        var step = plan?.SayAmount(deduct.Each) ?? Numerals.Write(deduct.Each);
+        var step = Step(deduct, plan);
         return deduct.Per switch
         {
             DeductPer.Once => "",
             DeductPer.Unit => $" for every {step} that it is missed by",
             DeductPer.CompletedUnit => $" for every full {step} that it is missed by",
         };
+    }
+
+    /// <summary>What a miss costs as it grows: "3 points for every full cm".</summary>
+    public static string Each(Consequence.Deduct deduct, RulePlan? plan) =>
+        $"{MethodWords.Points(deduct.Points)} for every {(deduct.Per == DeductPer.CompletedUnit ? "full " : "")}"
+        + Step(deduct, plan);
+
+    /// <summary>The step that a cost grows by: "cm", "2 cm".</summary>
+    private static string Step(Consequence.Deduct deduct, RulePlan? plan)
+    {
+        var step = plan?.SayAmount(deduct.Each) ?? Numerals.Write(deduct.Each);
+        return step.StartsWith("1 ", StringComparison.Ordinal) ? step[2..] : step;
     }
 
     private static string Joined(string text, IEnumerable<string?> sentences)

@@ -70,7 +70,8 @@ public abstract partial record Curve
 
         internal override string Step(PartPlan part, PartResult result) =>
             Edges.LastOrDefault(b => result.Value.Value.Number >= b.From) is { } band
-                ? $"From {part.ShowStated(band.From)} on: {MethodWords.Points(result.Curve)}."
+                ? $"{(part.ShowsWords ? $"“{part.ShowStated(band.From)}”" : $"{part.ShowStated(band.From)} or more")}: "
+                    + $"{MethodWords.Points(result.Curve)}."
                 : $"Below {part.ShowStated(Edges[0].From)}: {MethodWords.Points(result.Curve)}.";
     }
 }

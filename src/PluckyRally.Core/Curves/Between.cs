@@ -43,7 +43,7 @@ public abstract partial record Curve
             $"from 0 points at {part.ShowStated(From)} up to {MethodWords.Points(Points)} at {part.ShowStated(To)}";
 
         internal override string Step(PartPlan part, PartResult result) =>
-            $"0 points at {part.ShowStated(From)} and {Numerals.Write(Points)} at {part.ShowStated(To)}: "
-            + $"{Numerals.Write(result.Value.Value.Number)} is worth {Numerals.Write(result.Curve)}.";
+            $"0 points at {part.ShowStated(From)}, {Numerals.Write(Points)} at {part.ShowStated(To)}: "
+            + $"{part.Show(result.Value.Value)} scores {Numerals.Write(result.Curve)}.";
     }
 }

@@ -30,7 +30,7 @@ public abstract partial record Curve
         }
 
         internal override string Say(PartPlan part) =>
-            $"{MethodWords.Points(PerPercent)} for each percent better than the round before";
+            $"{MethodWords.Points(PerPercent)} for each percent better than in the round before";
 
         internal override string Step(PartPlan part, PartResult result) =>
             $"Before {part.ShowStated(result.Pool.Earlier.Number)}, now "

@@ -20,9 +20,8 @@ public abstract partial record Curve
 
         internal override string Say(PartPlan part) =>
             Start == 0
-                ? $"{MethodWords.Points(PerUnit)} for each {part.UnitSingular}{SayLimits(part.Part)}"
-                : $"{MethodWords.Points(Start)} to begin with and {MethodWords.Points(PerUnit)} for each "
-                    + $"{part.UnitSingular}{SayLimits(part.Part)}";
+                ? $"{MethodWords.Each(PerUnit, part)}{SayLimits(part.Part)}"
+                : $"{MethodWords.FromStart(this, part)}{SayLimits(part.Part)}";
 
         internal override string Step(PartPlan part, PartResult result)
         {
@@ -32,8 +31,8 @@ public abstract partial record Curve
                 Numerals.Write(result.Curve)
             );
             return Start == 0
-                ? $"{MethodWords.Points(PerUnit)} for each {part.UnitSingular}: {each} × {v} = {points}."
-                : $"{MethodWords.Points(Start)} and {each} for each {part.UnitSingular}: "
+                ? $"{MethodWords.Each(PerUnit, part)}: {each} × {v} = {points}."
+                : $"{MethodWords.FromStart(this, part)}: "
                     + $"{Numerals.Write(Start)} + {Numerals.Factor(PerUnit)} × {v} = {points}.";
         }
 

@@ -14,9 +14,9 @@ public abstract partial record Curve
 
         internal override Curve InUnit(Func<decimal, decimal> to, decimal each) => new Rate(1).InUnit(to, each);
 
-        internal override string Say(PartPlan part) => $"1 point for each {part.UnitSingular}";
+        internal override string Say(PartPlan part) => MethodWords.Each(1, part);
 
         internal override string Step(PartPlan part, PartResult result) =>
-            $"The value itself: {Numerals.Write(result.Curve)}.";
+            $"The value is the score: {MethodWords.Points(result.Curve)}.";
     }
 }

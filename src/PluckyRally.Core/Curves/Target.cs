@@ -44,14 +44,17 @@ public abstract partial record Curve
             );
 
         internal override string Say(PartPlan part) =>
-            $"{MethodWords.Points(Points)} for exactly {part.ShowStated(At)}, {MethodWords.Points(PerUnit)} "
-            + $"less for each {part.UnitSingular} off it";
+            $"{MethodWords.Points(Points)} for exactly {part.ShowStated(At)}, "
+            + $"{MethodWords.Points(PerUnit)} less for each "
+            + $"{(part.UnitSingular.Length > 0 ? part.UnitSingular : "1")} off it";
 
         internal override string Step(PartPlan part, PartResult result)
         {
-            var off = Numerals.Write(Math.Abs(result.Value.Value.Number - At));
-            return $"{off} off the target of {part.ShowStated(At)}: {Numerals.Write(Points)} − "
-                + $"{Numerals.Write(PerUnit)} × {off}, not below 0, = {Numerals.Write(result.Curve)}.";
+            var off = Math.Abs(result.Value.Value.Number - At);
+            var sum = $"{Numerals.Write(Points)} − {Numerals.Write(PerUnit)} × {Numerals.Write(off)}";
+            var bare = Points - (PerUnit * off);
+            return $"{part.ShowStated(off)} off the target of {part.ShowStated(At)}: {sum} = {Numerals.Write(bare)}"
+                + (bare == result.Curve ? "." : $", and never less than {Numerals.Write(result.Curve)}.");
         }
     }
 }

@@ -8,7 +8,7 @@ internal static class FairWords
         changes switch
         {
             [] => "",
-            [{ Also: "" }] => "Only this was changed, so what came of it may be put down to it.",
+            [{ Also: "" }] => "Only this was changed, so it may explain the difference.",
             _ when changes.Count > 1 || changes[0].Also is not null =>
                 "More than one thing was changed, so none of them can be named as the cause.",
             _ => "",

@@ -28,7 +28,7 @@ public abstract partial record Entry
             return this;
         }
 
-        internal override string Say(CompiledEdition compiled, int? attempt) => $"Seen on it: {Word}";
+        internal override string Say(CompiledEdition compiled, int? attempt) => $"Observed: {Word}";
     }
 }
 

@@ -34,8 +34,8 @@ public abstract partial record Absence
         /// <inheritdoc/>
         public override string Say() =>
             Attempt is { } number
-                ? $"attempt {number} has no reading of {Measure.InSentence}"
-                : $"{Measure.InSentence} has not been read yet";
+                ? $"attempt {number} has no reading of “{Measure.Name}”"
+                : $"“{Measure.Name}” has not been measured yet";
     }
 
     /// <summary>Something is divided by zero.</summary>

@@ -5,24 +5,24 @@ internal static class RehearsalWords
 {
     public const string OfBrief = "what the brief expects";
     public const string OfPattern = "what the pattern expects";
-    public const string OfPlan = "as planned: a fifth less, or up to half as long again";
-    public const string OfClock = "as it took before: a fifth less, or up to half as long again";
+    public const string OfPlan = "as planned, from a fifth less to half as long again";
+    public const string OfClock = "as it took before, from a fifth less to half as long again";
     public const string Guess = "a guess: the brief does not say what to expect";
     public const string AnAttemptFails = "An attempt fails";
 
-    public const string SharedPlaces = "Classes in which a place is shared, in 100";
+    public const string SharedPlaces = "Shared places, in 100 classes";
     public const string PlaceOfBest = "Place of the best team, in 100 classes";
-    public const string SetsApart = "What makes the difference between teams, in percent";
-    public const string Differs = "Classes in which it gives two teams different points, in 100";
-    public const string PutOut = "Teams that it keeps from placing, in 100";
-    public const string GetsIt = "Teams that get it, in 100";
-    public const string OtherWinner = "Classes with another winner, in 100";
+    public const string SetsApart = "Share of the difference between teams, in percent";
+    public const string Differs = "Where it gives teams different points, in 100 classes";
+    public const string PutOut = "Teams kept from placing, in 100 teams";
+    public const string GetsIt = "Teams that earn it, in 100 teams";
+    public const string OtherWinner = "Another winner, in 100 classes";
     public const string ReadAgain = "Measured again";
     public const string WhenItEnds = "When the last lesson ends, in 100 classes";
-    public const string WellBefore = "5 minutes or more are left";
-    public const string InTime = "in time";
-    public const string ALittleOver = "up to 5 minutes over";
-    public const string FarOver = "more than that over";
+    public const string WellBefore = "5 minutes or more to spare";
+    public const string InTime = "on time";
+    public const string ALittleOver = "up to 5 minutes late";
+    public const string FarOver = "more than 5 minutes late";
     public const string MoreThanThere = "more than there is";
     public const string Later = "later";
     public const string NoPlace = "no place";
@@ -46,7 +46,7 @@ internal static class RehearsalWords
     public static string Ties(decimal first, decimal any) =>
         any == 0 ? "No place is ever shared."
         : first == 0 ? $"The first place is never shared; another place is, in {InAHundred(any)} classes."
-        : $"The first place is shared in {InAHundred(first)} classes, some place in {InAHundred(any)}.";
+        : $"The first place is shared in {InAHundred(first)} classes, and some place in {InAHundred(any)}.";
 
     public static string Luck(decimal wins, decimal another, decimal even) =>
         $"The best team wins in {InAHundred(wins)} classes; by luck alone it would win in {InAHundred(even)}. "
@@ -72,15 +72,13 @@ internal static class RehearsalWords
                 .GroupBy(p =>
                     -p.Rank switch
                     {
-                        >= 0.8m => "nearly always does",
-                        >= 0.5m => "mostly does",
-                        >= 0.2m => "sometimes does",
-                        _ => "hardly ever does",
+                        >= 0.8m => "nearly always finish",
+                        >= 0.5m => "usually finish",
+                        >= 0.2m => "sometimes finish",
+                        _ => "hardly ever finish",
                     }
                 )
-                .Select(g =>
-                    $"Whoever is good at {English.List([.. g.Select(p => $"“{p.Name}”")])} {g.Key} well in the end."
-                )
+                .Select(g => $"Teams that are good at {English.List([.. g.Select(p => $"“{p.Name}”")])} {g.Key} high.")
         );
 
     public static string Never(PartDecides part) =>
@@ -93,7 +91,7 @@ internal static class RehearsalWords
         : next is { } edge ? $"from {plan.ShowStated(from)} to below {plan.ShowStated(edge)}"
         : $"from {plan.ShowStated(from)}";
 
-    public static string InBands(string part) => $"Where teams come to in “{part}”, in 100";
+    public static string InBands(string part) => $"Results in “{part}”, in 100 teams";
 
     public static string NeverEarned(string part, IReadOnlyList<string> bands) =>
         $"The points of “{part}” {English.List(bands)} are never earned.";
@@ -115,14 +113,13 @@ internal static class RehearsalWords
 
     public static string Reread(decimal share) =>
         share == 0
-            ? "If everything is measured again, as exactly as it can be, the same team wins."
-            : "If everything is measured again, as exactly as it can be, another team wins in "
-                + $"{InAHundred(share)} classes.";
+            ? "If everything is measured again, the same team wins."
+            : "If everything is measured again, another team wins in " + $"{InAHundred(share)} classes.";
 
     public static string Queue(decimal share, decimal middle, decimal worst) =>
-        share == 0 ? $"It ends in time in all classes; in one of twenty with less than {InMinutes(-worst)} left."
-        : share < 5 ? $"It ends in time in nearly all classes: in {InAHundred(share)} it runs over."
-        : $"It runs over in {InAHundred(share)} classes, mostly by {InMinutes(middle)}, in one of twenty by "
+        share == 0 ? $"It ends on time in all classes, in 1 of 20 with less than {InMinutes(-worst)} to spare."
+        : share < 5 ? $"It ends on time in nearly all classes; it runs over in {InAHundred(share)}."
+        : $"It runs over in {InClasses(share)}, usually by {InMinutes(middle)}, and in 1 of 20 by "
             + $"{InMinutes(worst)} or more.";
 
     public static string NeedUpTo(decimal part) =>
@@ -130,7 +127,7 @@ internal static class RehearsalWords
         : part == 0.75m ? "up to three quarters"
         : "up to nearly all";
 
-    public static string Needs(string name) => $"How much {name} classes need, in 100";
+    public static string Needs(string name) => $"{Within.Beginning(name)} needed, in 100 classes";
 
     public static string Supply(string name, string there, decimal share) =>
         share == 0
@@ -141,8 +138,8 @@ internal static class RehearsalWords
     public static string BeforeAndAfter(RehearsalFinding before, RehearsalFinding? after, decimal minutes)
     {
         var comes = after is null
-            ? "This is settled then."
-            : $"{Within.Beginning(before.Comes(after.InAHundred))} instead of " + $"{InNumbers(before.InAHundred)}.";
+            ? "This would be settled."
+            : $"{Within.Beginning(before.Comes(after.InAHundred))} instead of {InNumbers(before.InAHundred)}.";
         return minutes == 0 ? comes : $"{comes} {InMinutes(Math.Abs(minutes))} {(minutes > 0 ? "more" : "less")}.";
     }
 
@@ -178,13 +175,13 @@ internal static class RehearsalWords
         {
             Combine.Best => $"Count the best of “{part.Name}”",
             Combine.Worst => $"Count the weakest of “{part.Name}”",
-            Combine.Mean => $"Count all of “{part.Name}”, the mean",
+            Combine.Mean => $"Count the mean of “{part.Name}”",
             Combine.Median => $"Count the median of “{part.Name}”",
             Combine.Sum => $"Add up “{part.Name}”",
             Combine.First => $"Count the first of “{part.Name}”",
             Combine.Last => $"Count the last of “{part.Name}”",
             Combine.BestMean => $"Count the best few of “{part.Name}”",
-            Combine.Successes => $"Count how often “{part.Name}” comes off",
+            Combine.Successes => $"Count how often “{part.Name}” succeeds",
             Combine.Range => $"Count the range of “{part.Name}”",
         };
 
@@ -207,7 +204,7 @@ internal static class RehearsalWords
         $"Count {English.List([.. parts.Select(p => $"“{p.Name}”")])} "
         + $"{(times == 2 ? "twice" : $"{Numerals.Write(times)} times")}";
 
-    public static string WeighHalf(string part) => $"Count “{part}” half";
+    public static string WeighHalf(string part) => $"Count “{part}” half as much";
 
     public static string LeaveOut(Part part) => $"Leave out “{part.Name}”";
 
@@ -259,6 +256,8 @@ internal static class RehearsalWords
         + $"expected {Range(expectedLow, expectedHigh)}.";
 
     public static string Expect(string low, string high) => $"Expect {Range(low, high)}";
+
+    private static string InClasses(decimal share) => share == 100 ? "every class" : $"{InAHundred(share)} classes";
 
     private static string InNumbers(decimal share) =>
         share > 0 && share < 1 ? "fewer than 1" : Numerals.Write(Math.Round(share, MidpointRounding.AwayFromZero));

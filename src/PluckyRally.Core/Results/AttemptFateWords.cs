@@ -38,7 +38,9 @@ internal abstract partial record AttemptFate
     {
         /// <inheritdoc/>
         public override string Say(CompiledEdition compiled) =>
-            Attempt.Disputed ? "waiting: one judge counts it, another says that it failed" : "waiting to be looked at";
+            Attempt.Disputed
+                ? "needs a decision: one judge counts it, another says that it failed"
+                : "needs a decision";
     }
 
     public sealed partial record PartlyRead
@@ -58,7 +60,7 @@ internal abstract partial record AttemptFate
         /// <inheritdoc/>
         public override string Say(CompiledEdition compiled) =>
             For.Any(o => o.Disputed)
-                ? "waiting: judges differ on " + Quoted([.. For.Where(o => o.Disputed)])
+                ? "needs a decision: judges differ on " + Quoted([.. For.Where(o => o.Disputed)])
                 : "waiting for an answer: " + Quoted(For);
     }
 

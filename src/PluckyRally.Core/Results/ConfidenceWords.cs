@@ -16,25 +16,25 @@ internal static class ConfidenceWords
         spread.Count == 0
             ?
             [
-                "This is about reading error alone. What another day would give is not known: "
+                "This covers measuring error only. What another day would give is not known: "
                     + "that takes two teams with two attempts each that count.",
             ]
             :
             [
-                "This is about reading error alone. "
-                    + "On another day the teams’ attempts would come out differently too.",
+                "This covers measuring error only. "
+                    + "On another day, the teams’ attempts would also come out differently.",
                 .. spread.Select(s =>
                     $"{s.Plan.Part.Name}: one team’s attempts differ by about {s.Say()} (standard deviation within "
-                    + "teams). A difference smaller than that can turn round."
+                    + "teams). A smaller difference could go the other way."
                 ),
                 chances.MaxBy(c => c.Places[0]) is { } first
-                    ? $"With attempts that differ so much, {first.Name} would be first on "
+                    ? $"With attempts that differ so much, {first.Name} would come first on "
                         + $"{Math.Floor(first.Places[0] * 100):0} days in 100."
-                    : "How often each team would be first is not calculated here, since points hang on how the other "
-                        + "teams come out.",
+                    : "How often each team would come first is not calculated here, because points depend on how "
+                        + "the other teams do.",
             ];
 
-    /// <summary>Chances of places as one reads them out: "1st 62 in 100, 2nd 38 in 100".</summary>
+    /// <summary>Chances of places as one reads them out: "1st 62%, 2nd 38%".</summary>
     public static string Chances(IReadOnlyList<double> places) =>
         string.Join(
             ", ",
@@ -44,7 +44,7 @@ internal static class ConfidenceWords
                         (Place: English.Ordinal(i + 1), Of: Math.Round(chance * 100, MidpointRounding.AwayFromZero))
                 )
                 .Where(p => p.Of >= 1)
-                .Select(p => $"{p.Place} {p.Of:0} in 100")
+                .Select(p => $"{p.Place} {p.Of:0}%")
         );
 
     /// <summary>Which reading to repeat, and what it is worth.</summary>
@@ -54,9 +54,9 @@ internal static class ConfidenceWords
 
     public static string Say(List<PlaceChances> teams, bool tooClose, List<TeamResult> placed, CompiledEdition compiled)
     {
-        var chance = $"{Math.Floor(teams[0].Places[0] * 100):0} in 100";
+        var chance = $"{Math.Floor(teams[0].Places[0] * 100):0} of 100";
         if (!tooClose)
-            return $"{teams[0].Name} is first in {chance} draws, by what was read.";
+            return $"By the readings, {teams[0].Name} came first in {chance} draws.";
         var rivals = teams.Skip(1).Where(t => t.Places[0] >= Confidence.Rival).Select(t => t.Name).Take(3).ToList();
         var coarse = compiled
             .Parts.SelectMany(p => p.Measures)
@@ -69,6 +69,6 @@ internal static class ConfidenceWords
                 ? $" Measure {string.Join(" and ", coarse)} again, more finely, for "
                     + $"{string.Join(", ", rivals.Prepend(placed[0].Team.Name))}."
                 : "";
-        return $"Too close to call: {teams[0].Name} is first in {chance} draws.{again}";
+        return $"Too close to call: {teams[0].Name} came first in {chance} draws.{again}";
     }
 }

@@ -19,7 +19,7 @@ internal static class DecidedWords
     }
 
     /// <summary>A task that nobody did.</summary>
-    public static string Nobody(string task) => $"Nobody did this: {task}.";
+    public static string Nobody(string task) => $"Nobody did “{task}”.";
 
     private static IEnumerable<string> Parted(CompiledEdition compiled, List<TeamResult> present)
     {
@@ -35,7 +35,7 @@ internal static class DecidedWords
             yield return "Biggest point gaps between teams: "
                 + $"{string.Join(", ", parting.Select(p => $"{p.Name} {Show(p.By)}"))}.";
         foreach (var same in apart.Where(p => p.By == 0))
-            yield return $"{same.Name} made no difference: {Show(same.Points[0])} for everybody.";
+            yield return $"{same.Name} made no difference: {Show(same.Points[0])} for every team.";
 
         string Show(decimal points) => ReadingFormat.Points(points, compiled.Brief.Method.Precision);
     }

@@ -36,7 +36,7 @@ internal abstract record NoPlace
     {
         public override string Say() =>
             $"{(Disputed ? "judges differ" : "still to check")}"
-            + $"{(Attempt is { } number ? $" in attempt {number}" : "")}: {Rule.Text}";
+            + $"{(Attempt is { } number ? $" in attempt {number}" : "")}: “{Rule.Text}”";
     }
 
     /// <summary>A rule was missed that must be kept.</summary>

@@ -41,7 +41,7 @@ internal static class StandingsWords
         result.Status switch
         {
             StandingStatus.Placed => "",
-            StandingStatus.Unfinished => $"Not finished: {result.Reason}",
+            StandingStatus.Unfinished => $"Not finished. {Within.Beginning(result.Reason)}",
             StandingStatus.DidNotPlace => $"{(ranking ? "No place: missed" : "Missed")} “{result.Reason}”",
             StandingStatus.Away => Within.Beginning(result.Reason),
         };
@@ -127,7 +127,7 @@ internal static class StandingsWords
 
     /// <summary>Why a rule is too near to call.</summary>
     private static string TooNear(RuleOutcome rule) =>
-        $"{rule.Rule.Text}: {rule.Found!.SayValue()} "
-        + (rule.LeftOpen ? "leaves open whether it is" : "is within half a step of")
+        $"“{rule.Rule.Text}”: {rule.Found!.SayValue()} "
+        + (rule.LeftOpen ? "leaves open whether it is" : "is too close to call: the rule says")
         + $" {rule.Found.SayLimit()}. Measure again.";
 }

@@ -78,18 +78,19 @@ internal static class TraceWords
     {
         var where = outcome.Attempt is { } attempt ? $" in attempt {attempt}" : "";
         var against = outcome.Found?.SayValue() is { Length: > 0 } value
-            ? $" ({value}, the rule says {outcome.Found.SayLimit()})"
+            ? $" ({value}; the rule says {outcome.Found.SayLimit()})"
             : "";
-        var near = outcome.TooNear ? " It is too near to call: measure again." : "";
+        var near = outcome.TooNear ? " It is too close to call. Measure again." : "";
         var sentence = outcome.State switch
         {
-            RuleState.Met => $"{outcome.Rule.Text}: kept{where}{against}.",
-            RuleState.Missed => $"{outcome.Rule.Text}: {(outcome.Rule.IsBonus ? "not done" : "missed")}{where}{against}"
-                + (outcome.Rule.IsBonus ? ", so it earns no bonus." : "."),
-            RuleState.ToCheck => $"{outcome.Rule.Text}: "
+            RuleState.Met => $"“{outcome.Rule.Text}”: kept{where}{against}.",
+            RuleState.Missed =>
+                $"“{outcome.Rule.Text}”: {(outcome.Rule.IsBonus ? "not done" : "missed")}{where}{against}"
+                    + (outcome.Rule.IsBonus ? ", so it earns no bonus." : "."),
+            RuleState.ToCheck => $"“{outcome.Rule.Text}”: "
                 + (outcome.Disputed ? "one judge says kept and another missed" : "still to be checked")
                 + $"{where}.",
-            RuleState.NotChecked => $"{outcome.Rule.Text}: nothing to check{where}.",
+            RuleState.NotChecked => $"“{outcome.Rule.Text}”: nothing to check{where}.",
         };
         return Step(TraceKind.Rule, outcome.Rule.Id, sentence + near);
     }
@@ -130,8 +131,8 @@ internal static class TraceWords
                     Step(
                         TraceKind.Curve,
                         part.Id,
-                        $"No points by the curve, because {result.Value.Value.Absent!.Say()}. That gives "
-                            + $"{MethodWords.Points(result.Curve)}."
+                        $"{Within.Beginning(result.Value.Value.Absent!.Say())}, so this part scores its “no success” "
+                            + $"points: {MethodWords.Points(result.Curve)}."
                     )
                 );
                 Extra();
@@ -147,8 +148,8 @@ internal static class TraceWords
                             TraceKind.Clamp,
                             part.Id,
                             result.Clamped < result.Curve + result.Value.Extra
-                                ? $"There are no more than {MethodWords.Points(result.Clamped)}."
-                                : $"There are no fewer than {MethodWords.Points(result.Clamped)}."
+                                ? $"This part scores at most {MethodWords.Points(result.Clamped)}."
+                                : $"This part scores at least {MethodWords.Points(result.Clamped)}."
                         )
                     );
                 break;
@@ -160,7 +161,7 @@ internal static class TraceWords
                 Step(
                     TraceKind.Weight,
                     part.Id,
-                    $"This part counts {Numerals.Write(part.Weight)} times: {Numerals.Write(part.Weight)} × "
+                    $"This part has weight {Numerals.Write(part.Weight)}: {Numerals.Write(part.Weight)} × "
                         + $"{Numerals.Write(result.Clamped)} = {Numerals.Write(weighted)}."
                 )
             );
@@ -169,7 +170,7 @@ internal static class TraceWords
                 Step(
                     TraceKind.Rounding,
                     part.Id,
-                    $"Rounded to {Numerals.Write(method.Precision)}: "
+                    $"Rounded to the nearest {Numerals.Write(method.Precision)}: "
                         + $"{ReadingFormat.Points(result.Points!.Value, method.Precision)}."
                 )
             );
@@ -177,7 +178,8 @@ internal static class TraceWords
             new(
                 TraceKind.Points,
                 part.Id,
-                $"{part.Name} gives {ReadingFormat.Points(result.Points!.Value, method.Precision)}.",
+                $"{part.Name}: {ReadingFormat.Points(result.Points!.Value, method.Precision)} "
+                    + $"{(result.Points is 1 or -1 ? "point" : "points")}.",
                 result.Points,
                 ReadingFormat.Points(result.Points.Value, method.Precision),
                 []
@@ -188,11 +190,7 @@ internal static class TraceWords
         {
             if (result.Value.Extra != 0)
                 steps.Add(
-                    Step(
-                        TraceKind.Curve,
-                        part.Id,
-                        $"{MethodWords.Points(result.Value.Extra)} more for what was brought over."
-                    )
+                    Step(TraceKind.Curve, part.Id, $"{MethodWords.Points(result.Value.Extra)} for items brought over.")
                 );
         }
     }
@@ -211,7 +209,7 @@ internal static class TraceWords
             {
                 TrialOutcome.Failed =>
                     $"Attempt {attempt.Number} {AttemptFate.Of(attempt.Source, assessment.ByAttempt).Say(compiled)}"
-                        + (plan.Way.TakesFailed ? $". It enters the sum as {plan.Expression.Show(attempt.Value)}" : "")
+                        + (plan.Way.TakesFailed ? $". It counts as {plan.Expression.Show(attempt.Value)}" : "")
                         + ".",
                 TrialOutcome.Waiting => $"Attempt {attempt.Number}: "
                     + $"{AttemptFate.Of(attempt.Source, assessment.ByAttempt).Say(compiled)}.",
@@ -262,8 +260,14 @@ internal static class TraceWords
                 plan.Expression.Measures.Select(m => (Measure: m, Spread: attempt.Source.Spread(m.Id)))
                     .Where(m => m.Spread is not null)
                     .Select(m =>
-                        $" The mean of {attempt.Source.Trials.Count} readings that are "
-                        + $"{ReadingFormat.Value(m.Spread!.Value, m.Measure)} apart."
+                        m.Spread == 0
+                            ? $" All {attempt.Source.Trials.Count} readings agree."
+                            : $" The mean of {attempt.Source.Trials.Count} readings"
+                                + (
+                                    m.Measure.Kind is MeasureKind.YesNo or MeasureKind.Level
+                                        ? "."
+                                        : $", {ReadingFormat.Value(m.Spread!.Value, m.Measure)} apart."
+                                )
                     )
             );
 
@@ -288,15 +292,20 @@ internal static class TraceWords
     {
         var used = result.Value.Attempts.Where(a => result.Value.Used.Contains(a.Number)).ToList();
         var numbers = string.Join(" + ", used.Select(a => Numerals.Write(a.Value.Number)));
+        if (
+            used.Count == 1
+            && plan.Definition.Combine is not Combine.Successes and not Combine.Best and not Combine.Range
+        )
+            return $"One attempt counts: {plan.Show(result.Value.Value)}.";
         return plan.Definition.Combine switch
         {
             Combine.Sum => $"Added up: {numbers} = {plan.Show(result.Value.Value)}.",
             Combine.Mean or Combine.BestMean => $"Mean: ({numbers}) ÷ {used.Count} = {plan.Show(result.Value.Value)}.",
             Combine.Median => $"Median of {used.Count}: {plan.Show(result.Value.Value)}.",
-            Combine.Worst => $"The weakest counts: {plan.Show(result.Value.Value)}.",
-            Combine.First => $"The first counts: {plan.Show(result.Value.Value)}.",
-            Combine.Last => $"The last counts: {plan.Show(result.Value.Value)}.",
-            Combine.Range => $"Largest less smallest: {plan.Show(result.Value.Value)}.",
+            Combine.Worst => $"The weakest attempt counts: {plan.Show(result.Value.Value)}.",
+            Combine.First => $"The first attempt counts: {plan.Show(result.Value.Value)}.",
+            Combine.Last => $"The last attempt counts: {plan.Show(result.Value.Value)}.",
+            Combine.Range => $"Largest minus smallest: {plan.Show(result.Value.Value)}.",
             Combine.Successes => $"Attempts that counted: {plan.Show(result.Value.Value)}.",
             Combine.Best => null,
         };
@@ -306,8 +315,8 @@ internal static class TraceWords
     {
         var amount = method.Wins == Wins.Highest ? points : -points;
         var sentence =
-            $"{rule.Text}: kept. {MethodWords.Points(points)} "
-            + $"{(method.Wins == Wins.Highest ? "more" : "off, where fewer are better")}.";
+            $"“{rule.Text}”: kept. {MethodWords.Points(points)} "
+            + $"{(method.Wins == Wins.Highest ? "more" : "off, because fewer are better")}.";
         return new(TraceKind.Bonus, rule.Id, sentence, amount, ReadingFormat.Points(amount, method.Precision), []);
     }
 
@@ -317,15 +326,14 @@ internal static class TraceWords
         var plan = compiled.Rules.First(r => r.Rule.Id == deduction.Outcome.Rule.Id);
         var adds = method.Wins == Wins.Lowest;
         var how = deduction.Outcome.Rule.IfMissed is Consequence.Deduct { Per: not DeductPer.Once } per
-            ? $" (missed by {plan.SayAmount(deduction.Outcome.Excess)}, "
-                + $"{MethodWords.Points(per.Points)} for each {plan.SayAmount(per.Each)})"
+            ? $" by {plan.SayAmount(deduction.Outcome.Excess)} ({RuleWords.Each(per, plan)})"
             : "";
         var amount = adds ? deduction.Points : -deduction.Points;
         return new(
             TraceKind.Deduction,
             deduction.Outcome.Rule.Id,
-            $"{deduction.Outcome.Rule.Text}: missed{how}. {MethodWords.Points(deduction.Points)} "
-                + $"{(adds ? "more, where fewer are better" : "off")}.",
+            $"“{deduction.Outcome.Rule.Text}”: missed{how}. {MethodWords.Points(deduction.Points)} "
+                + $"{(adds ? "more, because fewer are better" : "off")}.",
             amount,
             ReadingFormat.Points(amount, method.Precision),
             []
@@ -357,14 +365,14 @@ internal static class TraceWords
     private static TraceStep TieBreak(CompiledEdition compiled, TeamResult result, int by)
     {
         if (by < 0)
-            return Step(TraceKind.TieBreak, "", "Totals are equal; the better bound stands before.");
+            return Step(TraceKind.TieBreak, "", "Totals are equal; the better bound is placed first.");
         var plan = compiled.TieBreaks[by];
         var value = plan.Value.Show(result.TieBreaks[by]);
         return Step(
             TraceKind.TieBreak,
             "",
-            $"Totals are equal, so {Within.Sentence(plan.Definition.Name)} decides: {value} here, "
-                + $"{(plan.Definition.Better == Better.More ? "more" : "less")} is better."
+            $"Totals are equal, so “{plan.Definition.Name}” decides: {value} here "
+                + $"({(plan.Definition.Better == Better.More ? "more" : "less")} is better)."
         );
     }
 
@@ -373,15 +381,15 @@ internal static class TraceWords
         result.Status switch
         {
             StandingStatus.Placed when result.Rank is null => compiled.Brief.Method.Ranking
-                ? "There is no other team to be put in order with."
+                ? "There is no other team to rank against."
                 : null,
             StandingStatus.Placed => $"That is {English.Ordinal(result.Rank!.Value)} place"
                 + $"{(result.Sharing > 1 ? $", shared by {result.Sharing} teams" : "")}. "
                 + $"{MethodWords.Wins(compiled.Brief.Method)}",
-            StandingStatus.Unfinished => $"Not finished: {Within.Sentence(result.Reason)}.",
+            StandingStatus.Unfinished => $"Not finished. {Within.Beginning(result.Reason)}.",
             StandingStatus.DidNotPlace => compiled.Brief.Method.Ranking
                 ? $"Does not place: “{result.Reason}” was missed."
                 : $"“{result.Reason}” was missed.",
-            StandingStatus.Away => $"Does not take part: {Within.Sentence(result.Reason)}.",
+            StandingStatus.Away => $"Not taking part: {Within.Sentence(result.Reason)}.",
         };
 }

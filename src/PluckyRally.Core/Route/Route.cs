@@ -266,7 +266,7 @@ public static class Route
         {
             (_, false) => "Nothing is recorded yet. The results appear with the first entry.",
             (0, _) when !ranking => "All teams are finished. Choose a team to see what it did.",
-            (0, _) => "All teams are finished. Choose a team to see why it is in its place.",
+            (0, _) => "All teams are finished. Choose a team to see why it is in the right place.",
             _ => $"{Things(open, "team is", "teams are")} still being scored"
                 + (ranking ? ", so places can change." : "."),
         };

@@ -21,7 +21,7 @@ public abstract partial record Absence
         public override string Say() =>
             ForRestOf is { } number
                 ? $"attempt {number} is waiting for the rest of its readings"
-                : "an attempt is waiting to be looked at";
+                : "an attempt needs a decision";
     }
 
     /// <summary>One judge counts an attempt, another says that it failed.</summary>

@@ -191,7 +191,7 @@ public abstract partial record Entry
                 ),
                 TrialOutcome.Failed => "failed" + why,
                 TrialOutcome.Void => "does not count" + why,
-                TrialOutcome.Waiting => "waiting to be looked at" + why,
+                TrialOutcome.Waiting => "needs a decision" + why,
             };
         }
 

@@ -24,13 +24,12 @@ public sealed record FairTest(IReadOnlyList<FairTestDifference> Differing, bool 
         differing.Count switch
         {
             0 when !noted =>
-                "How they differ is not noted. Note it at the pad; then it can be said whether the test was fair.",
-            0 => "Nothing that is noted differs, so any difference in the results is chance, or something "
-                + "that nobody noted.",
-            1 => $"Only the {Within.Sentence(differing[0].Label)} differs: a difference in the results may "
-                + "come from it.",
+                "How the designs differ is not recorded. Record it at the pad to see whether the test was fair.",
+            0 => "Nothing that is recorded differs, so any difference in the results is chance, or something "
+                + "that nobody recorded.",
+            1 => $"Only “{differing[0].Label}” differs: it may explain a difference in the results.",
             _ => Within.Beginning(English.List([.. differing.Select(d => Within.Sentence(d.Label))]))
-                + " differ, so no one of them can be named as the cause. Change one thing at a time.",
+                + " differ, so none of them alone can be named as the cause. Change one thing at a time.",
         };
 }
 

@@ -171,7 +171,7 @@ public abstract partial record Entry
             With(teams, Team, t => t with { Away = Reason.Length > 0 ? Reason : "absent" });
 
         internal override string Say(CompiledEdition compiled, int? attempt) =>
-            $"Takes no place: {(Reason.Length > 0 ? Reason : "absent")}";
+            $"Not ranked: {(Reason.Length > 0 ? Reason : "absent")}";
     }
 
     /// <summary>A team takes part again.</summary>
@@ -254,6 +254,6 @@ public abstract partial record Entry
             };
 
         internal override string Say(CompiledEdition compiled, int? attempt) =>
-            Team.Length > 0 ? "A student came into the team" : "A student left";
+            Team.Length > 0 ? "A student joined the team" : "A student left";
     }
 }

@@ -168,7 +168,7 @@ public sealed record Timetable(
         all.AddRange(blocks);
         var end = timing.SetUp + at;
         if (timing.CleanUp > 0)
-            all.Add(new("cleanUp", PhaseKind.ClearUp, "Clear up", end, end + timing.CleanUp, 0, []));
+            all.Add(new("cleanUp", PhaseKind.ClearUp, "Clean up", end, end + timing.CleanUp, 0, []));
         return new(number, length, all, end + timing.CleanUp);
     }
 

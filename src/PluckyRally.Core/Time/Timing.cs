@@ -196,7 +196,7 @@ public static class Minutes
             PhaseKind.Present => "Present",
             PhaseKind.Talk => "Talk it over",
             PhaseKind.Rebuild => "Change and rebuild",
-            PhaseKind.ClearUp => "Clear up",
+            PhaseKind.ClearUp => "Clean up",
             PhaseKind.Homework => "At home",
         };
 }

@@ -69,7 +69,8 @@ public sealed partial class StudentSheetReadingTests
 
             sheet
                 .Scoring.Count(l =>
-                    l.EndsWith("points are better.", StringComparison.Ordinal)
+                    l.EndsWith("total wins.", StringComparison.Ordinal)
+                    || l.EndsWith("points are better.", StringComparison.Ordinal)
                     || l.StartsWith("Nobody wins", StringComparison.Ordinal)
                 )
                 .ShouldBe(1, $"{which} {tier}");

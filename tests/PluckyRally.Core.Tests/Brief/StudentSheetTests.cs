@@ -58,14 +58,16 @@ public sealed class StudentSheetTests
         };
         var sheet = Of(brief);
         sheet.Criteria.ShouldBe([
-            "It must float. A miss costs 2 points.",
-            "It must hop. A team that misses it scores only the “no success” points of “part”. "
-                + "Keeping it: 1 point more.",
+            "It must float. Missing this costs 2 points.",
+            "It must hop. A team that misses this scores only the “no success” points of “part”. "
+                + "Keeping this earns 1 point.",
         ]);
-        sheet.Constraints.ShouldBe(["Keeps to height. A miss costs 1 point for every full 2 cm that it is missed by."]);
+        sheet.Constraints.ShouldBe([
+            "Keeps to height. Missing this costs 1 point for every full 2 cm that it is missed by.",
+        ]);
         sheet.Bonuses.ShouldBe(["It must sing: 3 points more"]);
         var lowest = Of(brief with { Method = brief.Method with { Wins = Wins.Lowest } });
-        lowest.Criteria[0].ShouldBe("It must float. A miss adds 2 points.");
+        lowest.Criteria[0].ShouldBe("It must float. Missing this adds 2 points.");
         lowest.Bonuses.ShouldBe(["It must sing: 3 points off"]);
     }
 

@@ -72,19 +72,19 @@ public sealed class TierFieldsTests
         new[]
         {
             "Bucket chain: legs",
-            "Bucket chain: points per item",
-            "Bucket chain: faults: spill: seconds",
+            "Bucket chain: points for each item",
+            "Bucket chain: spill: seconds",
             "Bucket chain: points",
         }.ShouldBeSubsetOf(Offered("bucket-chain.brief.json"));
-        new[] { "Tokens left: funds", "Tokens left: prices: sheets of foil: each" }.ShouldBeSubsetOf(
+        new[] { "Tokens left: money to spend", "Tokens left: sheets of foil: price" }.ShouldBeSubsetOf(
             Offered("cold-box.brief.json")
         );
         new[]
         {
-            "In the right tray: items: mussel shell: bin",
-            "In the right tray: seconds per wrong",
-            "In the right tray: wrong",
+            "In the right tray: mussel shell: bin",
+            "In the right tray: seconds for each wrong",
+            "In the right tray: points for each wrong",
         }.ShouldBeSubsetOf(Offered("strandline-sort.brief.json"));
-        Offered("lantern-walk.brief.json").ShouldContain("What it can do: time points: points");
+        Offered("lantern-walk.brief.json").ShouldContain("What it can do: points for time: points");
     }
 }

@@ -20,7 +20,7 @@ public sealed class CommandTests : IDisposable
             .ToString()
             .ShouldBe(
                 """
-                A brief: A class, round 1. The highest total wins: more points are better.
+                A brief: A class, round 1. The highest total wins.
                 Place        Team    part  Total
                 1st, shared  Terns   20.0   20.0
                 1st, shared  Whelks  20.0   20.0
@@ -230,7 +230,7 @@ public sealed class CommandTests : IDisposable
                 _error
             )
             .ShouldBe(0);
-        _output.ToString().ShouldContain("  matters: Nothing decides between equal totals.");
+        _output.ToString().ShouldContain("  matters: There is no tie-break.");
         _output.ToString().ShouldContain("will hardly tell 7 teams apart. (in old)");
     }
 

@@ -120,7 +120,7 @@ public sealed class DebriefTests
         (second.Wanted, second.Changed.Single(), second.Since.Single(), second.Fair).ShouldBe(
             ("a wider foot", "a wider foot", "part: 11 cm more than in round 1: better", "")
         );
-        Fair(also: "").ShouldBe("Only this was changed, so what came of it may be put down to it.");
+        Fair(also: "").ShouldBe("Only this was changed, so it may explain the difference.");
         Fair(also: "new tape").ShouldBe("More than one thing was changed, so none of them can be named as the cause.");
 
         string Fair(string also) =>

@@ -86,7 +86,7 @@ public sealed class FigureTests
         rally.Standing("A").Status.ShouldBe(StandingStatus.DidNotPlace);
         rally
             .Standing("A")
-            .Why.ShouldContain(s => s.Sentence == "Half a minute: missed (31.5 s, the rule says at most 30.0 s).");
+            .Why.ShouldContain(s => s.Sentence == "“Half a minute”: missed (31.5 s; the rule says at most 30.0 s).");
     }
 
     [Fact]

@@ -131,7 +131,7 @@ public sealed class NamedFigureTests
         rally
             .Standing("A")
             .Why[0]
-            .Sentence.ShouldBe("Keeps to slender: missed in attempt 1 (4.0 cm, the rule says at least 4.5 cm).");
+            .Sentence.ShouldBe("“Keeps to slender”: missed in attempt 1 (4.0 cm; the rule says at least 4.5 cm).");
     }
 
     [Fact]

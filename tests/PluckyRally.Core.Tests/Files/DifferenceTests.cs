@@ -39,8 +39,8 @@ public sealed class DifferenceTests
             .Select(d => (d.At, d.Where, d.Before, d.After))
             .ShouldBe([
                 ("/title", "Title", "A brief", "Another"),
-                ("/measures/height/step", "Height: step", "1", "0.5"),
-                ("/rules/high/check/amount", "“Tall”: amount", "30 cm", "20 cm"),
+                ("/measures/height/step", "Height: measured to the nearest", "1", "0.5"),
+                ("/rules/high/check/amount", "“Tall”: limit", "30 cm", "20 cm"),
                 ("/rules/high/ifMissed", "“Tall”: if missed", "doesNotPlace", "noteOnly"),
                 ("/rules/float", "“It must float”", "", "It must float"),
             ]);
@@ -56,6 +56,6 @@ public sealed class DifferenceTests
         Difference
             .Between(Sample.Simple() with { Rules = [a, b] }, Sample.Simple() with { Rules = [b, a] })
             .ShouldHaveSingleItem()
-            .ShouldBe(new("/rules", "The brief", "It must a, It must b", "It must b, It must a"));
+            .ShouldBe(new("/rules", "Rules", "It must a, It must b", "It must b, It must a"));
     }
 }

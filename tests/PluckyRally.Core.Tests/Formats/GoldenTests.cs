@@ -9,7 +9,7 @@ namespace PluckyRally.Core.Tests.Formats;
 /// <summary>
 /// Files of earlier versions, each written and scored by the program as it was: version 1 on 26 November 2026, version
 /// 2 on the 28th. What their teams had stands in <c>standings.json</c>; where they get something else today,
-/// <c>changes.json</c> says what, and why.
+/// <c>changes.json</c> says what, and why. How a reason is worded is not held here but in the approved sentences.
 /// </summary>
 public sealed class GoldenTests
 {
@@ -36,7 +36,9 @@ public sealed class GoldenTests
                 var expected = changes.GetValueOrDefault($"{file} {round}");
                 if (expected is not null)
                     expected.Why.Length.ShouldBeGreaterThan(20, $"{file} {round}: every difference has a reason");
-                Score(version, file, int.Parse(round)).ShouldBe(expected?.Gets ?? lines, $"{file}, round {round}");
+                var gets = Score(version, file, int.Parse(round));
+                if (!Same(expected?.Gets ?? lines, gets))
+                    gets.ShouldBe(expected?.Gets ?? lines, $"{file}, round {round}");
             }
         }
 
@@ -59,7 +61,7 @@ public sealed class GoldenTests
             foreach (var (round, lines) in rounds)
             {
                 var gets = Score(version, file, int.Parse(round));
-                if (!gets.SequenceEqual(lines))
+                if (!Same(lines, gets))
                     now[$"{file} {round}"] = new(lines, gets, changes.GetValueOrDefault($"{file} {round}")?.Why ?? "");
             }
         }
@@ -135,6 +137,11 @@ public sealed class GoldenTests
         return opened.IsOk ? opened.Value : null;
     }
 
+    /// <summary>Whether lines say the same, but for the reason that stands at the end of older ones.</summary>
+    private static bool Same(string[] had, string[] gets) =>
+        had.Length == gets.Length
+        && had.Zip(gets).All(l => l.First == l.Second || l.First.StartsWith(l.Second + " ", StringComparison.Ordinal));
+
     /// <summary>A line for each team, and one for each award.</summary>
     private static string[] Score(string version, string file, int round)
     {
@@ -152,7 +159,7 @@ public sealed class GoldenTests
                 )
                 + $", {r.TotalText} ("
                 + string.Join(" + ", r.Parts.Select(p => $"{p.Name} {p.ValueText} → {p.PointsText}"))
-                + $"){(r.Reason.Length > 0 ? $" {r.Reason}" : "")}"
+                + ")"
             ),
             .. standings.Awards.Select(a => a.Says),
         ];

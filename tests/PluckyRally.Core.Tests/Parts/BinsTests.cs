@@ -133,7 +133,8 @@ public sealed class BinsTests
         rally
             .Standings.Findings.ShouldHaveSingleItem()
             .ShouldBe(
-                "Strandline: Find 19 went wrong most often (2 of 2 teams), most of all into shell. It belongs in rope."
+                "Strandline: “Find 19” was sorted wrong most often (by 2 of 2 teams), usually into “shell”. It "
+                    + "belongs in “rope”."
             );
     }
 

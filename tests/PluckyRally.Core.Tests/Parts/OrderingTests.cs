@@ -32,7 +32,11 @@ public sealed class OrderingTests
         var rally = new OnePart(Pebbles(1, 2, 3, 4, 5, 6));
         Give(rally, "p1", "p3", "p2", "p4", "p6", "p5");
         rally.Points().ShouldBe(26);
-        rally.Row().Why.ShouldContain(w => w.Sentence == "Agreement with the key (Kendall's τ, from −1 to 1): 0.733.");
+        rally
+            .Row()
+            .Why.ShouldContain(w =>
+                w.Sentence == "How well the order agrees with the key, from −1 (reversed) to 1 (all right): 0.733."
+            );
         OrderingScore.Tau(13, 2, 0)!.Value.ShouldBe(11m / 15, 1e-20m);
     }
 

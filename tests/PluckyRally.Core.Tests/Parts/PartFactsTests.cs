@@ -271,7 +271,7 @@ public sealed class PartFactsTests
             }
         );
         rally.Points().ShouldBe(3);
-        rally.Row().Why.ShouldContain(s => s.Sentence == "3 points more for what was brought over.");
+        rally.Row().Why.ShouldContain(s => s.Sentence == "3 points for items brought over.");
     }
 
     [Fact]
@@ -308,7 +308,7 @@ public sealed class PartFactsTests
         rally
             .Row()
             .Why.ShouldContain(s =>
-                s.Sentence == "Spend no more than you have: missed (missed by 2, 3 points for each 1). 6 points off."
+                s.Sentence == "“Spend no more than you have”: missed by 2 (3 points for every 1). 6 points off."
             );
     }
 

@@ -33,7 +33,7 @@ public sealed class RubricTests
     {
         var rally = new OnePart(Talk(RubricVoice.Teacher));
         Say(rally, "A", "clear", 1);
-        rally.Row().Reason.ShouldContain("Gives reasons has not been judged yet");
+        rally.Row().Reason.ShouldContain("“Gives reasons” has not been judged yet");
         Say(rally, "A", "why", 1);
         Say(rally, "A", "clear", 2);
         rally.Points().ShouldBe(7);

@@ -84,7 +84,8 @@ public sealed class TallyTests
             );
         rally.Points().ShouldBe(2);
         rally.Row().Why.ShouldContain(s => s.Sentence == "Helped another team: 1 × 2 = 2.");
-        string.Join(' ', StudentSheet.Of(rally.Compiled.Brief).Scoring).ShouldContain("Helped another team: 2 points.");
+        string.Join(' ', StudentSheet.Of(rally.Compiled.Brief).Scoring)
+            .ShouldContain("2 points once for “Helped another team”.");
     }
 
     [Fact]

@@ -202,7 +202,7 @@ public sealed class TasksTests
             .Row("B")
             .Why[0]
             .Sentence.ShouldBe(
-                "Lamp: done, after the first 1 had its points. By the clocks of the devices it was earlier "
+                "Lamp: done, after the first team, so no points. By the clocks of the devices it was earlier "
                     + "than another; the order in which it arrived decides, unless you decide differently."
             );
         rally.Add(

@@ -13,11 +13,11 @@ public sealed class AbsenceTests
     public static TheoryData<Absence, bool, bool, string> All() =>
         new()
         {
-            { new Absence.NotRead(Height), true, false, "height has not been read yet" },
-            { new Absence.NotRead(Height, 2), true, false, "attempt 2 has no reading of height" },
+            { new Absence.NotRead(Height), true, false, "“Height” has not been measured yet" },
+            { new Absence.NotRead(Height, 2), true, false, "attempt 2 has no reading of “Height”" },
             { new Absence.AttemptsToMake(0, 3), true, false, "no attempt has been made yet" },
             { new Absence.AttemptsToMake(1, 3), true, false, "1 of 3 attempts made" },
-            { new Absence.AttemptWaits(), true, false, "an attempt is waiting to be looked at" },
+            { new Absence.AttemptWaits(), true, false, "an attempt needs a decision" },
             {
                 new Absence.JudgesDiffer(2),
                 true,
@@ -28,7 +28,7 @@ public sealed class AbsenceTests
             { new Absence.NoPointsYet(), true, false, "there are no points yet" },
             { new Absence.NobodyYet(), true, false, "no team has a value yet" },
             { new Absence.NothingSorted(), true, false, "nothing has been sorted yet" },
-            { new Absence.SortingNotTimed(), true, false, "the time for sorting has not been read yet" },
+            { new Absence.SortingNotTimed(), true, false, "the time for sorting has not been entered yet" },
             { new Absence.NoOrder(), true, false, "no order has been given yet" },
             { new Absence.NoPieces(), true, false, "no pieces have been counted yet" },
             { new Absence.PieceNotMeasured("width"), true, false, "a width is missing" },
@@ -38,7 +38,7 @@ public sealed class AbsenceTests
                 new Absence.NotJudged(new() { Id = "neat", Name = "Neatness" }),
                 true,
                 false,
-                "Neatness has not been judged yet"
+                "“Neatness” has not been judged yet"
             },
             {
                 new Absence.LevelsDiffer(new() { Id = "neat", Name = "Neatness" }, [("Pell", "tidy"), ("", "rough")]),
@@ -47,7 +47,7 @@ public sealed class AbsenceTests
                 "the judges have to agree on Neatness: Pell says “tidy” and somebody says “rough”"
             },
             { new Absence.NoTaskTicked(), true, false, "no task has been checked off yet" },
-            { new Absence.TasksNotTimed(), true, false, "the time for the tasks has not been read yet" },
+            { new Absence.TasksNotTimed(), true, false, "the time for the tasks has not been entered yet" },
             { new Absence.NoneCounted(), false, true, "no attempt counted" },
             {
                 new Absence.RuleMissed(Sample.Inspection("float", new Consequence.NoteOnly())),

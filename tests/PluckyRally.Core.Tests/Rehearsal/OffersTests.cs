@@ -91,7 +91,7 @@ public sealed class OffersTests
                 }
             )
             .Single(o => o.Label == "Make 3 attempts, and count all of them")
-            .But.ShouldStartWith("It runs over in 100 in 100 classes");
+            .But.ShouldStartWith("It runs over in every class");
     }
 
     [Fact]
@@ -220,7 +220,7 @@ public sealed class OffersTests
             Chances = new Dictionary<string, decimal> { ["/rules/float"] = 30 },
         };
         var offer = Offers(brief, asked).Single(o => o.Label.StartsWith("Let it cost", StringComparison.Ordinal));
-        offer.Says.ShouldBe("This is settled then.");
+        offer.Says.ShouldBe("This would be settled.");
         Rehearse(Apply(brief, offer), asked).NotPlaced.ShouldBe(0);
     }
 

@@ -369,7 +369,7 @@ public sealed class RehearsalTests
         report.Parts.Sum(p => p.Share).ShouldBe(100, 0.2m);
         report.Parts.Single(p => p.Name == "Tall").Share.ShouldBe(80, 3);
         report.Parts.ShouldAllBe(p => p.Rank < 0, "more points are a better place");
-        report.Finding("parts").Says.ShouldContain("Whoever is good at “Tall” nearly always does well in the end.");
+        report.Finding("parts").Says.ShouldContain("Teams that are good at “Tall” nearly always finish high.");
     }
 
     /// <summary>

@@ -11,18 +11,18 @@ public sealed class RehearsalWordsTests
     [Theory]
     [InlineData(0, 0, "No place is ever shared.")]
     [InlineData(0, 12.4, "The first place is never shared; another place is, in 12 in 100 classes.")]
-    [InlineData(0.4, 2, "The first place is shared in fewer than 1 in 100 classes, some place in 2 in 100.")]
-    [InlineData(12.5, 50, "The first place is shared in 13 in 100 classes, some place in 50 in 100.")]
+    [InlineData(0.4, 2, "The first place is shared in fewer than 1 in 100 classes, and some place in 2 in 100.")]
+    [InlineData(12.5, 50, "The first place is shared in 13 in 100 classes, and some place in 50 in 100.")]
     public void Ties(decimal first, decimal any, string says) => RehearsalWords.Ties(first, any).ShouldBe(says);
 
     [Theory]
-    [InlineData(0, 0, -3.2, "It ends in time in all classes; in one of twenty with less than 3 minutes left.")]
-    [InlineData(3, 1, -1, "It ends in time in nearly all classes: in 3 in 100 it runs over.")]
+    [InlineData(0, 0, -3.2, "It ends on time in all classes, in 1 of 20 with less than 3 minutes to spare.")]
+    [InlineData(3, 1, -1, "It ends on time in nearly all classes; it runs over in 3 in 100.")]
     [InlineData(
         40,
         1.2,
         4.6,
-        "It runs over in 40 in 100 classes, mostly by 1 minute, in one of twenty by 5 minutes or more."
+        "It runs over in 40 in 100 classes, usually by 1 minute, and in 1 of 20 by 5 minutes or more."
     )]
     public void A_queue(decimal share, decimal middle, decimal worst, string says) =>
         RehearsalWords.Queue(share, middle, worst).ShouldBe(says);
@@ -33,16 +33,16 @@ public sealed class RehearsalWordsTests
         RehearsalWords
             .Deciding([new("a", "Height", 62.4m, -0.85m, 100), new("b", "Cost", 37.6m, -0.6m, 100)], one: false)
             .ShouldBe(
-                "The difference between teams comes from “Height” (62%) and “Cost” (38%). Whoever is "
-                    + "good at “Height” nearly always does well in the end. Whoever is good at “Cost” mostly does "
-                    + "well in the end."
+                "The difference between teams comes from “Height” (62%) and “Cost” (38%). Teams that are "
+                    + "good at “Height” nearly always finish high. Teams that are good at “Cost” usually "
+                    + "finish high."
             );
         RehearsalWords
             .Deciding([new("a", "Height", 91, -0.95m, 100), new("b", "Cost", 9, -0.1m, 100)], one: true)
             .ShouldBe(
-                "“Height” decides nearly everything: 91% of the difference between teams. Whoever "
-                    + "is good at “Height” nearly always does well in the end. Whoever is good at “Cost” hardly ever "
-                    + "does well in the end."
+                "“Height” decides nearly everything: 91% of the difference between teams. Teams that "
+                    + "are good at “Height” nearly always finish high. Teams that are good at “Cost” hardly ever "
+                    + "finish high."
             );
     }
 
@@ -56,7 +56,7 @@ public sealed class RehearsalWordsTests
         RehearsalFinding Luck(decimal share) =>
             new("luck", FindingWeight.Wrong, "", share, "", []) { Comes = RehearsalWords.BestWinsIn };
         RehearsalWords.BeforeAndAfter(Luck(48), Luck(after), minutes).ShouldBe(says);
-        RehearsalWords.BeforeAndAfter(Luck(48), null, 0).ShouldBe("This is settled then.");
+        RehearsalWords.BeforeAndAfter(Luck(48), null, 0).ShouldBe("This would be settled.");
     }
 
     [Theory]

@@ -118,7 +118,7 @@ public sealed class AddingUpTests
         (a.BonusText, a.DeductionText, a.Total).ShouldBe(("+3.0", "−2.0", 13));
         (b.BonusText, b.DeductionText, b.Total).ShouldBe(("", "−2.0", 10));
         a.Musts.Select(m => m.Rule).ShouldBe(["float"]);
-        b.Why.Select(s => s.Sentence).ShouldContain("It must sing: not done, so it earns no bonus.");
+        b.Why.Select(s => s.Sentence).ShouldContain("“It must sing”: not done, so it earns no bonus.");
         rally.Standings.Findings.ShouldNotContain(f => f.Contains("sing"));
 
         Entry Check(string team, string rule, bool met) =>

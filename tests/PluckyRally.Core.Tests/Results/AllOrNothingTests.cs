@@ -108,7 +108,7 @@ public sealed class AllOrNothingTests
         rally.Counted("Ana", "20");
         var row = rally.Standing("Ana");
         (row.Place, row.PlaceText, row.TotalText).ShouldBe((null, "", "20.0"));
-        row.Why[^1].Sentence.ShouldBe("There is no other team to be put in order with.");
+        row.Why[^1].Sentence.ShouldBe("There is no other team to rank against.");
         (rally.Standings().Ranking, rally.Standings().WinsText).ShouldBe((false, ""));
     }
 }

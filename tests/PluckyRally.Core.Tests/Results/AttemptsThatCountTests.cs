@@ -197,10 +197,10 @@ public sealed class AttemptsThatCountTests
         var rally = new Happening(brief, "A");
         rally.Counted("A", "20");
         rally.Failed("A");
-        rally.Standing("A").Reason.ShouldBe("still to check in attempt 1: It must dry");
+        rally.Standing("A").Reason.ShouldBe("still to check in attempt 1: “It must dry”");
         Asked(rally).ShouldBe([new(1, "dry", RuleState.ToCheck), new(2, "dry", RuleState.ToCheck)]);
         rally.Checked("A", "dry", true, 1);
-        rally.Standing("A").Reason.ShouldBe("still to check in attempt 2: It must dry");
+        rally.Standing("A").Reason.ShouldBe("still to check in attempt 2: “It must dry”");
         rally.Checked("A", "dry", false, 2);
         Asked(rally).ShouldBe([new(1, "dry", RuleState.Met), new(2, "dry", RuleState.Missed)]);
         rally.Standing("A").Status.ShouldBe(StandingStatus.DidNotPlace);

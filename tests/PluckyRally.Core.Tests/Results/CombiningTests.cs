@@ -104,7 +104,7 @@ public sealed class CombiningTests
     {
         var rally = new Happening(Sample.Simple(1), "A");
         rally.Waiting("A", "20");
-        rally.Standing("A").Reason.ShouldContain("waiting to be looked at");
+        rally.Standing("A").Reason.ShouldContain("needs a decision");
     }
 
     [Fact]

@@ -47,13 +47,12 @@ public sealed class ComparedTests
             ]);
         strip.Table.Rows[0].ShouldBe(["Short", "Whelks", "1", "28 cm"]);
         strip.Says.ShouldContain("Long: 2 teams, median 42.5 cm, mean 42.8 cm, from 40 cm to 47 cm.");
-        strip.Says.ShouldContain("Every value with arm long lies above every value with arm Short.");
-        strip.Says.ShouldContain("Only the arm differs: a difference in the results may come from it.");
+        strip.Says.ShouldContain("Every value with arm long is above every value with arm Short.");
+        strip.Says.ShouldContain("Only “Arm” differs: it may explain a difference in the results.");
 
         // Four designs can be dealt out in six ways; two of them part the means as far (by hand).
         strip.Says.ShouldContain(
-            "By luck alone a difference as large as this happens about once in 3 times: that is often, so "
-                + "it may be luck."
+            "By luck alone, a difference this large happens about once in 3 tries: often enough that it may be luck."
         );
     }
 
@@ -66,7 +65,7 @@ public sealed class ComparedTests
         See(rally, "label:arm")
             .Plots.Single()
             .Says.ShouldContain(
-                "Arm and cup differ, so no one of them can be named as the cause. Change one thing at a time."
+                "Arm and cup differ, so none of them alone can be named as the cause. Change one thing at a time."
             );
     }
 
@@ -84,8 +83,8 @@ public sealed class ComparedTests
         // R counts 2 of 20 deals (PermutationTests).
         seen.Plots.Single()
             .Says.ShouldContain(
-                "By luck alone a difference as large as this happens about once in 10 times: that is "
-                    + "often, so it may be luck."
+                "By luck alone, a difference this large happens about once in 10 tries: often enough that it "
+                    + "may be luck."
             );
 
         // Sixteen times the variance 6.5 over the squared difference of the means, 14², is 0.53 by hand; but of three
@@ -108,8 +107,8 @@ public sealed class ComparedTests
             .Says.ShouldContain("With triangles: 2 teams, median 40.0 cm, mean 40.0 cm, from 39 cm to 41 cm.");
         seen.Plots.Single()
             .Says.ShouldContain(
-                "This was seen, not tried: other things may differ too. Whether it is the cause shows when "
-                    + "one team builds it both ways."
+                "This was observed, not tested: other things may differ too. To find out whether it is the "
+                    + "cause, have one team build it both ways."
             );
         rally.Strike(again);
         See(rally, "tag:triangles").Groupings.Count.ShouldBe(1);
@@ -144,11 +143,10 @@ public sealed class ComparedTests
 
         // All three got better: two of the eight ways of turning the differences round (by hand).
         plot.Says.ShouldContain(
-            "By luck alone a difference as large as this happens about once in 4 times: that is often, so "
-                + "it may be luck."
+            "By luck alone, a difference this large happens about once in 4 tries: often enough that it may be luck."
         );
         plot.Says.ShouldContain(
-            "How they differ is not noted. Note it at the pad; then it can be said whether the test was fair."
+            "How the designs differ is not recorded. Record it at the pad to see whether the test was fair."
         );
     }
 

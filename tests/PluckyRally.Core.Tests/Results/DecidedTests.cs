@@ -37,7 +37,7 @@ public sealed class DecidedTests
             .Standings()
             .Findings.ShouldBe([
                 "Biggest point gaps between teams: tall 20.0, kind 6.0.",
-                "steps made no difference: 0.0 for everybody.",
+                "steps made no difference: 0.0 for every team.",
                 "Missed most: “It must stand”, by 2 of 3 teams.",
                 "Missed most: “It must float”, by 2 of 3 teams.",
             ]);
@@ -77,7 +77,7 @@ public sealed class DecidedTests
                 Task = "flag",
             }
         );
-        rally.Standings().Findings.ShouldBe(["Nobody did this: Light the lamp."]);
+        rally.Standings().Findings.ShouldBe(["Nobody did “Light the lamp”."]);
     }
 
     [Fact]
@@ -129,9 +129,10 @@ public sealed class DecidedTests
         rally
             .Standings()
             .Findings.ShouldBe([
-                "Strandline: Find 1 went wrong most often (2 of 2 teams), most of all into shell and wood. "
-                    + "It belongs in rope.",
-                "Strandline: Find 2 went wrong most often (2 of 2 teams), most of all into rope. It belongs in wood.",
+                "Strandline: “Find 1” was sorted wrong most often (by 2 of 2 teams), usually into “shell” and "
+                    + "“wood”. It belongs in “rope”.",
+                "Strandline: “Find 2” was sorted wrong most often (by 2 of 2 teams), usually into “rope”. It "
+                    + "belongs in “wood”.",
             ]);
     }
 
@@ -174,7 +175,7 @@ public sealed class DecidedTests
         sure.Again.Says.ShouldContain("Measure height of ");
         sure.Again.Says.ShouldEndWith("moves their total by 3 points.");
         sure.Again.Name.ShouldNotBe("Last");
-        sure.Teams[^1].Says.ShouldBe("3rd 100 in 100");
+        sure.Teams[^1].Says.ShouldBe("3rd 100%");
     }
 
     [Fact]

@@ -18,7 +18,7 @@ public sealed class OverAllTests
             Class("6", Towers, ("Dulse", "30"))
         );
         all.Differs.ShouldBeEmpty();
-        (all.Figure, all.WinsText).ShouldBe(("team.total", "The highest total wins: more points are better."));
+        (all.Figure, all.WinsText).ShouldBe(("team.total", "The highest total wins."));
         all.Rows.Select(r => (r.Place, r.Class, r.Name, r.InClass))
             .ShouldBe([
                 (1, "5", "Plovers", 1),

@@ -106,7 +106,7 @@ public sealed class PlotTests
         line.Sort.ShouldBe(PlotSort.LinePlot);
         line.Marks.Cast<PlotMark.Dot>().Select(d => (d.X, d.Y)).ShouldBe([(2.25, 1), (2.5, 1), (2.5, 2), (3, 1)]);
         line.X.Ticks.Select(t => t.Text).ShouldBe(["2 1/4", "2 1/2", "2 3/4", "3"]);
-        line.Says.ShouldBe(["Range: 3/4 in, from 2 1/4 in to 3 in.", "Most frequent: 2 1/2 in."]);
+        line.Says.ShouldBe(["Range: 3/4 in, from 2 1/4 in to 3 in.", "Mode (most frequent): 2 1/2 in."]);
     }
 
     [Fact]
@@ -120,7 +120,7 @@ public sealed class PlotTests
             .ShouldBeOfType<PlotMark.Box>();
         (box.Smallest, box.Lower, box.Median, box.Upper, box.Largest).ShouldBe((28, 30, 36.5, 44, 47));
         boxes.Says.ShouldContain("Median: 36.5 cm.");
-        boxes.Says[^1].ShouldBe("6 values: too few to be sure. From about 30 on one may say more.");
+        boxes.Says[^1].ShouldBe("6 values: too few to be sure. About 30 would tell more.");
 
         // By definition 7 of Hyndman and Fan (1996), by hand: 30 + 0.25·2 and 41 + 0.75·3.
         var seventh = (PlotMark.Box)
@@ -166,7 +166,7 @@ public sealed class PlotTests
         rally.Counted("Terns", "10");
         rally.Checked("Terns", "stand", met: false);
         var bars = PlotsSeen.Of(Open(rally), 1, PlotSee.Parts).Plots[0];
-        bars.Series.ShouldBe(["tall", "again", "must-haves"]);
+        bars.Series.ShouldBe(["tall", "again", "Must-haves"]);
         bars.Marks.Cast<PlotMark.Bar>()
             .Select(b => (b.From, b.To, b.Series))
             .ShouldBe([(0, 10, 0), (10, 15, 1), (0, -3, 2)]);

@@ -73,7 +73,7 @@ public sealed class RankingTests
             .Standing("A")
             .Why.ShouldContain(w =>
                 w.Kind == TraceKind.TieBreak
-                && w.Sentence.Contains("fewest sheets decides: 5 here", StringComparison.Ordinal)
+                && w.Sentence.Contains("Fewest sheets” decides: 5 here", StringComparison.Ordinal)
             );
     }
 

@@ -81,11 +81,11 @@ public sealed class TraceTests
                 "Attempt 1: 20 cm ÷ 7 sheets = 2.9 cm per sheet.",
                 "Attempt 2: 33 cm ÷ 7 sheets = 4.7 cm per sheet, the best one.",
                 "10 points for each cm per sheet: 10 × 4.714286 = 47.142857.",
-                "There are no more than 45 points.",
-                "This part counts 2 times: 2 × 45 = 90.",
-                "Height per sheet gives 90.0.",
+                "This part scores at most 45 points.",
+                "This part has weight 2: 2 × 45 = 90.",
+                "Height per sheet: 90.0 points.",
                 "The total is 90.0.",
-                "There is no other team to be put in order with.",
+                "There is no other team to rank against.",
             ]);
     }
 

@@ -11,7 +11,7 @@ public sealed class WordsTests
     {
         Say(new Curve.Rate(2)).ShouldBe("part: 2 points for each cm. Your best attempt counts.");
         Say(new Curve.Rate(1, 5))
-            .ShouldBe("part: 5 points to begin with and 1 point for each cm. Your best attempt counts.");
+            .ShouldBe("part: 5 points to start with, plus 1 point for each cm. Your best attempt counts.");
         Say(new Curve.Bands([new(10, 5), new(20, 8)], -1))
             .ShouldBe("part: 5 points from 10 cm, 8 points from 20 cm, −1 point below. Your best attempt counts.");
         Say(new Curve.Between(60, 20, 50))
@@ -25,7 +25,7 @@ public sealed class WordsTests
                 "part: 20 points for exactly 30 cm, 0.5 points less for each cm off it. Your best attempt counts."
             );
         Say(new Curve.Improvement(1))
-            .ShouldBe("part: 1 point for each percent better than the round before. Your best attempt counts.");
+            .ShouldBe("part: 1 point for each percent better than in the round before. Your best attempt counts.");
         Say(new Curve.Raw()).ShouldBe("part: 1 point for each cm. Your best attempt counts.");
     }
 
@@ -93,7 +93,7 @@ public sealed class WordsTests
             .Say(Sample.Ready(brief))
             .ShouldBe([
                 "part: 1 point for each cm, at least 2 and at most 9. Your best attempt counts.",
-                "The highest total wins: more points are better.",
+                "The highest total wins.",
                 "If totals are equal, this decides: the taller one.",
             ]);
     }
@@ -107,14 +107,15 @@ public sealed class WordsTests
     [Fact]
     public void Curves_are_written_with_the_numbers_put_in()
     {
-        Why(new Curve.Rate(1, 5), "20").ShouldBe("5 points and 1 for each cm: 5 + 1 × 20 = 25.");
-        Why(new Curve.Rate(-2, 5), "20").ShouldBe("5 points and −2 for each cm: 5 + (−2) × 20 = −35.");
+        Why(new Curve.Rate(1, 5), "20").ShouldBe("5 points to start with, plus 1 point for each cm: 5 + 1 × 20 = 25.");
+        Why(new Curve.Rate(-2, 5), "20")
+            .ShouldBe("5 points to start with, minus 2 points for each cm: 5 + (−2) × 20 = −35.");
         Why(new Curve.Bands([new(10, 5)], 1), "9").ShouldBe("Below 10 cm: 1 point.");
-        Why(new Curve.Between(0, 40, 10), "20").ShouldBe("0 points at 0 cm and 10 at 40 cm: 20 is worth 5.");
+        Why(new Curve.Between(0, 40, 10), "20").ShouldBe("0 points at 0 cm, 10 at 40 cm: 20 cm scores 5.");
         Why(new Curve.Place([7]), "20").ShouldBe("1st in this part: 7 points.");
         Why(new Curve.ShareOfBest(10), "20").ShouldBe("10 × 20 ÷ 20 (the best) = 10.");
-        Why(new Curve.Target(25, 10, 1), "20").ShouldBe("5 off the target of 25 cm: 10 − 1 × 5, not below 0, = 5.");
-        Why(new Curve.Raw(), "20").ShouldBe("The value itself: 20.");
+        Why(new Curve.Target(25, 10, 1), "20").ShouldBe("5 cm off the target of 25 cm: 10 − 1 × 5 = 5.");
+        Why(new Curve.Raw(), "20").ShouldBe("The value is the score: 20 points.");
     }
 
     private static string Say(Curve curve) => MethodWords.Say(Sample.Ready(Sample.Simple(2, curve: curve)))[0];
@@ -161,8 +162,9 @@ public sealed class WordsTests
     [Fact]
     public void A_bound_leaves_a_limit_open_and_half_a_step_is_near_it()
     {
-        Near("2+").ShouldBe(["Keeps to low: at least 2 cm leaves open whether it is at most 12 cm. Measure again."]);
-        Near("12").ShouldBe(["Keeps to low: 12 cm is within half a step of at most 12 cm. Measure again."]);
+        Near("2+").ShouldBe(["“Keeps to low”: at least 2 cm leaves open whether it is at most 12 cm. Measure again."]);
+        Near("12")
+            .ShouldBe(["“Keeps to low”: 12 cm is too close to call: the rule says at most 12 cm. Measure again."]);
         Near("2").ShouldBeEmpty();
 
         static IReadOnlyList<string> Near(string typed)

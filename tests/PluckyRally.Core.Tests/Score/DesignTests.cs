@@ -48,7 +48,7 @@ public sealed class DesignTests
         rally
             .Standing("A")
             .Why.ShouldContain(w =>
-                w.Sentence.EndsWith("The mean of 2 readings that are 3 cm apart.", StringComparison.Ordinal)
+                w.Sentence.EndsWith("The mean of 2 readings, 3 cm apart.", StringComparison.Ordinal)
             );
     }
 

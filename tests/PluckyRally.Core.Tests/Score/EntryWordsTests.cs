@@ -160,7 +160,7 @@ public sealed class EntryWordsTests
                 "Attempt 2: Height 20 cm, beads 3 beads"
             },
             { Trial(TrialOutcome.Failed) with { Reason = "it fell" }, "Attempt 2: failed (it fell)" },
-            { Trial(TrialOutcome.Waiting), "Attempt 2: waiting to be looked at" },
+            { Trial(TrialOutcome.Waiting), "Attempt 2: needs a decision" },
             {
                 Trial(TrialOutcome.Counted) with
                 {
@@ -195,7 +195,7 @@ public sealed class EntryWordsTests
             },
             {
                 new Entry.TagSeen { Id = Guid.NewGuid(), Word = "wide foot" },
-                "Seen on it: wide foot"
+                "Observed: wide foot"
             },
             {
                 new Entry.AwardGiven
@@ -528,16 +528,16 @@ public sealed class EntryWordsTests
             .Take(9)
             .ShouldBe([
                 "part: 1 point for each cm. Your best attempt counts.",
-                "Tasks: Lamp (1 point in 3 steps). 1 point more for each 5 s that you stay under 1:00.",
-                "Relay: 1 leg against the clock, from 0 points at 1:00.0 up to 10 points at 0.0 s. Time is "
-                    + "added for: Dropped (5 s each time).",
+                "Tasks: Lamp (1 point in 3 steps). 1 point extra for every 5 s that you stay under 1:00.",
+                "Relay: 1 leg against the clock, from 0 points at 1:00.0 up to 10 points at 0.0 s. Time "
+                    + "added: Dropped (5 s each time).",
                 "Bins: 1 item into 2 bins: 1 point for each right one, 0 points for each wrong one, 0 "
                     + "points for each one left out.",
                 "Order: 2 items in order, 1 point for each pair the right way round.",
                 "Pieces: each piece is worth 2 points.",
                 "Rubric: Clear (up to 2 points), judged by the teacher.",
-                "Store: What is left of 9 gives 1 point for each one.",
-                "Walk: Helped: 1 point each time.",
+                "Store: you have 9, and what is left counts: 1 point each.",
+                "Walk: 1 point each time for “Helped”.",
             ]);
 
     [Fact]

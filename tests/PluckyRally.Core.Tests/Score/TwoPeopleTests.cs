@@ -21,10 +21,10 @@ public sealed class TwoPeopleTests
         Says(rally, "Pell", true);
         rally.Standing("A").Total.ShouldBe(20);
         Says(rally, "Moss", false);
-        rally.Standing("A").Reason.ShouldBe("judges differ: It must dry");
+        rally.Standing("A").Reason.ShouldBe("judges differ: “It must dry”");
         rally
             .Standing("A")
-            .Why.ShouldContain(s => s.Sentence == "It must dry: one judge says kept and another missed.");
+            .Why.ShouldContain(s => s.Sentence == "“It must dry”: one judge says kept and another missed.");
         Says(rally, "Pell", false);
         rally.Standing("A").Total.ShouldBe(18);
     }
@@ -42,7 +42,7 @@ public sealed class TwoPeopleTests
         rally.Counted("A", "20");
         Says(rally, "Pell", true, 1);
         Says(rally, "Moss", false, 1);
-        rally.Standing("A").Reason.ShouldBe("judges differ in attempt 1: It must dry");
+        rally.Standing("A").Reason.ShouldBe("judges differ in attempt 1: “It must dry”");
     }
 
     [Fact]

@@ -327,7 +327,7 @@ public sealed class ConfidenceTests
             - 12;
         var expected = MathNet.Numerics.Distributions.Normal.CDF(0, deviation * Math.Sqrt(2), ahead);
         sure.OnAnotherDay.Single(t => t.Name == "Whelks").Places[0].ShouldBe(expected, 0.015);
-        sure.AnotherDay[^1].ShouldStartWith("With attempts that differ so much, Whelks would be first on ");
+        sure.AnotherDay[^1].ShouldStartWith("With attempts that differ so much, Whelks would come first on ");
     }
 
     /// <summary>The best of more attempts is more on another day too, though the means are the same.</summary>

@@ -103,7 +103,7 @@ public sealed class FitsTests
             .Compare(one, new Dictionary<string, string> { ["arm"] = "short", ["cup"] = "Paper" })
             .ShouldSatisfyAllConditions(
                 t => t.MayClaimCause.ShouldBeTrue(),
-                t => t.Says.ShouldStartWith("Only the arm differs")
+                t => t.Says.ShouldStartWith("Only “arm” differs")
             );
         FairTest
             .Compare(one, new Dictionary<string, string> { ["arm"] = "short" })

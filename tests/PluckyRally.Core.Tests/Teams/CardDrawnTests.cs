@@ -115,7 +115,7 @@ public sealed class CardDrawnTests
             .ShouldBe([
                 "Rods: 1 × 4 shells = 4 shells.",
                 "Rods: 1 × 8 shells = 8 shells, because of the card “dear”.",
-                "Spent 12 shells of 40 shells, 28 shells left.",
+                "Spent 12 of 40 shells, 28 shells left.",
             ]);
         Strike(1);
         Left("a").ShouldBe(32, "a card that is struck out was never drawn");

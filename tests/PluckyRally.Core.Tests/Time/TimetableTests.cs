@@ -24,7 +24,7 @@ public sealed class TimetableTests
         table
             .Lessons[0]
             .Blocks.Select(b => (b.Name, b.From, b.To))
-            .ShouldBe([("Set up", 0m, 3m), ("Build", 3m, 23m), ("Test", 23m, 32m), ("Clear up", 32m, 36m)]);
+            .ShouldBe([("Set up", 0m, 3m), ("Build", 3m, 23m), ("Test", 23m, 32m), ("Clean up", 32m, 36m)]);
         table.Lessons[0].Blocks[1].Warnings.ShouldBe([18]);
     }
 

@@ -37,7 +37,7 @@ const parts = [
     />
     <p>
       For teachers of hands-on STEM lessons: briefs, kit, teams, the lesson, scores and why they are what they are. It
-      is free software under the MIT licence; everybody may use it, look into it and change it.
+      is free software under the MIT license: anyone may use, read and change it.
     </p>
     <section aria-labelledby="licences">
       <h2 id="licences">What comes along, and its licences</h2>

@@ -193,7 +193,7 @@ test('Every curve is written and read back in words', async () => {
       'for getting better than last round',
       'perPercent',
       '0.2',
-      '0.2 points for each percent better than the round before',
+      '0.2 points for each percent better than in the round before',
     ],
     ['the value itself', '', '', '1 point for each cm'],
   ] as const) {

@@ -24,7 +24,7 @@ test('What is expected can be written, kept and taken back', async () => {
     await desk.type(field, value)
     await desk.keys('{Tab}')
   }
-  await desk.see('as planned: a fifth less, or up to half as long again')
+  await desk.see('as planned, from a fifth less to half as long again')
   await expect_('Time, Usual', '900')
   await desk.clickButton('Rehearse again')
   await desk.see('The usual value does not lie between the other two. Write the smallest, the usual and the largest.')

@@ -140,7 +140,7 @@ test('A team buys and gives back', async () => {
   await walk.clickButton('sheets of foil: buy 1')
   await walk.clickButton('sheets of foil: buy 1')
   await walk.clickButton('balls of sheep wool: buy 1')
-  await walk.see('Spent 13 tokens of 24 tokens, 11 tokens left.')
+  await walk.see('Spent 13 of 24 tokens, 11 tokens left.')
   await walk.clickButton('sheets of foil: give back 1')
   await walk.see('13 tokens left.')
   await walk.shouldBeAccessible()

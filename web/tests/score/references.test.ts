@@ -22,7 +22,7 @@ async function ferry(walk: Page, ...cargo: string[]) {
   }
 }
 
-test('What teams are held against is recorded like a team and takes no place', async () => {
+test('What teams are held against is recorded like a team and is not ranked', async () => {
   const { walk, rally } = await beginOnWalk('Foil ferry across the Kelp Channel')
   await ferry(walk, '57', '61', '40')
 
@@ -35,7 +35,7 @@ test('What teams are held against is recorded like a team and takes no place', a
   await walk.type('What it is called', 'Flat foil')
   await walk.clickRadio('Control')
   await walk.clickButton('Open its sheet')
-  await walk.see('Control, takes no place')
+  await walk.see('Control, not ranked')
   await walk.shouldBeAccessible()
   // A sheet of foil is not late.
   expect(walk.all('button', 'Late')).toEqual([])

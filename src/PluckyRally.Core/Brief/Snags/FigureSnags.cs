@@ -17,7 +17,7 @@ internal static class FigureSnags
                     "better",
                     SnagWeight.Matters,
                     at,
-                    $"Nothing says which way of {measure.InSentence} is better; the largest is taken.",
+                    $"The brief does not say whether more or less {measure.InSentence} is better; the largest is used.",
                     "A rule, a tie-break or an award looks at the best attempt.",
                     new("Less is better", [Change.Set(at, Better.Less)])
                 );
@@ -25,7 +25,7 @@ internal static class FigureSnags
                     "better",
                     SnagWeight.Matters,
                     at,
-                    $"Nothing says which way of {measure.InSentence} is better; the largest is taken.",
+                    $"The brief does not say whether more or less {measure.InSentence} is better; the largest is used.",
                     "A rule, a tie-break or an award looks at the best attempt.",
                     new("More is better", [Change.Set(at, Better.More)])
                 );
@@ -38,9 +38,10 @@ internal static class FigureSnags
                     "way",
                     SnagWeight.Matters,
                     $"/measures/{measure.Id}/combine",
-                    $"{ways[0].Part.Name} and {ways[1].Part.Name} make different things of the attempts at "
-                        + $"{measure.InSentence}; where it is named by itself, {ways[0].Part.Name} is followed.",
-                    "A rule, a tie-break or an award names the measure and leaves open which is meant.",
+                    $"{ways[0].Part.Name} and {ways[1].Part.Name} combine the attempts at "
+                        + $"{measure.InSentence} in different ways; where it is named by itself, "
+                        + $"{ways[0].Part.Name} is followed.",
+                    "A rule, a tie-break or an award names the measure without saying which.",
                     new($"As {part.Part.Name} does", Take($"/measures/{measure.Id}", part))
                 );
             }

@@ -16,7 +16,7 @@ internal static class MaterialSnags
                 SnagWeight.Matters,
                 $"/materials/{material.Id}/amount",
                 $"There is no limit to the {material.Name}.",
-                "What joins would carry the build, and the contest measures it instead of the design.",
+                "Without a limit, the fasteners hold up the build instead of the design.",
                 new(
                     $"Give each team {Numerals.Write(amount)} {(unit.Length > 0 ? $"{unit} of " : "")}{material.Name}",
                     [
@@ -32,8 +32,8 @@ internal static class MaterialSnags
                 "money",
                 SnagWeight.Hint,
                 "/money",
-                $"The {priced.Name} cost {Numerals.Write(priced.Price!.Value)}, and nothing says of what.",
-                "A shopping list with bare numbers is read as any currency."
+                $"The {priced.Name} cost {Numerals.Write(priced.Price!.Value)}, and the currency is missing.",
+                "Bare numbers on a shopping list could be any currency."
             );
 
         var stages = scene.Brief.Stages;

@@ -77,7 +77,7 @@ internal static partial class RuleSnags
                         SnagWeight.Matters,
                         $"/rules/{rule.Id}/text",
                         $"Students read “{typed}”, and {limit.Amount} is checked.",
-                        "They would build for another limit than the one that counts.",
+                        "They would build for the wrong limit.",
                         new($"Write “{text}”", [Change.Set($"/rules/{rule.Id}/text", text)])
                     );
                 }
@@ -119,7 +119,7 @@ internal static partial class RuleSnags
             "hold",
             SnagWeight.Matters,
             asked.At,
-            "It must stand by itself, and nothing says for how long after letting go.",
+            "It must stand by itself, and the brief does not say for how long.",
             "A tower that stands only while it is held would be measured.",
             new("Let go, and hold for 5 seconds", [Change.Set("/trials/holdSeconds", 5)])
         );

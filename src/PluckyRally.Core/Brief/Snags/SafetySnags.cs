@@ -19,7 +19,7 @@ internal static partial class SafetySnags
                 $"/hazards/{i}/acknowledged",
                 $"The caution “{caution.Name}” has not been read.",
                 $"{caution.Says} {Cautions.SchoolFirst}",
-                new("I have read it", [Change.Set($"/hazards/{i}/acknowledged", true)])
+                new("Mark as read", [Change.Set($"/hazards/{i}/acknowledged", true)])
             );
         }
 
@@ -34,7 +34,7 @@ internal static partial class SafetySnags
                 "hazard",
                 SnagWeight.Matters,
                 $"/hazards/{Json.Word(kind)}",
-                $"The brief speaks of “{word}”, and there is no caution about {Within.Sentence(caution.Name)}.",
+                $"The brief mentions “{word}” and has no caution about {Within.Sentence(caution.Name)}.",
                 caution.Says,
                 new($"Add the caution “{caution.Name}”", [Change.Append("/hazards", new Hazard { Kind = kind })])
             );
@@ -51,7 +51,7 @@ internal static partial class SafetySnags
                 "allergy",
                 SnagWeight.Matters,
                 "/safety",
-                "Food is used, and nothing is said about allergies.",
+                "Food is used, and allergies are not mentioned.",
                 "A student with an allergy must be safe before the food is on the table.",
                 new("Add a note on allergies", [Change.Set("/safety", $"{brief.Safety} {note}".Trim())])
             );

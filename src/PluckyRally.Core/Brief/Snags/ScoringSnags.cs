@@ -45,7 +45,7 @@ internal static partial class ScoringSnags
             "tie",
             SnagWeight.Matters,
             "/method/tieBreaks",
-            "Nothing decides between equal totals.",
+            "There is no tie-break.",
             "Ties are common, and a rule made up on the spot looks unfair.",
             new($"Let {spare.Name} decide", [Change.Append("/method/tieBreaks", spare)])
         );
@@ -105,10 +105,10 @@ internal static partial class ScoringSnags
             "missing",
             SnagWeight.Hint,
             "/method/tieBreaks/0/value",
-            "Agreement with the key decides between equal totals, and it looks only at what was placed.",
-            "A team that placed two things in order would agree fully.",
+            "The tie-break looks at how well the order agrees, and only at what was placed.",
+            "A team that placed only two things, in order, would win the tie.",
             new(
-                "Fewer missing first",
+                "Put “fewer missing” first",
                 [Change.Set("/method/tieBreaks", new[] { fewer }.Concat(scene.Brief.Method.TieBreaks).ToList())]
             )
         );
@@ -126,7 +126,7 @@ internal static partial class ScoringSnags
                 SnagWeight.Matters,
                 "/scoringWords",
                 "Your words on scoring do not say which total wins.",
-                "Students would ask whether more or fewer points are good.",
+                "Students would ask whether more or fewer points are better.",
                 new(
                     "Add the sentence",
                     [Change.Set("/scoringWords", $"{words.TrimEnd()}\n{MethodWords.Wins(scene.Brief.Method)}")]

@@ -13,7 +13,7 @@ internal static class SheetSnags
                 "goal",
                 SnagWeight.Matters,
                 "/goal",
-                "The sheet says no goal.",
+                "The brief has no goal.",
                 "Students should be able to say in one sentence what they are to do."
             );
         if (scene.Brief.Story.Trim().Length == 0)
@@ -22,15 +22,15 @@ internal static class SheetSnags
                 SnagWeight.Hint,
                 "/story",
                 "There is no story yet.",
-                "A reason why makes students want to solve it."
+                "A story gives students a reason to solve it."
             );
         if (scene.Brief.Teacher.Questions.Count == 0)
             yield return new(
                 "questions",
                 SnagWeight.Hint,
                 "/teacher/questions",
-                "There are no questions for the talk afterwards.",
-                "The talk is where the learning is said aloud."
+                "There are no debrief questions.",
+                "In the debrief, students put what they learned into words."
             );
         for (var i = 0; i < scene.Brief.Teacher.Hints.Count; i++)
         {

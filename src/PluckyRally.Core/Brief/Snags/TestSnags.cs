@@ -24,7 +24,7 @@ internal static partial class TestSnags
                 SnagWeight.Matters,
                 "/trials/how",
                 "Nothing says how it is tested.",
-                "A test that comes as a surprise was not what the designs are for."
+                "Teams design for a test that they know."
             );
     }
 
@@ -43,8 +43,8 @@ internal static partial class TestSnags
                 "conditions",
                 SnagWeight.Matters,
                 "/conditions",
-                "Nothing is said to be the same for everyone.",
-                "Where it is tested, on what and from how high must be the same, or the numbers say nothing.",
+                "Nothing is listed as the same for everyone.",
+                "Where it is tested, on what and from how high must be the same, or the numbers mean nothing.",
                 new(
                     "Add the place of the test",
                     [
@@ -127,8 +127,8 @@ internal static partial class TestSnags
                     "unused",
                     SnagWeight.Hint,
                     at,
-                    $"{measure.Name} is measured, and nothing comes of it.",
-                    "Judges would read a number that nobody needs."
+                    $"“{measure.Name}” is measured and never used.",
+                    "Judges would measure something that nobody needs."
                 );
             if (
                 scored.Contains(measure.Id)
@@ -168,9 +168,9 @@ internal static partial class TestSnags
                 "attempts",
                 SnagWeight.Hint,
                 "/trials/attempts",
-                $"{(attempts == 1 ? "One attempt is" : $"{attempts} attempts are")} few for a "
+                $"{(attempts == 1 ? "One attempt is" : $"{attempts} attempts are")} not enough for a "
                     + $"{Summaries.Name(asked.OrderByDescending(Summaries.Needs).First())}.",
-                $"It needs about {needs} readings of a team to say anything; pool the whole class, or make "
+                $"It takes about {needs} readings from a team to tell anything; pool the whole class, or make "
                     + "more attempts.",
                 new($"Make {needs} attempts", [Change.Set("/trials/attempts", needs)])
             );
@@ -187,7 +187,7 @@ internal static partial class TestSnags
                 $"/method/parts/{part.Id}/combine",
                 $"{part.Name} takes the {(part.Combine == Combine.Mean ? "mean" : "middle")} of "
                     + $"{English.Count(attempts, "attempt")}.",
-                "One wild attempt decides, which a mean was to prevent.",
+                "One wild attempt would decide, which a mean is meant to prevent.",
                 new("Make 3 attempts", [Change.Set("/trials/attempts", 3)])
             );
     }

@@ -18,7 +18,7 @@ internal static class TimeSnags
                 SnagWeight.Matters,
                 $"/timing/phases/{phase.Id}/warning",
                 $"“{Minutes.Name(phase.Kind)}” ends without a warning.",
-                "Builds that are nearly finished would be cut off.",
+                "Teams that are nearly finished would be cut off.",
                 new($"Warn {warning} minutes before", [Change.Set($"/timing/phases/{phase.Id}/warning", warning)])
             );
         }
@@ -30,8 +30,8 @@ internal static class TimeSnags
                     "phases",
                     SnagWeight.Hint,
                     "/timing/phases",
-                    "Nothing says how long it takes.",
-                    "Without minutes nobody can see whether testing will eat the lesson."
+                    "The minutes are missing.",
+                    "Without them, nobody can tell whether testing takes over the lesson."
                 );
             yield break;
         }
@@ -42,8 +42,8 @@ internal static class TimeSnags
                 "lesson",
                 SnagWeight.Hint,
                 "/timing/lesson",
-                "Nothing says how long the lesson is.",
-                "Then nobody can see whether it fits."
+                "The length of the lesson is missing.",
+                "Without it, nobody can tell whether the plan fits."
             );
             yield break;
         }
@@ -55,14 +55,14 @@ internal static class TimeSnags
         var says =
             needed > room
                 ? $"It takes {Timetable.Show(needed)} minutes, and there are {Timetable.Show(room)}."
-                : $"It does not fit the lessons as they are cut: {Within.Sentence(timetable.Says)}";
+                : $"It does not fit the lessons as they are divided: {Within.Sentence(timetable.Says)}";
         var offer = timetable.Offers.FirstOrDefault(o => o.Fits);
         yield return new(
             "minutes",
             SnagWeight.Matters,
             "/timing/lesson",
             says,
-            "The test or the talk would fall off the end of the lesson.",
+            "The test or the talk would not fit in the lesson.",
             offer is null ? null : new(offer.Label, offer.Changes)
         );
     }

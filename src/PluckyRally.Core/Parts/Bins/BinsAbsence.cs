@@ -13,6 +13,6 @@ public abstract partial record Absence
     public sealed record SortingNotTimed : Open
     {
         /// <inheritdoc/>
-        public override string Say() => "the time for sorting has not been read yet";
+        public override string Say() => "the time for sorting has not been entered yet";
     }
 }

@@ -27,7 +27,7 @@ internal abstract partial record PartPlan
         public override string Say() =>
             Definition.SecondsPerWrong is { } seconds
                 ? $"{Items} into {Definition.Names.Count} bins against the clock, {Numerals.Write(seconds)} s "
-                    + "more for each wrong one"
+                    + "added for each wrong one"
                     + (
                         Definition.SecondsPerLeft is > 0 and var left
                             ? $" and {Numerals.Write(left)} s for each left out"
@@ -39,7 +39,7 @@ internal abstract partial record PartPlan
                     + $"{MethodWords.Points(Definition.Unsorted)} for each one left out"
                     + (
                         Definition.AllRightBonus != 0
-                            ? $", {MethodWords.Points(Definition.AllRightBonus)} more when all are right"
+                            ? $", {MethodWords.Points(Definition.AllRightBonus)} extra when all are right"
                             : ""
                     )
                     + ".";

@@ -46,7 +46,7 @@ internal abstract partial record Working
     {
         public override decimal Adds => Points;
 
-        public override string Say() => $"All right: {MethodWords.Points(Points)} more.";
+        public override string Say() => $"All right: {MethodWords.Points(Points)} extra.";
     }
 
     private static string InAll(int right, int wrong, int left) => $"{right} right, {wrong} wrong, {left} left out";
@@ -85,9 +85,10 @@ internal static class BinsWords
         {
             var bins = into.GroupBy(b => b).ToList();
             var often = bins.Max(b => b.Count());
-            yield return $"{part.Name}: {item.Name} went wrong most often ({into.Count} of {answers.Count} teams), "
-                + $"most of all into {English.List([.. bins.Where(b => b.Count() == often).Select(b => b.Key)])}. It "
-                + $"belongs in {item.Bin}.";
+            yield return $"{part.Name}: “{item.Name}” was sorted wrong most often (by {into.Count} of "
+                + $"{English.Count(answers.Count, "team")}), usually into "
+                + $"{English.List([.. bins.Where(b => b.Count() == often).Select(b => $"“{b.Key}”")])}. It belongs in "
+                + $"“{item.Bin}”.";
         }
     }
 }

@@ -19,7 +19,7 @@ internal abstract partial record PartPlan
 
         public override int Decimals => 2;
 
-        public override string UnitSingular => Definition.Money.Length > 0 ? English.One(Definition.Money) : "one";
+        public override string UnitSingular => Definition.Money.Length > 0 ? English.One(Definition.Money) : "";
 
         public override Measure ShownValue => BudgetScore.Coins(Definition);
 
@@ -27,8 +27,8 @@ internal abstract partial record PartPlan
             value.HasValue ? BudgetScore.Show(value.Number, Definition) : "no value";
 
         public override string Say() =>
-            $"What is {(Definition.Value == BudgetValue.Left ? "left" : "spent")} of "
-            + $"{BudgetScore.Show(Definition.Funds, Definition)} gives {Definition.Curve.Say(this)}.";
+            $"you have {BudgetScore.Show(Definition.Funds, Definition)}, and what is "
+            + $"{(Definition.Value == BudgetValue.Left ? "left" : "spent")} counts: {Definition.Curve.Say(this)}.";
 
         public override PartValue Value(DesignFacts known, Trials trials) =>
             BudgetScore.Value(Definition, known.Design);

@@ -5,7 +5,7 @@ internal static class BudgetWords
 {
     /// <summary>What is left, or what was spent beyond it: "8 tokens left".</summary>
     public static string SayLeft(decimal left, Part.Budget part) =>
-        left < 0 ? $"{BudgetScore.Show(-left, part)} too much" : $"{BudgetScore.Show(left, part)} left";
+        left < 0 ? $"{BudgetScore.Show(-left, part)} over" : $"{BudgetScore.Show(left, part)} left";
 
     /// <summary>What is expected of one thing: "straws bought, of at most 20".</summary>
     public static string SayBought(Price price, int? most) =>
@@ -71,7 +71,7 @@ internal abstract partial record Working
         public override string Say()
         {
             var left = Part.Funds - Spent;
-            return $"Spent {BudgetScore.Show(Spent, Part)} of {BudgetScore.Show(Part.Funds, Part)}, "
+            return $"Spent {Numerals.Write(Spent)} of {BudgetScore.Show(Part.Funds, Part)}, "
                 + $"{BudgetWords.SayLeft(left, Part)}.";
         }
     }

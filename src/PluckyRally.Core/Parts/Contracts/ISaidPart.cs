@@ -9,7 +9,7 @@ internal interface ISaidPart
     /// <summary>How its value stands in expressions: its kind, unit and step.</summary>
     Measure ShownValue { get; }
 
-    /// <summary>What one of its value is called, e.g. "cm" or "point".</summary>
+    /// <summary>What one of its value is called, e.g. "cm" or "point"; empty for a bare number.</summary>
     string UnitSingular { get; }
 
     /// <summary>Whether its values are words of a scale, each for itself, and not numbers.</summary>

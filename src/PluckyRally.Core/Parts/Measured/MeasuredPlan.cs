@@ -49,7 +49,7 @@ internal abstract partial record PartPlan
                 { Expression.Plain: { Kind: MeasureKind.Count, Unit.Length: > 0 } counted } => English.One(
                     counted.Unit
                 ),
-                { Expression.Unit: [] } => "one",
+                { Expression.Unit: [] } => "",
                 _ => Units.OneOf(Expression.Unit),
             };
 

@@ -20,8 +20,7 @@ internal abstract partial record PartPlan
 
         public override Measure ShownValue => Over.Plain?.Shown ?? base.ShownValue;
 
-        public override string UnitSingular =>
-            Over.Expression.Unit.Length > 0 ? Units.OneOf(Over.Expression.Unit) : "one";
+        public override string UnitSingular => Over.Expression.Unit.Length > 0 ? Units.OneOf(Over.Expression.Unit) : "";
 
         public override bool IsRecorded => false;
 

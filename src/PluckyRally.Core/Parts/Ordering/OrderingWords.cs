@@ -22,7 +22,7 @@ internal abstract partial record Working
 
         public override string Say() =>
             $"{InPlace} of {English.Count(All, "item")} "
-            + $"{(InPlace == 1 ? "is in its place" : "are in their place")}: {InPlace} × "
+            + $"{(InPlace == 1 ? "is in the right place" : "are in the right place")}: {InPlace} × "
             + $"{Numerals.Write(Each)} = {Numerals.Write(Adds)}.";
     }
 
@@ -36,7 +36,8 @@ internal abstract partial record Working
     public sealed record Agreement(decimal Tau) : Working
     {
         public override string Say() =>
-            $"Agreement with the key (Kendall's τ, from −1 to 1): {ReadingFormat.Fixed(Tau, 3)}.";
+            "How well the order agrees with the key, from −1 (reversed) to 1 (all right): "
+            + $"{ReadingFormat.Fixed(Tau, 3)}.";
     }
 }
 

@@ -27,7 +27,7 @@ internal abstract partial record PartPlan
             var faults =
                 Definition.Faults.Count == 0
                     ? ""
-                    : " Time is added for: "
+                    : " Time added: "
                         + string.Join(
                             ", ",
                             Definition.Faults.Select(f => $"{f.Name} ({Numerals.Write(f.Seconds)} s each time)")

@@ -23,7 +23,7 @@ internal abstract partial record Working
         public override decimal Adds => Count * Fault.Seconds;
 
         public override string Say() =>
-            $"{Fault.Name}: {Count} × {Numerals.Write(Fault.Seconds)} s = {Numerals.Write(Adds)} s more.";
+            $"{Fault.Name}: {Count} × {Numerals.Write(Fault.Seconds)} s = {Numerals.Write(Adds)} s added.";
     }
 
     /// <summary>Things were brought over; their points come after the curve.</summary>

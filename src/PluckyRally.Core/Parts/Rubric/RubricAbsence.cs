@@ -7,7 +7,7 @@ public abstract partial record Absence
     public sealed record NotJudged(RubricCriterion Criterion) : Open
     {
         /// <inheritdoc/>
-        public override string Say() => $"{Criterion.Name} has not been judged yet";
+        public override string Say() => $"“{Criterion.Name}” has not been judged yet";
     }
 
     /// <summary>Judges who have to agree on a criterion gave it different levels.</summary>

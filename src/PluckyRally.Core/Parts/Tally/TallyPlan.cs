@@ -11,7 +11,7 @@ internal abstract partial record PartPlan
             string.Join(
                 ", ",
                 Definition.Counters.Select(c =>
-                    $"{c.Name}: {MethodWords.Points(TallyScore.Each(c, Wins))}{SayTimes(c)}"
+                    $"{MethodWords.Points(TallyScore.Each(c, Wins))}{SayTimes(c)} for “{c.Name}”"
                 )
             ) + ".";
 
@@ -19,7 +19,7 @@ internal abstract partial record PartPlan
             counter.AtMost switch
             {
                 null => " each time",
-                1 => "",
+                1 => " once",
                 { } most => $" each time, at most {most} times",
             };
 

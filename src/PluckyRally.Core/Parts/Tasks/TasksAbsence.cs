@@ -13,7 +13,7 @@ public abstract partial record Absence
     public sealed record TasksNotTimed : Open
     {
         /// <inheritdoc/>
-        public override string Say() => "the time for the tasks has not been read yet";
+        public override string Say() => "the time for the tasks has not been entered yet";
     }
 
     /// <summary>A team has not done as many tasks as a race is to.</summary>

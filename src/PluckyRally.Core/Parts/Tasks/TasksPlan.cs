@@ -13,16 +13,20 @@ internal abstract partial record PartPlan
                 ", ",
                 Definition.Items.Select(i =>
                     $"{i.Name} ({MethodWords.Points(i.Points)}{(i.Steps > 1 ? $" in {i.Steps} steps" : "")}"
-                    + (i.FirstTeams is { } n ? $", only the first {English.Count(n, "team")}" : "")
+                    + (
+                        i.FirstTeams is { } n
+                            ? $", only for the first {(n == 1 ? "team" : English.Count(n, "team"))}"
+                            : ""
+                    )
                     + ")"
                 )
             );
             var bonus =
                 Definition.AllDoneBonus != 0
-                    ? $" {MethodWords.Points(Definition.AllDoneBonus)} more when all are done."
+                    ? $" {MethodWords.Points(Definition.AllDoneBonus)} extra when all are done."
                     : "";
             var time = Definition.TimePoints is { } t
-                ? $" {MethodWords.Points(t.Points)} more for each {Numerals.Write(t.Seconds)} s that you stay "
+                ? $" {MethodWords.Points(t.Points)} extra for every {Numerals.Write(t.Seconds)} s that you stay "
                     + $"under {PartEntries.Show(t.From, 1)}."
                 : "";
             var race = Definition.Race is { } to ? $" {TaskRaceOrder.Say(to)}" : "";

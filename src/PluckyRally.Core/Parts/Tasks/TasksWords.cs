@@ -21,7 +21,12 @@ internal abstract partial record Working
                     + "order in which it arrived decides, unless you decide differently."
                 : "";
             return $"{Item.Name}{partly}: "
-                + (TooLate ? $"done, after the first {Item.FirstTeams} had its points" : MethodWords.Points(Points))
+                + (
+                    TooLate
+                        ? $"done, after the first {(Item.FirstTeams == 1 ? "team" : $"{Item.FirstTeams} teams")}, "
+                            + "so no points"
+                        : MethodWords.Points(Points)
+                )
                 + $".{clocks}";
         }
     }
@@ -31,7 +36,7 @@ internal abstract partial record Working
     {
         public override decimal Adds => Points;
 
-        public override string Say() => $"All tasks done: {MethodWords.Points(Points)} more.";
+        public override string Say() => $"All tasks done: {MethodWords.Points(Points)} extra.";
     }
 
     /// <summary>Points for time left.</summary>
@@ -43,9 +48,10 @@ internal abstract partial record Working
         public override decimal Adds => Units * Time.Points;
 
         public override string Say() =>
-            $"{PartEntries.Show(Seconds, TasksScore.Step)}, "
+            $"{PartEntries.Show(Seconds, TasksScore.Step)} is "
             + $"{Numerals.Write(Math.Max(0, Time.From - Seconds))} s under "
-            + $"{PartEntries.Show(Time.From, TasksScore.Step)}: {Numerals.Write(Units)} × "
-            + $"{Numerals.Write(Time.Points)} = {MethodWords.Points(Adds)}.";
+            + $"{PartEntries.Show(Time.From, TasksScore.Step)}, {English.Count(Units, "full step")} of "
+            + $"{Numerals.Write(Time.Seconds)} s: {Numerals.Write(Units)} × {Numerals.Write(Time.Points)} = "
+            + $"{MethodWords.Points(Adds)}.";
     }
 }

@@ -8,11 +8,11 @@ internal static class ComparedWords
 
     public const string Rounds = "Round";
 
-    public const string TooFewForLuck = "There are too few values to say what luck alone would do.";
+    public const string TooFewForLuck = "There are too few values to tell a difference from luck.";
 
     public const string OnlySeen =
-        "This was seen, not tried: other things may differ too. Whether it is the cause shows when one "
-        + "team builds it both ways.";
+        "This was observed, not tested: other things may differ too. To find out whether it is the cause, have one "
+        + "team build it both ways.";
 
     public static string Round(int number) => $"round {number}";
 
@@ -62,15 +62,19 @@ internal static class ComparedWords
         {
             teams > 1 ? English.Count(teams, "team") : English.Count(summary.Count, "value"),
         };
+        if (summary.Range == 0)
+        {
+            parts.Add((summary.Count > 1 ? "all " : "") + PlotSummaryWords.Write(summary.Smallest, figure));
+            return $"{Within.Beginning(name)}: {string.Join(", ", parts)}.";
+        }
+
         if (taught.Contains(SummaryKind.Median) || taught.Contains(SummaryKind.BoxPlot))
             parts.Add($"median {PlotSummaryWords.Finer(summary.Median, figure)}");
         if (taught.Contains(SummaryKind.Mean))
             parts.Add($"mean {PlotSummaryWords.Finer(summary.Mean, figure)}");
         parts.Add(
-            summary.Count == 1
-                ? PlotSummaryWords.Write(summary.Smallest, figure)
-                : $"from {PlotSummaryWords.Write(summary.Smallest, figure)} to "
-                    + $"{PlotSummaryWords.Write(summary.Largest, figure)}"
+            $"from {PlotSummaryWords.Write(summary.Smallest, figure)} to "
+                + $"{PlotSummaryWords.Write(summary.Largest, figure)}"
         );
         return $"{Within.Beginning(name)}: {string.Join(", ", parts)}.";
     }
@@ -84,26 +88,27 @@ internal static class ComparedWords
     )
     {
         if (ones.Min(v => v.Number) > others.Max(v => v.Number))
-            return $"Every value {one} lies above every value {other}.";
+            return $"Every value {one} is above every value {other}.";
         if (others.Min(v => v.Number) > ones.Max(v => v.Number))
-            return $"Every value {other} lies above every value {one}.";
+            return $"Every value {other} is above every value {one}.";
         var (upper, lower, below, name) =
             ones.Average(v => v.Number) >= others.Average(v => v.Number)
                 ? (ones, others, other, one)
                 : (others, ones, one, other);
         var reaching = lower.Count(v => v.Number >= upper.Min(u => u.Number));
-        return $"They overlap: {reaching} of {English.Count(lower.Count, "value")} {below} reach into those {name}.";
+        return $"They overlap: {reaching} of {English.Count(lower.Count, "value")} {below} "
+            + $"{(reaching == 1 ? "reaches" : "reach")} into the range {name}.";
     }
 
     /// <summary>How often luck alone would do as much.</summary>
     public static string Luck(double share) =>
         share switch
         {
-            > 0.5 => "By luck alone a difference as large as this happens more often than not: it says nothing.",
-            > Rare => $"By luck alone a difference as large as this happens about once in {Times(share)} times: "
-                + "that is often, so it may be luck.",
-            _ => $"By luck alone a difference as large as this happens about once in {Times(share)} times: "
-                + "that is rare.",
+            > 0.5 => "By luck alone, a difference this large happens more often than not, so it tells you nothing.",
+            > Rare => $"By luck alone, a difference this large happens about once in {Times(share)} tries: "
+                + "often enough that it may be luck.",
+            _ => $"By luck alone, a difference this large happens about once in {Times(share)} tries, "
+                + "which is rare.",
         };
 
     /// <summary>How many would be needed to say more.</summary>

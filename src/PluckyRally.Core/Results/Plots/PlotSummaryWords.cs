@@ -27,11 +27,11 @@ internal static class PlotSummaryWords
             .. summary.Bounded > 0
                 ? new[]
                 {
-                    $"{English.Count(summary.Bounded, "value")} of them "
+                    $"{English.Count(summary.Bounded, "value")} "
                         + (
                             summary.Bounded == 1
-                                ? "is a bound and stands at its number"
-                                : "are bounds and stand at their numbers"
+                                ? "is a bound, shown at its number"
+                                : "are bounds, shown at their numbers"
                         )
                         + ".",
                 }
@@ -42,15 +42,18 @@ internal static class PlotSummaryWords
     private static string? Say(SummaryKind kind, Summary summary, Figure figure) =>
         kind switch
         {
+            SummaryKind.Range when summary.Range == 0 =>
+                $"Range: {Write(summary.Range, figure)}. Every value is {Write(summary.Smallest, figure)}.",
             SummaryKind.Range => $"Range: {Write(summary.Range, figure)}, from {Write(summary.Smallest, figure)} to "
                 + $"{Write(summary.Largest, figure)}.",
             SummaryKind.Mode => summary.Modes.Count == 0
-                ? "No value is more frequent than the others."
-                : $"Most frequent: {English.List([.. summary.Modes.Select(m => Write(m, figure))])}.",
+                ? "No mode: no value is more frequent than the others."
+                : $"{(summary.Modes.Count == 1 ? "Mode" : "Modes")} (most frequent): "
+                    + $"{English.List([.. summary.Modes.Select(m => Write(m, figure))])}.",
             SummaryKind.Median => $"Median: {Finer(summary.Median, figure)}.",
             SummaryKind.Mean => $"Mean: {Finer(summary.Mean, figure)}.",
             SummaryKind.BoxPlot when summary.Count >= Summaries.Needs(kind) =>
-                $"The middle half lies from {Finer(summary.LowerQuartile, figure)} to "
+                $"The middle half is from {Finer(summary.LowerQuartile, figure)} to "
                     + $"{Finer(summary.UpperQuartile, figure)}: an interquartile range of "
                     + $"{Finer(summary.InterquartileRange, figure)}.",
             SummaryKind.MeanAbsoluteDeviation =>

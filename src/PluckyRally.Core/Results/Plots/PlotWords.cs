@@ -6,7 +6,7 @@ namespace PluckyRally.Core;
 internal static class PlotWords
 {
     public const string PartByPart = "Points, part by part",
-        MustHaves = "must-haves",
+        MustHaves = "Must-haves",
         Together = "Together",
         HowOften = "how often",
         TheClass = "The class",
@@ -33,9 +33,9 @@ internal static class PlotWords
         {
             PlotSort.CountingFrame => "Counting frame",
             PlotSort.LinePlot => "Line plot",
-            PlotSort.DotStrip => "Every value",
-            PlotSort.OrderedBars => "In order",
-            PlotSort.StackedBars => "Put together",
+            PlotSort.DotStrip => "Dot plot",
+            PlotSort.OrderedBars => "Bars in order",
+            PlotSort.StackedBars => "Stacked bars",
             PlotSort.BoxPlots => "Box plot",
             PlotSort.Scatter => "Scatter plot",
             PlotSort.Flight => "Flight",
@@ -55,7 +55,7 @@ internal static class PlotWords
 
     /// <summary>What is taken for granted in a flight.</summary>
     public static string Parabola(Figure along) =>
-        "Drawn as a parabola from the ground and back to it, without the air: y = −4h/d²·x² + 4h/d·x, "
+        "Drawn as a parabola from ground to ground, ignoring air: y = −4h/d²·x² + 4h/d·x, "
         + $"lengths in {Units.SeveralOf(along.Shown.Unit)}.";
 
     /// <summary>The heading of what changed since a round.</summary>
@@ -84,7 +84,7 @@ internal static class PlotWords
 
     /// <summary>That there are fewer than 30 of something (common practice, no source).</summary>
     public static string TooFew(int count, string one) =>
-        $"{English.Count(count, one)}: too few to be sure. From about 30 on one may say more.";
+        $"{English.Count(count, one)}: too few to be sure. About 30 would tell more.";
 
     /// <summary>Whose value it is: a team's, or one attempt's of it.</summary>
     public static string Of(PlotValue value) =>
@@ -101,10 +101,7 @@ internal static class PlotWords
     {
         var (one, many) = pairs.Any(p => p.X.Attempt is not null) ? ("attempt", "Attempts") : ("team", "Teams");
         if (fit is null)
-            return
-            [
-                $"{English.Count(pairs.Count, one)}: too few, or too alike, to say whether one goes with the other.",
-            ];
+            return [$"{English.Count(pairs.Count, one)}: too few, or too alike, to say whether the two are related."];
         if (fit.Correlation is not { } r)
             return [$"{Within.Beginning(up.Name)} is the same for all."];
         var (x, y) = (Within.Sentence(along.Name), Within.Sentence(up.Name));
@@ -112,19 +109,21 @@ internal static class PlotWords
         // Under 0.3 hardly anything, over 0.7 strongly: common practice, no source.
         var together =
             Math.Abs(r) < 0.3
-                ? $"{Within.Beginning(up.Name)} and {x} hardly go together."
+                ? $"{Within.Beginning(up.Name)} and {x} are hardly related."
                 : $"{many} with more {x} {(Math.Abs(r) > 0.7 ? "have" : "tend to have")} "
-                    + $"{(r > 0 ? "more" : "less")} {y}.";
+                    + $"{(r > 0 ? "more" : Less(up))} {y}.";
         return
         [
             $"{together} Correlation r = {Number(r, 2)}.",
             .. drawn ? new[] { $"Best line: {Equation(fit)}." } : [],
-            "That two things go together does not say that one makes the other.",
+            "A relationship between two things does not mean that one causes the other.",
             .. pairs.Count < 30 ? new[] { TooFew(pairs.Count, one) } : [],
         ];
     }
 
     /// <summary>An angle in whole degrees.</summary>
+    private static string Less(Figure figure) => figure.Shown.Kind == MeasureKind.Count ? "fewer" : "less";
+
     public static string Angle(double degrees) => $"{Number(degrees, 0)}°";
 
     /// <summary>A path as one writes it.</summary>

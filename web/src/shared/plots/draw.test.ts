@@ -6,7 +6,7 @@ import { draw } from './draw'
 const axis = { name: 'Cargo (beads)', from: 0, to: 100, ticks: [0, 50, 100].map((at) => ({ at, text: `${at}` })) }
 const plot = (says: Partial<Plot>): Plot => ({
   sort: 'dotStrip',
-  sortName: 'Every value',
+  sortName: 'Dot plot',
   title: 'Cargo',
   taught: false,
   x: axis,

@@ -93,7 +93,7 @@ const place = (row: Standing) =>
               <p v-else-if="row.done == null && row.musts.length > 0" class="small aside-note">{{ met(row) }}</p>
               <p v-for="t in row.targets" :key="t.target" class="small aside-note">{{ t.says }}</p>
             </template>
-            <p v-if="row.tooNear.length > 0" class="small near aside-note">A rule is too near to call.</p>
+            <p v-if="row.tooNear.length > 0" class="small near aside-note">A rule is too close to call.</p>
           </th>
           <td v-for="p in row.parts" :key="p.part" class="number by-part">
             {{ p.pointsText || '–' }}

@@ -195,10 +195,10 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
         <div>
           <h2>{{ sheet.name }}</h2>
           <p v-if="reference" class="muted">
-            {{ purposeNames[reference.purpose] }}, takes no place{{ sheet.reason ? `. ${sheet.reason}` : '' }}
+            {{ purposeNames[reference.purpose] }}, not ranked{{ sheet.reason ? `. ${sheet.reason}` : '' }}
           </p>
           <p v-else class="muted">
-            {{ sheet.status === 'away' ? `Takes no place: ${sheet.reason}` : sheet.reason || 'Complete' }}
+            {{ sheet.status === 'away' ? `Not ranked: ${sheet.reason}` : sheet.reason || 'Complete' }}
           </p>
         </div>
         <Button

@@ -65,7 +65,7 @@ async function remove() {
     </ul>
     <label v-if="photos.mayTake.value" class="take">
       <input class="out-of-sight" type="file" accept="image/*" capture="environment" :disabled="busy" @change="take" />
-      <span>{{ busy ? 'Keeping it…' : 'Take a photo' }}</span>
+      <span>{{ busy ? 'Saving…' : 'Take a photo' }}</span>
     </label>
     <p class="small muted">Of the work, not of faces. It stays on this computer; place and time are removed from it.</p>
   </section>

@@ -69,7 +69,7 @@ const changed = (team: Team) =>
   <ul class="teams">
     <li v-for="team in rally.teams" :key="team.id" :class="{ away: team.away }">
       <h2><TeamPennant :mark="marks.get(team.id)!" :width="64" /> {{ team.name }}</h2>
-      <p v-if="team.away" class="small"><b>Takes no place:</b> {{ team.away }}</p>
+      <p v-if="team.away" class="small"><b>Not ranked:</b> {{ team.away }}</p>
       <ul>
         <li v-for="p in team.pupils" :key="p.id" class="student">
           <span
@@ -116,7 +116,7 @@ const changed = (team: Team) =>
       >
         <label>Why <input v-model="reason" class="inline" maxlength="120" placeholder="absent" /></label>
         <p class="ways">
-          <Button type="submit" label="Takes no place" size="small" />
+          <Button type="submit" label="Not ranked" size="small" />
           <button type="button" class="act" @click="open = undefined">Cancel</button>
         </p>
       </form>

@@ -95,7 +95,7 @@ const fails = computed(() => (props.rule.ifMissed.kind === 'failurePoints' ? pro
     <details class="more">
       <summary>More</summary>
       <template v-if="!bonus"
-        >Keeping it wins <InlineNumber v-model="rule.bonus" label="Bonus" :at="`${at}/bonus`" /> points.
+        >Keeping this earns <InlineNumber v-model="rule.bonus" label="Bonus" :at="`${at}/bonus`" /> points.
       </template>
       <CardChoice v-model="rule.onlyFor" label="For whom the rule holds" :at="`${at}/onlyFor`" all="every team">
         It holds for
