@@ -83,7 +83,7 @@ public sealed class DebriefTests(WorkingServer server) : ScreenTest
         desk.Open($"/rallies/{rally}/debrief?round=3");
         Open(desk, "Limpets");
         desk.See("Wanted to change after round 2: fold the corners up");
-        desk.See("Only this was changed, so what came of it may be put down to it.");
+        desk.See("Only this was changed, so it may explain the difference.");
         desk.ShouldHaveCleanConsole();
         wall.ShouldHaveCleanConsole();
     }

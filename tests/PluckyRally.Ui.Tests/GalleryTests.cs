@@ -28,7 +28,7 @@ public sealed class GalleryTests(WorkingServer server) : ScreenTest
         desk.ClickButton("Designs compared");
         desk.See("Pull by loops");
         desk.See("Line and loops differ, so none of them alone can be named as the cause. Change one thing at a time.");
-        desk.See("that is rare.");
+        desk.See("which is rare.");
         desk.See("One: 2 teams, median 7.55 N");
         Pick(desk, "by", "“double hook”");
         desk.See("This was seen, not tried: other things may differ too.");

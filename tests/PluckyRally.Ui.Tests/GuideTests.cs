@@ -7,19 +7,22 @@ using Xunit;
 namespace PluckyRally.Ui.Tests;
 
 /// <summary>
-/// The guide is played: each step of the first rally is done as it is written, and each word in bold stands on the
-/// screen that it speaks of.
+/// The guide is played: each numbered step of each page is done as it is written, and each word in bold stands on the
+/// screen that it speaks of. The demo is changed by it, so it is this class's own.
 /// </summary>
-public sealed partial class GuideTests(DemoServer demo) : ScreenTest
+public sealed partial class GuideTests(DemoServer demo) : ScreenTest, IClassFixture<DemoServer>
 {
     private static string Folder => Path.Combine(ProjectFolder.Root, "docs", "guide");
+
+    /// <summary>It explains what is on all pages; <c>web/src/shared/ourWords.test.ts</c> reads it.</summary>
+    private const string Words = "words.md";
 
     public static TheoryData<string> Pages =>
         new(
             Directory
                 .GetFiles(Folder, "*.md")
                 .Select(f => Path.GetFileName(f)!)
-                .Where(f => f != "first-rally.md")
+                .Where(f => f is not "first-rally.md" and not Words)
                 .Order(StringComparer.Ordinal)
         );
 
@@ -71,17 +74,20 @@ public sealed partial class GuideTests(DemoServer demo) : ScreenTest
 
     [Theory]
     [MemberData(nameof(Pages))]
-    public void Every_word_in_bold_stands_on_the_screen(string page)
+    public void Every_page_goes_as_it_is_written(string page)
     {
         var desk = OpenWindow(demo.Address);
-        var (words, looked) = (0, 0);
-        foreach (Match part in LookOrBold().Matches(File.ReadAllText(Path.Combine(Folder, page))))
+        var (steps, words) = (0, 0);
+        foreach (Match part in LookStepOrBold().Matches(File.ReadAllText(Path.Combine(Folder, page))))
         {
             if (part.Groups["look"] is { Success: true } look)
             {
                 desk.Open(Address(look.Value.Trim()));
                 desk.SeeNot("Fetching");
-                looked++;
+            }
+            else if (part.Groups["step"].Success)
+            {
+                steps += DoStep(desk, part.Value);
             }
             else
             {
@@ -93,8 +99,8 @@ public sealed partial class GuideTests(DemoServer demo) : ScreenTest
             }
         }
 
-        looked.ShouldBeGreaterThan(0);
-        words.ShouldBeGreaterThan(1);
+        steps.ShouldBeGreaterThan(0, "something is done");
+        words.ShouldBeGreaterThan(0);
         desk.ShouldHaveCleanConsole();
     }
 
@@ -106,13 +112,22 @@ public sealed partial class GuideTests(DemoServer demo) : ScreenTest
         desk.ClickButton("Continue scoring");
         desk.See("Must-haves");
         desk.ClickLink("Guide");
-        desk.See("Score: record what happens");
+        desk.See("Record an attempt");
+        desk.See("Must-haves");
+        desk.ShouldBeAccessible();
+        desk.ShouldFit();
+        desk.Click(() => desk.One("link", "Results", exact: false));
+        desk.See("Record an attempt");
+        desk.ClickButton("See who won, and why");
+        desk.See("See why a team has its points");
+        desk.ClickLink("All pages and search");
+        desk.See("Plan the year");
         desk.ShouldBeAccessible();
         desk.ShouldFit();
         desk.Type("Search the guide", "large print");
-        desk.ClickLink("On paper: print, fill in, type in");
-        desk.See("Choose What to print");
-        desk.ClickLink("A first rally in fifteen minutes");
+        desk.ClickLink("Print, fill in, type in");
+        desk.See("Choose score slips in What to print");
+        desk.ClickLink("Your first rally in fifteen minutes");
         desk.Until(
             () =>
                 (bool)
@@ -187,15 +202,20 @@ public sealed partial class GuideTests(DemoServer demo) : ScreenTest
                 continue;
             }
 
-            var actions = Action().Matches(step.Value);
-            actions.Count.ShouldBeGreaterThan(0, $"nothing is done in “{step.Value}”");
-            foreach (Match action in actions)
-                Do(desk, action);
-            done += actions.Count;
+            done += DoStep(desk, step.Value);
         }
 
         desk.ShouldHaveCleanConsole();
         return done;
+    }
+
+    private static int DoStep(Browser desk, string step)
+    {
+        var actions = Action().Matches(step);
+        actions.Count.ShouldBeGreaterThan(0, $"nothing is done in “{step}”");
+        foreach (Match action in actions)
+            Do(desk, action);
+        return actions.Count;
     }
 
     private static void Do(Browser desk, Match action)
@@ -205,6 +225,12 @@ public sealed partial class GuideTests(DemoServer demo) : ScreenTest
         {
             case "type":
                 desk.Paste(name, action.Groups["text"].Value.Replace(" ↵ ", "\n", StringComparison.Ordinal));
+                break;
+            case "choose":
+                desk.Choose(name, action.Groups["text"].Value);
+                break;
+            case "choose the tab":
+                desk.ClickTab(name);
                 break;
             case "you see":
                 desk.See(name);
@@ -223,8 +249,16 @@ public sealed partial class GuideTests(DemoServer demo) : ScreenTest
         }
     }
 
-    private static List<OpenQA.Selenium.IWebElement> Named(Browser desk, string name) =>
-        [.. new[] { "button", "link" }.SelectMany(role => desk.All(role, name)).Where(e => e.Enabled)];
+    /// <summary>What can be pressed, by its words; where each row has one, its whole name says of what it is.</summary>
+    private static List<OpenQA.Selenium.IWebElement> Named(Browser desk, string name)
+    {
+        string[] roles = ["button", "link", "menuitem"];
+        var exact = roles.SelectMany(role => desk.All(role, name));
+        return
+        [
+            .. exact.Concat(roles.SelectMany(role => desk.All(role, $"{name}: ", exact: false))).Where(e => e.Enabled),
+        ];
+    }
 
     /// <summary>
     /// What can be read on a screen, or is read out: texts, names, what stands in empty fields, what can be chosen.
@@ -268,14 +302,15 @@ public sealed partial class GuideTests(DemoServer demo) : ScreenTest
     private static partial Regex StepOrPicture();
 
     [GeneratedRegex(
-        @"(?<verb>type) `(?<text>[^`]+)` into \*\*(?<name>[^*]+)\*\*|(?<verb>press the second|press|open"
-            + @"|you see) \*\*(?<name>[^*]+)\*\*",
+        @"(?<verb>type) `(?<text>[^`]+)` into \*\*(?<name>[^*]+)\*\*"
+            + @"|(?<verb>choose) `(?<text>[^`]+)` in \*\*(?<name>[^*]+)\*\*"
+            + @"|(?<verb>choose the tab|press the second|press|open|you see) \*\*(?<name>[^*]+)\*\*",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Action();
 
-    [GeneratedRegex(@"<!-- look:(?<look>[^>]+?)-->|\*\*(?<bold>[^*]+)\*\*")]
-    private static partial Regex LookOrBold();
+    [GeneratedRegex(@"<!-- look:(?<look>[^>]+?)-->|^(?<step>\d+\. .*)$|\*\*(?<bold>[^*]+)\*\*", RegexOptions.Multiline)]
+    private static partial Regex LookStepOrBold();
 
     [GeneratedRegex(@"<!-- look:(?<look>[^>]+?)-->|\]\((?<picture>pictures/[^)]+)\)")]
     private static partial Regex LookOrPicture();

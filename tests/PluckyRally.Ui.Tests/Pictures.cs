@@ -85,7 +85,7 @@ public sealed class Pictures(DemoServer demo) : ScreenTest
         desk.Click(() => desk.Button("Razor Shells"));
         desk.See("Why: Razor Shells");
         Save(desk, "results");
-        desk.ClickLink("Debrief, not begun");
+        desk.ClickLink("Debrief, not started");
         desk.ClickLink("Round 1");
         desk.See("Flat floors, with sides of one height all round");
         desk.Click(() => desk.Driver.FindElement(OpenQA.Selenium.By.XPath("//summary[b[.='Limpets']]")));

@@ -20,7 +20,7 @@ public sealed class RunTests(KilledServer server) : ScreenTest, IClassFixture<Ki
         desk.Open($"/rallies/{rally}/kit");
         desk.See("Team by team");
         desk.Click(() => desk.One("link", "Run", exact: false));
-        desk.See("Not begun yet");
+        desk.See("Not started yet");
         desk.ShouldBeAccessible();
         var wall = OpenWindow(server.Address);
         wall.Open(desk.Place.Replace("/run", "/wall", StringComparison.Ordinal));
@@ -55,7 +55,7 @@ public sealed class RunTests(KilledServer server) : ScreenTest, IClassFixture<Ki
             TestContext.Current.CancellationToken
         );
         wall.See("5 minutes left");
-        desk.See("5 minutes to spare.");
+        desk.See("5 minutes left.");
         desk.ClickButton("Next phase: Test");
         wall.SeeNot("5 minutes left");
         wall.See("Watch each test.");

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
-import { onErrorCaptured, ref } from 'vue'
+import { computed, defineAsyncComponent, onErrorCaptured, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import TopBar from '@/frame/TopBar.vue'
+import { useGuideBeside } from '@/shared/useGuideBeside'
 import DemoBanner from '@/shared/DemoBanner.vue'
 import KeysHelp from '@/shared/KeysHelp.vue'
 import NotDone from '@/shared/NotDone.vue'
@@ -11,12 +12,16 @@ import { useDone } from '@/shared/useDone'
 import { useUndo } from '@/shared/useUndo'
 import UnexpectedPage from '@/pages/UnexpectedPage.vue'
 
+/** The guide comes along when it is first opened. */
+const GuideBeside = defineAsyncComponent(() => import('@/frame/GuideBeside.vue'))
+const { page: guide, roomy } = useGuideBeside()
 const wrong = ref<unknown>()
 onErrorCaptured((error) => {
   wrong.value = error
 })
 const router = useRouter()
 const route = useRoute()
+const beside = computed(() => guide.value && roomy.value && !route.meta.bare && !route.path.startsWith('/guide'))
 /** The page that could not be fetched; what is on the screen stays, since there is nothing to put in its place. */
 const notOpened = ref('')
 let notFetched: unknown
@@ -43,6 +48,7 @@ router.afterEach(() => {
   </p>
   <UnexpectedPage v-if="wrong" :error="wrong" />
   <RouterView v-else />
+  <GuideBeside v-if="beside" />
   <NotDone />
   <UndoNote />
   <KeysHelp />

@@ -118,7 +118,7 @@ public sealed record TeamKit(string Team, IReadOnlyList<TeamKitLine> Lines, stri
             return "Not counted out yet.";
         var missing = lines.Where(l => l.Missing > 0).Select(l => Material.So(l.Missing, l.Unit, l.Name)).ToList();
         if (back)
-            return missing.Count > 0 ? $"Missing: {string.Join(", ", missing)}." : "All that was to come back is back.";
+            return missing.Count > 0 ? $"Missing: {string.Join(", ", missing)}." : "Everything is back.";
         var other = lines
             .Where(l => l.Out is { } given && given != l.Due)
             .Select(l => $"{Numerals.Write(l.Out!.Value)} {l.Name} in place of {Numerals.Write(l.Due)}")

@@ -225,7 +225,7 @@ public static class Route
                 $"The {Within.Sentence(phase.Name)} phase is running."
             ),
             { Over: true } => new(Station.Run, Readiness.Done, 0, "The lesson is over."),
-            _ => new(Station.Run, Readiness.NotStarted, 0, "Put the clock on the wall, then begin the first phase."),
+            _ => new(Station.Run, Readiness.NotStarted, 0, "Put the clock on the wall, then start the first phase."),
         };
 
     private static Pennant Talk(int looked, int teams) =>
@@ -266,7 +266,7 @@ public static class Route
         {
             (_, false) => "Nothing is recorded yet. The results appear with the first entry.",
             (0, _) when !ranking => "All teams are finished. Choose a team to see what it did.",
-            (0, _) => "All teams are finished. Choose a team to see why it is in the right place.",
+            (0, _) => "All teams are finished. Choose a team to see how it got its points.",
             _ => $"{Things(open, "team is", "teams are")} still being scored"
                 + (ranking ? ", so places can change." : "."),
         };

@@ -85,7 +85,7 @@ public abstract partial record Entry
         internal override string Say(CompiledEdition compiled, int? attempt) =>
             Phase.Length == 0
                 ? "The lesson is over"
-                : "Begun: "
+                : "Started: "
                     + (
                         compiled.Brief.Timing.Phases.FirstOrDefault(p => p.Id == Phase) is { } phase
                             ? Core.Minutes.Name(phase.Kind)

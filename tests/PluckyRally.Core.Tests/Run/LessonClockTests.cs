@@ -130,7 +130,7 @@ public sealed class LessonClockTests
     [Fact]
     public void The_clock_scores_nothing_and_leads_the_route()
     {
-        Station().ShouldBe((Readiness.NotStarted, "Put the clock on the wall, then begin the first phase."));
+        Station().ShouldBe((Readiness.NotStarted, "Put the clock on the wall, then start the first phase."));
         Begin("build", 0);
         Station().ShouldBe((Readiness.InProgress, "The build phase is running."));
         Begin("", 9);

@@ -51,7 +51,7 @@ public sealed class LogLineTests
                 ("The order of the test was set", false),
                 ("Cut to 2 attempts", false),
                 ("Added: 5 minutes", true),
-                ("Begun: Test", false),
+                ("Started: Test", false),
             ]);
     }
 
@@ -68,6 +68,6 @@ public sealed class LogLineTests
         );
         var opened = OpenedRally.Open(_rally.Rally).OrThrow();
         LogLine.OfLesson(opened, 1).ShouldBeEmpty();
-        LogLine.OfLesson(opened, 2).ShouldHaveSingleItem().Says.ShouldBe("Begun: Test");
+        LogLine.OfLesson(opened, 2).ShouldHaveSingleItem().Says.ShouldBe("Started: Test");
     }
 }

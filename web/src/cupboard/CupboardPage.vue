@@ -51,7 +51,11 @@ async function take(text: string) {
 
 <template>
   <main id="main" class="desk stack">
-    <StationHead title="Cupboard" next="List what you have. Every brief and rally checks its kit against it.">
+    <StationHead
+      title="Cupboard"
+      word="cupboard"
+      next="List what you have. Every brief and rally checks its kit against it."
+    >
       <TableFile label="Import a table (CSV)" @text="take" />
       <Button as="a" href="/api/cupboard/file" download label="Download as a table" variant="outlined" />
     </StationHead>

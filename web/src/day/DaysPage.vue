@@ -31,6 +31,7 @@ async function make() {
   <main id="main" class="desk stack">
     <StationHead
       title="Fair days"
+      word="fair day"
       next="Several classes on one day: one page for the helpers, one code, one rotating board."
     />
     <LoadNote

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import { askWho, useWho } from '@/access/useWho'
+import GuideLink from '@/shared/GuideLink.vue'
 import { barName } from '@/shared/barName'
 import { useNarrow } from '@/shared/useNarrow'
 import FoldedMenu from './FoldedMenu.vue'
@@ -18,9 +19,9 @@ const { who, isTeacher } = useWho()
 /** A page that is open to everybody has not asked who this is. */
 if (!who.value) void askWho()
 const narrow = useNarrow()
-const guide = computed(() => `/guide/${guideFor(route)}`)
+const guide = computed(() => guideFor(route))
 const folded = computed(() =>
-  narrow.value ? [...places, { to: guide.value, name: 'Guide' }, ...morePlaces] : morePlaces,
+  narrow.value ? [...places, { to: `/guide/${guide.value}`, name: 'Guide' }, ...morePlaces] : morePlaces,
 )
 </script>
 
@@ -45,12 +46,12 @@ const folded = computed(() =>
           >{{ p.name }}</RouterLink
         >
       </nav>
-      <RouterLink
+      <GuideLink
         v-if="!isTeacher || !narrow"
         class="place guide"
         :to="guide"
         :aria-current="isAt(route.path, '/guide') ? 'page' : undefined"
-        >Guide</RouterLink
+        >Guide</GuideLink
       >
       <FoldedMenu v-if="isTeacher" :label="narrow ? 'Menu' : 'More'" :places="folded" />
     </div>

@@ -2,7 +2,8 @@
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import StationHead from '@/shared/StationHead.vue'
-import { pages, search, shown } from './pages'
+import GuideText from './GuideText.vue'
+import { pages, search } from './pages'
 
 /** The guide, inside the product: the same pages as in docs/guide, also without a network. */
 const props = defineProps<{ page?: string }>()
@@ -10,18 +11,14 @@ const router = useRouter()
 const words = ref('')
 const found = computed(() => search(words.value))
 const page = computed(() => pages.find((p) => p.id === props.page) ?? pages[0]!)
-/** Links between pages stay in the product. */
-function follow(event: MouseEvent) {
-  const to = (event.target as HTMLElement).closest('a')?.getAttribute('href')
-  if (!to?.startsWith('/')) return
-  event.preventDefault()
-  void router.push(to)
-}
 </script>
 
 <template>
   <main id="main" class="desk">
-    <StationHead title="Guide" next="A first rally takes fifteen minutes. Then there is a page for each station.">
+    <StationHead
+      title="Guide"
+      next="Your first rally takes fifteen minutes. After that, each page says what you can do at one station."
+    >
       <input v-model="words" type="search" class="inline" aria-label="Search the guide" placeholder="Search" />
     </StationHead>
     <div class="two">
@@ -36,13 +33,12 @@ function follow(event: MouseEvent) {
         >
       </nav>
       <section v-if="words.trim()" aria-live="polite">
-        <h2>{{ found.length === 0 ? 'Nothing is written of that' : 'Found' }}</h2>
+        <h2>{{ found.length === 0 ? 'No matches' : 'Found' }}</h2>
         <p v-for="f in found" :key="f.page.id">
           <RouterLink :to="`/guide/${f.page.id}`" @click="words = ''">{{ f.page.title }}</RouterLink>: {{ f.line }}
         </p>
       </section>
-      <!-- eslint-disable-next-line vue/no-v-html -- the pages come along with the product -->
-      <article v-else :key="page.id" @click="follow" v-html="shown(page)"></article>
+      <GuideText v-else :page="page" @turn="(id) => router.push(`/guide/${id}`)" />
     </div>
   </main>
 </template>
@@ -64,34 +60,6 @@ nav a {
 }
 nav a[aria-current] {
   font-weight: 750;
-}
-article {
-  max-width: 44rem;
-  overflow-wrap: anywhere;
-}
-article :deep(h1) {
-  font-size: var(--size-number);
-}
-article :deep(h2) {
-  margin-top: 1.4rem;
-}
-article :deep(:is(p, ul, ol)) {
-  margin-top: 0.7rem;
-}
-article :deep(ol) {
-  list-style: decimal;
-  padding-left: 1.5rem;
-}
-article :deep(ul) {
-  list-style: square;
-  padding-left: 1.5rem;
-}
-article :deep(li) {
-  margin-top: 0.35rem;
-}
-article :deep(img) {
-  max-width: 100%;
-  border: 1.5px solid var(--ink);
 }
 @media (max-width: 800px) {
   .two {

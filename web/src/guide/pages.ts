@@ -28,6 +28,7 @@ const order = [
   'papers',
   'year',
   'fair-day',
+  'words',
 ]
 
 const fileOf = (path: string) => path.split('/').at(-1)!

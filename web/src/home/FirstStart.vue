@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import GuideLink from '@/shared/GuideLink.vue'
 import Button from 'primevue/button'
 import { ref } from 'vue'
 import { api, ask, refusalOf } from '@/api/client'
@@ -43,7 +44,7 @@ async function look() {
         <h3>Write the first brief</h3>
         <p>A pattern brings measures, rules, points and cautions. You bring the story.</p>
         <Button label="Write the first brief" @click="$emit('write')" />
-        <p><RouterLink to="/guide/first-rally">A first rally in fifteen minutes, step by step</RouterLink></p>
+        <p><GuideLink to="first-rally">Your first rally in fifteen minutes, step by step</GuideLink></p>
       </div>
     </div>
   </section>

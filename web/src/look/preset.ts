@@ -7,6 +7,7 @@ import dialog from '@primeuix/themes/aura/dialog'
 import drawer from '@primeuix/themes/aura/drawer'
 import inputtext from '@primeuix/themes/aura/inputtext'
 import menu from '@primeuix/themes/aura/menu'
+import popover from '@primeuix/themes/aura/popover'
 import select from '@primeuix/themes/aura/select'
 import iconfield from '@primeuix/themes/aura/iconfield'
 import textarea from '@primeuix/themes/aura/textarea'
@@ -40,6 +41,7 @@ export const preset = definePreset(
       iconfield,
       inputtext,
       menu,
+      popover,
       select,
       textarea,
       toggleswitch,

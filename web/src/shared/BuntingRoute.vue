@@ -19,7 +19,7 @@ const names: Record<Station, string> = {
   results: 'Results',
   debrief: 'Debrief',
 }
-const ready = { hollow: 'not begun', halfSewn: 'partly ready', full: 'ready' } as const
+const ready = { hollow: 'not started', halfSewn: 'partly ready', full: 'ready' } as const
 const says = (p: Pennant) => ready[p.readiness] + (p.missing > 0 ? `, ${p.missing} still missing` : '')
 </script>
 

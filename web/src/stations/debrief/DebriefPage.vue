@@ -34,7 +34,7 @@ const strike = (team: string, entry: string) => record(struckOut(team, round.val
 
 <template>
   <main v-if="rally" id="main" class="desk">
-    <StationHead title="Debrief" :next="nextAt(rally.progress.route, 'debrief')">
+    <StationHead title="Debrief" word="debrief" :next="nextAt(rally.progress.route, 'debrief')">
       <RoundChoice :rounds="rally.progress.rounds" :round="round" />
       <RouterLink :to="{ ...inRound(`/rallies/${id}/papers`), query: { ...inRound('').query, print: 'notebook' } }"
         >Notebook</RouterLink

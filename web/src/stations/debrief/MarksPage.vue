@@ -32,7 +32,7 @@ const whoIs = (row: MarkRow) => row.studentName || row.name
 
 <template>
   <main v-if="rally" id="main" class="desk stack">
-    <StationHead title="Levels" next="Not part of the points, and nobody else sees them.">
+    <StationHead title="Levels" word="levels" next="Not part of the points, and nobody else sees them.">
       <RoundChoice :rounds="rally.progress.rounds" :round="round" />
       <Button
         as="a"

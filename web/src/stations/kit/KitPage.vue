@@ -91,7 +91,7 @@ const next = computed(() => nextAt(sheet.data.value?.route, 'kit'))
       @again="sheet.load"
     />
     <template v-else>
-      <StationHead title="Kit" :next="next">
+      <StationHead title="Kit" word="kit" :next="next">
         <Button as="a" :href="shopping" download label="Shopping list" variant="outlined" />
         <Button as="router-link" :to="to.teams" label="Make teams" />
       </StationHead>

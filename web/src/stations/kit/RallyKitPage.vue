@@ -52,7 +52,7 @@ async function back(items: CupboardItem[]) {
 
 <template>
   <main id="main" class="desk stack">
-    <StationHead title="Kit" :next="nextAt(rally?.progress.route, 'kit')">
+    <StationHead title="Kit" word="kit" :next="nextAt(rally?.progress.route, 'kit')">
       <RoundChoice v-if="rally" :rounds="rally.progress.rounds" :round="round" />
       <a class="small" :href="`/api/rallies/${id}/kit/shopping?round=${round}`" download>Shopping list</a>
       <RouterLink class="small" :to="`/rallies/${id}/papers`">Print labels and sheets</RouterLink>

@@ -49,10 +49,10 @@ function count(which: 'out' | 'back') {
         type="button"
         class="act"
         :aria-expanded="open"
-        :aria-label="`${open ? 'Returned' : way === 'out' ? 'Count out' : 'Count back'}: ${team.name}`"
+        :aria-label="`${open ? 'Close' : way === 'out' ? 'Count out' : 'Count back'}: ${team.name}`"
         @click="open = !open"
       >
-        {{ open ? 'Returned' : way === 'out' ? 'Count out' : 'Count back' }}
+        {{ open ? 'Close' : way === 'out' ? 'Count out' : 'Count back' }}
       </button>
     </p>
     <form v-if="open" novalidate @submit.prevent="count(way)">

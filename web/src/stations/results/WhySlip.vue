@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { MendedSince, Photo, Standing } from '@/api/names'
 import PhotoStrip from '@/shared/PhotoStrip.vue'
+import WhatIs from '@/shared/WhatIs.vue'
 import WhyLines from './WhyLines.vue'
 
 /** Why a team has its points: a slip written out like a sum by hand. */
@@ -14,7 +15,10 @@ defineProps<{
 
 <template>
   <section class="slip" aria-labelledby="why">
-    <h2 id="why">Why: {{ row.name }}</h2>
+    <div>
+      <h2 id="why">Why: {{ row.name }}</h2>
+      <WhatIs word="slip" />
+    </div>
     <WhyLines :row="row" :mended="mended" />
     <p v-if="row.noted.length > 0" class="small"><b>Observations:</b> {{ row.noted.join('; ') }}</p>
     <PhotoStrip :photos="photos" :rally="rally" :of="() => row.name" />

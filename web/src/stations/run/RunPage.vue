@@ -84,8 +84,8 @@ const ends = computed(() => end.value && timeOfDay(end.value))
           </p>
         </template>
         <template v-else>
-          <h2 id="now">{{ clock.over ? 'The lesson is over' : 'Not begun yet' }}</h2>
-          <p v-if="clock.phases.length > 0" class="muted">Begin a phase below. Every screen of this rally follows.</p>
+          <h2 id="now">{{ clock.over ? 'The lesson is over' : 'Not started yet' }}</h2>
+          <p v-if="clock.phases.length > 0" class="muted">Start a phase below. Every screen of this rally follows.</p>
           <p v-else>
             The brief has no phases, so there is no clock.
             <RouterLink :to="inRound(`/rallies/${id}/mend`)">Edit this rally’s brief</RouterLink>: under Time on the

@@ -191,7 +191,9 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
     />
     <div v-else class="sheet">
       <div class="name">
-        <Button label="‹" aria-label="Previous team" variant="outlined" class="step" @click="go(-1)" />
+        <Button aria-label="Previous team" variant="outlined" class="step" @click="go(-1)">
+          ‹ <span class="named">Previous team</span>
+        </Button>
         <div>
           <h2>{{ sheet.name }}</h2>
           <p v-if="reference" class="muted">
@@ -209,7 +211,9 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
           data-hint="Alt U"
           @click="entryLog?.undo()"
         />
-        <Button label="›" aria-label="Next team" variant="outlined" class="step next" @click="go(1)" />
+        <Button aria-label="Next team" variant="outlined" class="step next" @click="go(1)">
+          <span class="named">Next team</span> ›
+        </Button>
       </div>
       <p v-if="sheet.closed" class="heed" role="status">
         Round {{ round }} is closed. Nothing more is recorded in it until the teacher opens it again.
@@ -319,7 +323,8 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   min-height: var(--touch);
   font-size: var(--size-number);
 }
-.undo {
+.undo,
+.named {
   font-size: var(--size-text);
 }
 .over {
@@ -364,6 +369,9 @@ h3 {
   .walk :deep(.head h1) {
     position: absolute;
     clip-path: inset(50%);
+  }
+  .named {
+    display: none;
   }
   .walk :deep(.head .next) {
     display: none;

@@ -125,7 +125,7 @@ const ready = computed(
         aria-label="How many students are in it"
       />
       students
-      <Button type="submit" label="Joins" size="small" :disabled="name.trim() === ''" />
+      <Button type="submit" label="Add team" size="small" :disabled="name.trim() === ''" />
     </form>
   </section>
 </template>

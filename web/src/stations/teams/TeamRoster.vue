@@ -105,7 +105,7 @@ const changed = (team: Team) =>
           >Students <input v-model.number="members" class="inline sign" type="number" min="0" max="1000"
         /></label>
         <p class="ways">
-          <Button type="submit" label="Call it so" size="small" />
+          <Button type="submit" label="Rename" size="small" />
           <button type="button" class="act" @click="open = undefined">Cancel</button>
         </p>
       </form>
@@ -116,7 +116,7 @@ const changed = (team: Team) =>
       >
         <label>Why <input v-model="reason" class="inline" maxlength="120" placeholder="absent" /></label>
         <p class="ways">
-          <Button type="submit" label="Not ranked" size="small" />
+          <Button type="submit" label="Mark absent" size="small" />
           <button type="button" class="act" @click="open = undefined">Cancel</button>
         </p>
       </form>

@@ -4,6 +4,7 @@ import { computed, nextTick, onBeforeUnmount, ref, toRef } from 'vue'
 import type { Brief, RehearsalChange } from '@/api/names'
 import { useWriting } from '@/fields/writing'
 import RefusalNote from '@/shared/RefusalNote.vue'
+import WhatIs from '@/shared/WhatIs.vue'
 import ExpectedTable from '../rehearsal/ExpectedTable.vue'
 import FindingItem from '../rehearsal/FindingItem.vue'
 import SideBySide from '../rehearsal/SideBySide.vue'
@@ -62,6 +63,7 @@ function others() {
 <template>
   <section aria-labelledby="rehearsal">
     <h2 id="rehearsal">Rehearsal</h2>
+    <WhatIs word="rehearsal" />
     <p>
       A thousand classes of
       <select v-model.number="asked.teams" class="inline" aria-label="Teams of a class">

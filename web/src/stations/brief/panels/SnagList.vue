@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Brief, Snag } from '@/api/names'
 import { useWriting } from '@/fields/writing'
+import WhatIs from '@/shared/WhatIs.vue'
 
 /** What is unclear, unfair, unsafe or impossible, each with its place, why it matters and what can be done at once. */
 const props = defineProps<{ brief: Brief; snags: readonly Snag[]; left: readonly Snag[] }>()
@@ -15,6 +16,7 @@ const takeUp = (s: Snag) => void props.brief.leftSnags.splice(props.brief.leftSn
 <template>
   <section aria-labelledby="snags">
     <h2 id="snags">Snags</h2>
+    <WhatIs word="snag" />
     <p v-if="snags.every((s) => s.weight !== 'stops')" class="clear">Ready to run.</p>
     <ul>
       <li v-for="s in snags.slice(0, 40)" :key="key(s) + s.what" :class="s.weight">

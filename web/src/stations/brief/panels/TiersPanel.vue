@@ -13,6 +13,7 @@ import PrintedSheet from '@/stations/brief/sheet/PrintedSheet.vue'
 import { combines, comparisons } from '@/fields/words'
 import { useWriting } from '@/fields/writing'
 import { done } from '@/shared/useDone'
+import WhatIs from '@/shared/WhatIs.vue'
 
 /** Only what differs from grade to grade: rows are places, columns are tiers, what is inherited is faint. */
 const props = defineProps<{ brief: Brief }>()
@@ -113,6 +114,7 @@ watch(checkup, () => void (seen.value && show(seenTier.value)))
 <template>
   <section aria-labelledby="tiers" data-at="/tiers" tabindex="-1">
     <h2 id="tiers">Tiers</h2>
+    <WhatIs word="tier" />
     <p v-if="brief.tiers.length === 0" class="muted">
       One challenge for several grades: add a tier, and change only what differs.
     </p>
