@@ -31,7 +31,7 @@ public sealed class GalleryTests(WorkingServer server) : ScreenTest
         desk.See("which is rare.");
         desk.See("One: 2 teams, median 7.55 N");
         Pick(desk, "by", "“double hook”");
-        desk.See("This was seen, not tried: other things may differ too.");
+        desk.See("This was observed, not tested: other things may differ too.");
         desk.ShouldBeAccessible();
 
         var wall = OpenWindow(_server.Address, 1600, 900);
