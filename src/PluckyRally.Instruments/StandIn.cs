@@ -42,7 +42,7 @@ internal sealed record Make(
     /// </summary>
     public static IReadOnlyList<Make> All { get; } =
     [
-        new("scale", "mass", "Harbour scale", [("g", 1), ("oz", 28.349523125)], 0.1, 2000, 0.35, 0.05),
+        new("scale", "mass", "Harbor scale", [("g", 1), ("oz", 28.349523125)], 0.1, 2000, 0.35, 0.05),
         new("tape", "length", "Quay tape", [("cm", 1), ("in", 2.54)], 0.1, 300, 0.15, 0),
         new("gates", "duration", "Light gates", [("s", 1)], 0.01, 3600, 0, 0),
         new("pull", "force", "Pull gauge", [("N", 1), ("lbf", 4.4482216152605)], 0.1, 50, 0.25, 0.02),

@@ -71,7 +71,7 @@ public sealed class KeptTests(EmptyServer server) : ScreenTest, IClassFixture<Em
         desk.ShouldBeAccessible();
         desk.ShouldFit();
         desk.GoToPlace("About");
-        desk.See("What comes along, and its licences");
+        desk.See("What comes along, and its licenses");
         desk.Until(
             () => desk.Driver.FindElements(By.CssSelector("main details")).Count > 30,
             "the licences to be listed"

@@ -58,8 +58,8 @@ public sealed class LivingLessonTests(WorkingServer server) : ScreenTest
 
         // A team is absent; a card is drawn, and once more with a reason.
         desk.ClickButton("Absent or left: Gannets");
-        desk.Field("Why").SendKeys("at the harbour" + Keys.Enter);
-        desk.See("Not ranked: at the harbour");
+        desk.Field("Why").SendKeys("at the harbor" + Keys.Enter);
+        desk.See("Not ranked: at the harbor");
         desk.ClickButton("Draw");
         desk.See("Landing drawn by number 1");
         desk.Type("Why Landing is drawn again", "the card was torn");

@@ -15,7 +15,7 @@ public sealed class InstrumentBoardTests
     public InstrumentBoardTests()
     {
         _board = new(_time);
-        _board.Greet(new("scale", MeasureKind.Mass, "Harbour scale"), word =>
+        _board.Greet(new("scale", MeasureKind.Mass, "Harbor scale"), word =>
         {
             _told.Add(word);
             return Task.CompletedTask;
@@ -48,10 +48,10 @@ public sealed class InstrumentBoardTests
     public void One_that_comes_again_under_its_id_is_one_instrument()
     {
         Hear("OVER");
-        _board.Greet(new("scale", MeasureKind.Mass, "Harbour scale"), _ => Task.CompletedTask);
+        _board.Greet(new("scale", MeasureKind.Mass, "Harbor scale"), _ => Task.CompletedTask);
         Only().State.ShouldBe(InstrumentState.Idle);
         _board.Greet(new("tape", MeasureKind.Length, "Quay tape"), _ => Task.CompletedTask);
-        _board.All().Select(i => i.Name).ShouldBe(["Harbour scale", "Quay tape"]);
+        _board.All().Select(i => i.Name).ShouldBe(["Harbor scale", "Quay tape"]);
     }
 
     [Fact]

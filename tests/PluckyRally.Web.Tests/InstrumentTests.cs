@@ -25,9 +25,9 @@ public sealed class InstrumentTests : IDisposable
         (await All(rally)).ShouldBeEmpty();
         using (var line = await Connect())
         {
-            await Say(line, "HELLO scale mass Harbour scale");
+            await Say(line, "HELLO scale mass Harbor scale");
             await Until(rally, i =>
-                i is { Id: "scale", Name: "Harbour scale", Kind: MeasureKind.Mass, State: InstrumentState.Idle }
+                i is { Id: "scale", Name: "Harbor scale", Kind: MeasureKind.Mass, State: InstrumentState.Idle }
             );
             await Say(line, "READ 36.9 g moving");
             await Until(rally, i => i is { State: InstrumentState.Moving, Shown: "36.9 g" });
@@ -88,7 +88,7 @@ public sealed class InstrumentTests : IDisposable
         await hub.InvokeAsync<LiveNews>(nameof(LiveHub.Follow), rally, TestContext.Current.CancellationToken);
         using (var line = await Connect())
         {
-            await Say(line, "HELLO scale mass Harbour scale");
+            await Say(line, "HELLO scale mass Harbor scale");
             await Say(line, "READ 37.4 g stable");
             await Told(i => i is { State: InstrumentState.Stable, Shown: "37.4 g" });
             for (var i = 0; i < 40; i++)

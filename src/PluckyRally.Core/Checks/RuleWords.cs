@@ -33,27 +33,19 @@ internal static class RuleWords
                 + $"{MethodWords.Points(deduct.Points)}{Growing(deduct, plan)}."
         : null;
 
-    private static string Growing(Consequence.Deduct deduct, RulePlan? plan)
-    {
-        var step = Step(deduct, plan);
-        return deduct.Per switch
-        {
-            DeductPer.Once => "",
-            DeductPer.Unit => $" for every {step} that it is missed by",
-            DeductPer.CompletedUnit => $" for every full {step} that it is missed by",
-        };
-    }
+    private static string Growing(Consequence.Deduct deduct, RulePlan? plan) =>
+        deduct.Per == DeductPer.Once ? "" : $"{ForEvery(deduct, plan)} that it is missed by";
 
     /// <summary>What a miss costs as it grows: "3 points for every full cm".</summary>
-    public static string Each(Consequence.Deduct deduct, RulePlan? plan) =>
-        $"{MethodWords.Points(deduct.Points)} for every {(deduct.Per == DeductPer.CompletedUnit ? "full " : "")}"
-        + Step(deduct, plan);
+    public static string Each(Consequence.Deduct deduct, RulePlan plan) =>
+        MethodWords.Points(deduct.Points) + ForEvery(deduct, plan);
 
-    /// <summary>The step that a cost grows by: "cm", "2 cm".</summary>
-    private static string Step(Consequence.Deduct deduct, RulePlan? plan)
+    /// <summary>The step that a cost grows by: " for every full cm", " for every 2 cm".</summary>
+    private static string ForEvery(Consequence.Deduct deduct, RulePlan? plan)
     {
         var step = plan?.SayAmount(deduct.Each) ?? Numerals.Write(deduct.Each);
-        return step.StartsWith("1 ", StringComparison.Ordinal) ? step[2..] : step;
+        var one = step.StartsWith("1 ", StringComparison.Ordinal) ? step[2..] : step;
+        return $" for every {(deduct.Per == DeductPer.CompletedUnit ? "full " : "")}{one}";
     }
 
     private static string Joined(string text, IEnumerable<string?> sentences)

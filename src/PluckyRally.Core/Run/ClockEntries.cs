@@ -149,6 +149,6 @@ public abstract partial record Entry
             so.WithMinutes(Minutes);
 
         internal override string Say(CompiledEdition compiled, int? attempt) =>
-            $"{(Minutes > 0 ? "Added" : "Taken away")}: {English.Count(Math.Abs(Minutes), "minute")}";
+            $"{(Minutes > 0 ? "Added" : "Removed")}: {English.Count(Math.Abs(Minutes), "minute")}";
     }
 }

@@ -9,9 +9,9 @@ public sealed class InstrumentLineTests
     public void An_instrument_says_who_it_is_and_what_it_shows()
     {
         InstrumentLine
-            .Read("HELLO scale mass Harbour scale")
+            .Read("HELLO scale mass Harbor scale")
             .OrThrow()
-            .ShouldBe(new InstrumentLine.Greeting("scale", MeasureKind.Mass, "Harbour scale"));
+            .ShouldBe(new InstrumentLine.Greeting("scale", MeasureKind.Mass, "Harbor scale"));
         InstrumentLine.Read("READ 37.4 g stable").OrThrow().ShouldBe(new InstrumentLine.Shows(37.4m, "g", true));
         InstrumentLine.Read("READ -0.1 g moving").OrThrow().ShouldBe(new InstrumentLine.Shows(-0.1m, "g", false));
         InstrumentLine.Read("OVER").OrThrow().ShouldBeOfType<InstrumentLine.Overloaded>();

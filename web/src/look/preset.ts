@@ -61,6 +61,7 @@ export const preset = definePreset(
       },
       overlay: {
         modal: { borderRadius: '3px', shadow: 'none', padding: '1.25rem' },
+        popover: { borderRadius: '3px', shadow: 'none', padding: '0.75rem 1rem' },
         select: { borderRadius: '3px', shadow: 'none' },
       },
       colorScheme: {
@@ -80,6 +81,7 @@ export const preset = definePreset(
           text: { color: 'var(--ink)', hoverColor: 'var(--ink)', mutedColor: 'var(--muted)' },
           overlay: {
             modal: { background: 'var(--sheet)', borderColor: 'var(--ink)', color: 'var(--ink)' },
+            popover: { background: 'var(--sheet)', borderColor: 'var(--ink)', color: 'var(--ink)' },
             select: { background: 'var(--sheet)', borderColor: 'var(--ink)', color: 'var(--ink)' },
           },
           list: {

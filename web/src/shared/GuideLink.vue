@@ -12,12 +12,12 @@ const beside = computed(() => roomy.value && !route.path.startsWith('/guide'))
 function follow(event: MouseEvent, navigate: (event: MouseEvent) => unknown) {
   if (!beside.value || event.ctrlKey || event.metaKey || event.shiftKey) return navigate(event)
   event.preventDefault()
-  page.value = page.value ? '' : props.to
+  page.value = page.value === props.to ? '' : props.to
 }
 </script>
 
 <template>
   <RouterLink v-slot="{ href, navigate }" :to="`/guide/${to}`" custom>
-    <a :href="href" :aria-expanded="beside ? page !== '' : undefined" @click="follow($event, navigate)"><slot /></a>
+    <a :href="href" :aria-expanded="beside ? page === to : undefined" @click="follow($event, navigate)"><slot /></a>
   </RouterLink>
 </template>

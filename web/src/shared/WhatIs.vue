@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import Popover from 'primevue/popover'
 import { computed, useTemplateRef } from 'vue'
+import GuideLink from './GuideLink.vue'
 import { ourWords } from './ourWords'
 
 /** A question mark beside a word of ours, where it first stands on a page: what it means, as the guide says it. */
@@ -22,7 +23,7 @@ const open = useTemplateRef('open')
     <p class="meaning">
       <b>{{ word.charAt(0).toUpperCase() + word.slice(1) }}</b>: {{ meaning }}
     </p>
-    <p class="meaning small"><RouterLink to="/guide/words">All our words</RouterLink></p>
+    <p class="meaning small" @click="open?.hide()"><GuideLink to="words">All our words</GuideLink></p>
   </Popover>
 </template>
 

@@ -693,7 +693,7 @@ public static class Patterns
                         Id = "tiles",
                         Name = "Tiles",
                         First = new() { Name = "size", Values = [new("small", 1), new("middle", 3), new("large", 6)] },
-                        Second = new() { Name = "colour", Values = [new("light"), new("dark")] },
+                        Second = new() { Name = "color", Values = [new("light"), new("dark")] },
                         Each = "first",
                         Unit = d.Units == UnitSystem.Metric ? "cm" : "in",
                     },
