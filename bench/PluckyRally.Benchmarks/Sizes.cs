@@ -37,7 +37,7 @@ internal static class Sizes
                     Id = "least",
                     Sort = RuleSort.Criterion,
                     Text = $"Goes at least {Least} cm",
-                    When = When.EveryAttempt,
+                    When = CheckTime.EveryAttempt,
                     Check = new RuleCheck.Limit
                     {
                         Value = "m0",

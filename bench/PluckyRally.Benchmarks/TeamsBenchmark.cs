@@ -13,7 +13,7 @@ public class TeamsBenchmark
     [
         .. Enumerable.Range(1, 36).Select(i => new Student($"p{i}", $"Student {i}")),
     ];
-    private TeamWishes _wishes = new();
+    private TeamPreferences _wishes = new();
     private int[,] _met = new int[0, 0];
 
     [GlobalSetup]
@@ -49,10 +49,10 @@ public class TeamsBenchmark
         foreach (var rallies in new[] { 10, 20, 40 })
         {
             var bench = new TeamsBenchmark();
-            var wishes = new TeamWishes { Earlier = Past(bench._students, rallies) };
+            var preferences = new TeamPreferences { Earlier = Past(bench._students, rallies) };
             var all = Enumerable
                 .Range(1, 500)
-                .Select(seed => TeamMaker.Make(bench._students, wishes with { Seed = seed }).OrThrow().Repeats)
+                .Select(seed => TeamMaker.Make(bench._students, preferences with { Seed = seed }).OrThrow().Repeats)
                 .Order()
                 .ToList();
             lines.Add(

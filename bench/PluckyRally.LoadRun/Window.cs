@@ -87,7 +87,7 @@ internal abstract class Window : IAsyncDisposable
         var asked = Stopwatch.GetTimestamp();
         using var request = new HttpRequestMessage(HttpMethod.Get, path);
         if (_told is { } told)
-            request.Headers.Add("told", $"{told}");
+            request.Headers.Add("announced", $"{told}");
         using var answer = await Http.SendAsync(request);
         var body = await answer.Content.ReadAsByteArrayAsync();
         Times.Add(Stopwatch.GetElapsedTime(asked).TotalMilliseconds);

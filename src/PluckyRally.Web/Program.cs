@@ -60,7 +60,7 @@ try
     builder.Services.AddSingleton<CopyKeeper>();
     builder.Services.AddSingleton<InstrumentBoard>();
     builder.Services.AddSingleton<LiveTeller>();
-    builder.Services.AddSingleton<WorkedOut>();
+    builder.Services.AddSingleton<RoundCache>();
     builder.Services.AddSingleton<LongWork>();
     if (!describing)
     {
@@ -102,7 +102,7 @@ try
     api.MapTeams();
     api.MapPlacing();
     api.MapDraws();
-    api.MapMending();
+    api.MapBriefChanges();
     api.MapRun();
     api.MapScore();
     api.MapInstruments();
@@ -158,8 +158,8 @@ static void Started(WebApplication app, ServerSettings settings, FolderLock held
 {
     var here = LanAddresses.Here(app.Urls.First());
     held.Say(here);
-    Happened.Started(app.Logger, PluckyRally.Web.Version.Number, settings.DataFolder, settings.Lan);
-    app.Lifetime.ApplicationStopping.Register(() => Happened.Stopped(app.Logger));
+    LogMessages.Started(app.Logger, PluckyRally.Web.Version.Number, settings.DataFolder, settings.Lan);
+    app.Lifetime.ApplicationStopping.Register(() => LogMessages.Stopped(app.Logger));
     Console.WriteLine($"Plucky Rally is at {here}  (Ctrl+C ends it)");
     if (settings.Lan)
         Console.WriteLine(

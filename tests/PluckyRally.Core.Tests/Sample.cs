@@ -15,7 +15,7 @@ internal static class Sample
             Step = step,
         };
 
-    public static Measure Count(string id, string unit = "", Taken taken = Taken.EachAttempt) =>
+    public static Measure Count(string id, string unit = "", ReadOccasion taken = ReadOccasion.EachAttempt) =>
         new()
         {
             Id = id,
@@ -25,7 +25,12 @@ internal static class Sample
             Taken = taken,
         };
 
-    public static Measure Number(string id, decimal step = 1, Taken taken = Taken.EachAttempt, bool negative = false) =>
+    public static Measure Number(
+        string id,
+        decimal step = 1,
+        ReadOccasion taken = ReadOccasion.EachAttempt,
+        bool negative = false
+    ) =>
         new()
         {
             Id = id,
@@ -86,7 +91,7 @@ internal static class Sample
             attempts
         );
 
-    public static Rule Inspection(string id, Consequence ifMissed, When when = When.BeforeTest) =>
+    public static Rule Inspection(string id, Consequence ifMissed, CheckTime when = CheckTime.BeforeTest) =>
         new()
         {
             Id = id,
@@ -103,7 +108,7 @@ internal static class Sample
         Comparison comparison,
         string amount,
         Consequence ifMissed,
-        When when = When.BeforeTest
+        CheckTime when = CheckTime.BeforeTest
     ) =>
         new()
         {
@@ -122,7 +127,7 @@ internal static class Sample
 
     public static CompiledEdition Ready(Brief brief) => CompiledEdition.For(new Edition { Brief = brief }).OrThrow();
 
-    /// <summary>What a round comes to in which nothing was mended.</summary>
+    /// <summary>What a round comes to in which nothing was changed.</summary>
     public static RoundResult Came(
         CompiledEdition compiled,
         IReadOnlyList<Team> teams,
@@ -206,7 +211,7 @@ internal sealed class Happening
                 Readings =
                 [
                     .. Compiled
-                        .Brief.Measures.Where(m => m.Taken == Taken.EachAttempt)
+                        .Brief.Measures.Where(m => m.Taken == ReadOccasion.EachAttempt)
                         .Zip(typed ?? [], (m, t) => new Reading { Measure = m.Id, Typed = t }),
                 ],
             }

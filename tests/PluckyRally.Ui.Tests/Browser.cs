@@ -120,9 +120,17 @@ public sealed partial class Browser : IDisposable
             }
         );
 
-    /// <summary>Takes the window's connection away, or gives it back.</summary>
+    /// <summary>
+    /// Takes the window's connection away, or gives it back. What was pressed before is sent first: a page shows it at
+    /// once, so that otherwise it would be chance how much waits.
+    /// </summary>
     public void Offline(bool offline)
     {
+        if (offline)
+            Until(
+                () => _driver.FindElements(By.CssSelector(".waiting.if-it-lasts")).Count == 0,
+                "what was pressed to be sent"
+            );
         _driver.ExecuteCdpCommand("Network.enable", []);
         // The worker that keeps the page has a line of its own, which is not cut here.
         _driver.ExecuteCdpCommand("Network.setBypassServiceWorker", new() { ["bypass"] = offline });

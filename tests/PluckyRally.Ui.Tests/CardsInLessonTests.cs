@@ -19,7 +19,7 @@ public sealed class CardsInLessonTests(WorkingServer server) : ScreenTest
     [Fact]
     public async Task A_card_changes_a_price_and_a_pad_without_a_line_sells_by_what_it_showed()
     {
-        var (walk, rally) = await BeginOnWalk(_server, "A cold box for the catch");
+        var (walk, rally) = await BeginToJudge(_server, "A cold box for the catch");
         var score = walk.Place;
         walk.See("24 tokens left");
         walk.Type("balls of sheep wool: how many", "2");
@@ -54,16 +54,16 @@ public sealed class CardsInLessonTests(WorkingServer server) : ScreenTest
         walk.ShouldBeAccessible();
     }
 
-    /// <summary>2 balls for 5 are 14 left; mended to 6 for everything they are 12 left, from now on still 14.</summary>
+    /// <summary>2 balls for 5 leave 14; changed to 6 for everything they leave 12, from now on still 14.</summary>
     [Fact]
     public async Task Whoever_mends_a_price_says_from_when_it_holds_and_sees_the_money()
     {
-        var (walk, rally) = await BeginOnWalk(_server, "A cold box for the catch");
+        var (walk, rally) = await BeginToJudge(_server, "A cold box for the catch");
         walk.See("24 tokens left");
         walk.Type("balls of sheep wool: how many", "2");
         walk.ClickButton("balls of sheep wool: buy 2");
         walk.See("14 tokens left");
-        walk.Open($"/rallies/{rally}/mend");
+        walk.Open($"/rallies/{rally}/change");
         walk.See("a team pays");
         walk.Driver.FindElements(By.CssSelector("input[data-at$='/prices/wool/each']"))
             .Single(price => price.Displayed)

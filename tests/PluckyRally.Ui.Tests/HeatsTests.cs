@@ -13,7 +13,7 @@ public sealed class HeatsTests(WorkingServer server) : ScreenTest
     [Fact]
     public async Task Heats_are_drawn_run_as_drawn_and_a_part_of_a_run_is_gone_on_with()
     {
-        var (walk, rally) = await BeginOnWalk(_server, "Bucket chain to the boathouse");
+        var (walk, rally) = await BeginToJudge(_server, "Bucket chain to the boathouse");
         walk.Open($"/rallies/{rally}/teams");
         walk.See("None are drawn.");
         walk.ClickButton("Draw the heats");

@@ -136,7 +136,7 @@ public sealed class InHandTests(DemoServer server) : ScreenTest, IClassFixture<D
     [InlineData(390, 844)]
     public async Task Nothing_moves_under_the_finger(int width, int height)
     {
-        var (walk, _) = await BeginOnWalk(server, "The bird ringer's third hand");
+        var (walk, _) = await BeginToJudge(server, "The bird ringer's third hand");
         walk.Resize(width, height);
         foreach (
             var (recorded, (offline, level)) in new[]
@@ -171,7 +171,7 @@ public sealed class InHandTests(DemoServer server) : ScreenTest, IClassFixture<D
     [Fact]
     public async Task What_is_half_laid_is_there_again_after_leaving_and_reloading()
     {
-        var (walk, rally) = await BeginOnWalk(server, "Pebbles by mass");
+        var (walk, rally) = await BeginToJudge(server, "Pebbles by mass");
         foreach (var pebble in "CGE")
             walk.ClickButton($"{pebble}");
         walk.Open(walk.Place);
@@ -192,7 +192,7 @@ public sealed class InHandTests(DemoServer server) : ScreenTest, IClassFixture<D
     [Fact]
     public async Task Half_typed_readings_and_answers_of_an_attempt_outlast_a_reload()
     {
-        var (walk, _) = await BeginOnWalk(server, "The slowest millrace");
+        var (walk, _) = await BeginToJudge(server, "The slowest millrace");
         walk.Type("Time", "12.4");
         walk.Click(() => walk.All("button", "Missed")[^1]);
         walk.Open(walk.Place);
@@ -207,7 +207,7 @@ public sealed class InHandTests(DemoServer server) : ScreenTest, IClassFixture<D
     [Fact]
     public async Task Undo_takes_back_a_strike_and_a_strike_in_the_log_can_be_taken_back()
     {
-        var (walk, _) = await BeginOnWalk(server, "The slowest millrace");
+        var (walk, _) = await BeginToJudge(server, "The slowest millrace");
         walk.Type("Time", "12.4");
         walk.ClickButton("Record");
         walk.See("Attempt 2 of 3");
@@ -231,7 +231,7 @@ public sealed class InHandTests(DemoServer server) : ScreenTest, IClassFixture<D
     [Fact]
     public async Task The_keyboard_is_enough_for_every_kind_of_attempt()
     {
-        var (walk, _) = await BeginOnWalk(server, "The slowest millrace");
+        var (walk, _) = await BeginToJudge(server, "The slowest millrace");
         walk.Until(
             () => walk.Driver.SwitchTo().ActiveElement().Equals(walk.Field("Time")),
             "the field to be ready for digits"
@@ -275,7 +275,7 @@ public sealed class InHandTests(DemoServer server) : ScreenTest, IClassFixture<D
     [Fact]
     public async Task A_photo_is_taken_shown_in_the_results_and_deleted()
     {
-        var (walk, _) = await BeginOnWalk(server, "The slowest millrace");
+        var (walk, _) = await BeginToJudge(server, "The slowest millrace");
         var file = Path.Combine(Path.GetTempPath(), $"{Guid.NewGuid()}.png");
         walk.Picture(file);
         walk.Until(() => walk.Driver.FindElements(By.CssSelector("input[type=file]")).Count == 1, "the photo's field");

@@ -270,7 +270,7 @@ public sealed class LineCutTests(WorkingServer server) : ScreenTest
         ).EnsureSuccessStatusCode();
     }
 
-    private Task<(Browser Walk, string Rally)> Begin(string title) => BeginOnWalk(_server, title);
+    private Task<(Browser Walk, string Rally)> Begin(string title) => BeginToJudge(_server, title);
 
     private static void Record(Browser walk, string typed) => walk.Field("Time").SendKeys(typed + Keys.Enter);
 

@@ -8,7 +8,7 @@ using Xunit;
 namespace PluckyRally.Ui.Tests;
 
 /// <summary>
-/// A whole bad lesson: a student comes late, a team is absent, a rule was wrong and is mended while a judge has no
+/// A whole bad lesson: a student comes late, a team is absent, a rule was wrong and is changed while a judge has no
 /// line,
 /// a card is drawn again, a round is closed and opened, and the second round is held at 75% of the team's own first.
 /// Nothing is begun again, nothing is lost.
@@ -28,7 +28,7 @@ public sealed class LivingLessonTests(WorkingServer server) : ScreenTest
         using (var http = Http())
             (
                 await http.PutAsJsonAsync(
-                    $"/api/classes/{group}/wishes",
+                    $"/api/classes/{group}/preferences",
                     new
                     {
                         was = new
@@ -83,13 +83,13 @@ public sealed class LivingLessonTests(WorkingServer server) : ScreenTest
         );
         desk.Row("Gannets").Text.ShouldContain("away");
 
-        // While the judge has no line, the rule is mended: what would change is seen first.
+        // While the judge has no line, the rule is changed: what would change is seen first.
         walk.Open($"/rallies/{rally}/score/t1");
         walk.See("Attempt 2 of 2");
         walk.Offline(true);
         Record(walk, "48");
         walk.See("1 kept on this device, not sent yet.");
-        desk.Open($"/rallies/{rally}/mend");
+        desk.Open($"/rallies/{rally}/change");
         desk.See("Change the sheet. Nothing counts before it is saved.");
         desk.Type("Limit", "65 cm");
         desk.ClickButton("Preview changes");

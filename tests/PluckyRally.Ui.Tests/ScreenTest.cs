@@ -21,7 +21,7 @@ public abstract class ScreenTest : IDisposable
     }
 
     /// <summary>Begins a rally of a brief on the shelf, and opens its Score station on a tablet.</summary>
-    protected async Task<(Browser Walk, string Rally)> BeginOnWalk(RunningServer server, string title)
+    protected async Task<(Browser Walk, string Rally)> BeginToJudge(RunningServer server, string title)
     {
         var rally = await PreparedRally.Begin(server, await PreparedRally.OnShelf(server, title), title);
         var walk = OpenWindow(server.Address, 800, 1280);

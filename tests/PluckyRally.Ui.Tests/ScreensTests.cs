@@ -88,7 +88,7 @@ public sealed class ScreensTests(DemoServer demo, WorkingServer working) : Scree
     [InlineData("Bridge to the drying racks")]
     public async Task Every_pad_holds_up(string brief)
     {
-        var (window, rally) = await BeginOnWalk(working, brief);
+        var (window, rally) = await BeginToJudge(working, brief);
         HoldsUp(window, inHand: true);
         window.Open($"/rallies/{rally}/together");
         window.See("Observations");

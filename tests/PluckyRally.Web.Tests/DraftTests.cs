@@ -33,16 +33,16 @@ public sealed class DraftTests : IDisposable
         draft["colour"] = "red";
         var check = BriefCheckup.Of(DocumentReader.Brief(draft.ToJsonString()).OrThrow().Value, []);
         var fix = check.Snags.First(s => s.Id == "caution").Fix!;
-        var mended = await _app.Post(
-            "/api/drafts/mended",
+        var corrected = await _app.Post(
+            "/api/drafts/changed",
             new JsonObject
             {
                 ["brief"] = draft,
                 ["changes"] = JsonSerializer.SerializeToNode(fix.Changes, Json.Options),
             }.ToJsonString()
         );
-        mended.StatusCode.ShouldBe(HttpStatusCode.OK);
-        var brief = await RunningApp.Read(mended);
+        corrected.StatusCode.ShouldBe(HttpStatusCode.OK);
+        var brief = await RunningApp.Read(corrected);
         brief.GetProperty("hazards")[0].GetProperty("acknowledged").GetBoolean().ShouldBeTrue();
         brief.GetProperty("colour").GetString().ShouldBe("red");
     }
@@ -66,7 +66,7 @@ public sealed class DraftTests : IDisposable
     public async Task A_change_whose_place_is_gone_is_refused_by_name()
     {
         var response = await _app.Post(
-            "/api/drafts/mended",
+            "/api/drafts/changed",
             new DraftChanges(Sample.Brief(), [Change.Set("/rules/gone/text", "x")])
         );
         response.StatusCode.ShouldBe(HttpStatusCode.UnprocessableEntity);

@@ -7,7 +7,7 @@ using Xunit;
 namespace PluckyRally.Web.Tests;
 
 /// <summary>
-/// Latecomers to a rally: a student of the class, with its wishes; names stay out of the log and go when they are
+/// Latecomers to a rally: a student of the class, with its preferences; names stay out of the log and go when they are
 /// taken away.
 /// </summary>
 public sealed class PlacingTests : IDisposable
@@ -26,9 +26,9 @@ public sealed class PlacingTests : IDisposable
             .ShouldBe(["Cai"]);
         (
             await _app.Put(
-                $"/api/classes/{group}/wishes",
-                new Edited<ClassWishes>(
-                    ClassWishes.None,
+                $"/api/classes/{group}/preferences",
+                new Edited<ClassPreferences>(
+                    ClassPreferences.None,
                     new(
                         [],
                         [
@@ -45,7 +45,7 @@ public sealed class PlacingTests : IDisposable
         (await _app.Get<List<string>>($"/api/rallies/{rally}/placing/{students[2]}?team=t2")).ShouldBeEmpty();
         (await _app.Get<List<ClassOpened>>("/api/classes"))
             .Single()
-            .Wishes.Apart.ShouldHaveSingleItem()
+            .Preferences.Apart.ShouldHaveSingleItem()
             .ShouldBe([students[0], students[2]]);
 
         (
@@ -141,10 +141,10 @@ public sealed class PlacingTests : IDisposable
     public async Task A_rally_is_put_away_and_brought_back()
     {
         var (_, rally, _) = await Begin();
-        (await _app.Put($"/api/rallies/{rally}/put-away", new RallyPutAway(true))).EnsureSuccessStatusCode();
-        (await _app.Get<List<RallyOnShelf>>("/api/rallies")).Single().PutAway.ShouldBeTrue();
+        (await _app.Put($"/api/rallies/{rally}/archived", new RallyArchived(true))).EnsureSuccessStatusCode();
+        (await _app.Get<List<RallyOnShelf>>("/api/rallies")).Single().Archived.ShouldBeTrue();
         (await _app.Get<YearLine>("/api/year")).Next.ShouldBeNull("what is put away is not the next one");
-        (await _app.Put($"/api/rallies/{rally}/put-away", new RallyPutAway(false))).EnsureSuccessStatusCode();
+        (await _app.Put($"/api/rallies/{rally}/archived", new RallyArchived(false))).EnsureSuccessStatusCode();
         (await _app.Get<YearLine>("/api/year")).Next.ShouldNotBeNull();
     }
 

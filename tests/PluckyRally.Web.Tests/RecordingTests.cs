@@ -46,7 +46,7 @@ public sealed class RecordingTests : IDisposable
     public async Task What_belongs_to_an_attempt_is_taken_with_it_and_not_without_it()
     {
         var brief = Sample.Brief();
-        var every = brief.Rules[0] with { Id = "level", When = When.EveryAttempt };
+        var every = brief.Rules[0] with { Id = "level", When = CheckTime.EveryAttempt };
         var id = await _app.Begin(brief with { Rules = [.. brief.Rules, every] }, "Able");
         var waited = Sample.Caught("") with { Attempt = 1, Outcome = TrialOutcome.Waiting, Readings = [] };
         (await _app.Post<Entry>($"/api/rallies/{id}/entries", waited)).EnsureSuccessStatusCode();

@@ -78,8 +78,8 @@ public sealed class TwoWindowsTests : IDisposable
     {
         var (group, students) = await Class("Ana", "Bo", "Cai");
         var (was, now) = (
-            ClassWishes.None,
-            ClassWishes.None with
+            ClassPreferences.None,
+            ClassPreferences.None with
             {
                 Apart =
                 [
@@ -87,12 +87,12 @@ public sealed class TwoWindowsTests : IDisposable
                 ],
             }
         );
-        var spread = ClassWishes.None with { Spread = [students] };
+        var spread = ClassPreferences.None with { Spread = [students] };
         var told = await Second(
-            $"/api/classes/{group}/wishes",
-            new Edited<ClassWishes>(was, now),
-            new Edited<ClassWishes>(was, spread),
-            new Edited<ClassWishes>(now, spread),
+            $"/api/classes/{group}/preferences",
+            new Edited<ClassPreferences>(was, now),
+            new Edited<ClassPreferences>(was, spread),
+            new Edited<ClassPreferences>(now, spread),
             ["In different teams", "Spread over the teams"]
         );
         told.Select(d => (d.Before, d.After)).ShouldBe([("Ana and Bo", ""), ("", "Ana, Bo and Cai")]);
@@ -130,18 +130,18 @@ public sealed class TwoWindowsTests : IDisposable
     public async Task With_a_mending()
     {
         var id = await _app.Begin(Sample.Brief(), "Able");
-        var was = (await _app.Get<MendingOpened>($"/api/rallies/{id}/mending")).Brief;
+        var was = (await _app.Get<BriefForChange>($"/api/rallies/{id}/brief-changes")).Brief;
         var (first, second) = (was with { Goal = "Catch more" }, was with { Title = "Rain barrel" });
         (
-            await _app.Post($"/api/rallies/{id}/mending", new BriefToMend(was, first, Reason: "first"))
+            await _app.Post($"/api/rallies/{id}/brief-changes", new BriefToChange(was, first, Reason: "first"))
         ).EnsureSuccessStatusCode();
-        var late = new BriefToMend(was, second, Reason: "second");
-        foreach (var path in new[] { "mending/look", "mending" })
+        var late = new BriefToChange(was, second, Reason: "second");
+        foreach (var path in new[] { "brief-changes/preview", "brief-changes" })
             (await Told(await _app.Post($"/api/rallies/{id}/{path}", late)))
                 .Select(d => (d.Before, d.After))
                 .ShouldBe([(was.Title, "Rain barrel"), ("Catch more", was.Goal)]);
-        (await _app.Post($"/api/rallies/{id}/mending", late with { Was = first })).EnsureSuccessStatusCode();
-        (await _app.Get<MendingOpened>($"/api/rallies/{id}/mending")).Mended.Count.ShouldBe(2);
+        (await _app.Post($"/api/rallies/{id}/brief-changes", late with { Was = first })).EnsureSuccessStatusCode();
+        (await _app.Get<BriefForChange>($"/api/rallies/{id}/brief-changes")).BriefChanges.Count.ShouldBe(2);
     }
 
     /// <summary>Two of many windows that save at the same moment: one is taken, all others are told.</summary>
@@ -149,7 +149,7 @@ public sealed class TwoWindowsTests : IDisposable
     public async Task At_the_same_moment_one_is_taken()
     {
         var id = await _app.Begin(Sample.Brief(), "Able");
-        var was = (await _app.Get<MendingOpened>($"/api/rallies/{id}/mending")).Brief;
+        var was = (await _app.Get<BriefForChange>($"/api/rallies/{id}/brief-changes")).Brief;
         var school = new School();
         var answers = await Task.WhenAll(
             Enumerable
@@ -159,8 +159,8 @@ public sealed class TwoWindowsTests : IDisposable
                     {
                         _app.Put("/api/school", new Edited<School>(school, school with { BeginsDay = i + 1 })),
                         _app.Post(
-                            $"/api/rallies/{id}/mending",
-                            new BriefToMend(was, was with { Goal = $"Goal {i}" }, Reason: "at once")
+                            $"/api/rallies/{id}/brief-changes",
+                            new BriefToChange(was, was with { Goal = $"Goal {i}" }, Reason: "at once")
                         ),
                     }
                 )

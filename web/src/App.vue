@@ -30,11 +30,11 @@ router.onError((error, to, from) => {
   if (error === notFetched && from.matched.length > 0) notOpened.value = to.meta.title ?? 'That page'
   else wrong.value = error
 })
-const { putAway } = useDone()
-const { putAway: forget } = useUndo()
+const { close } = useDone()
+const { close: forget } = useUndo()
 router.afterEach(() => {
   notOpened.value = ''
-  putAway()
+  close()
   forget()
 })
 </script>

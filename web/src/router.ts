@@ -113,8 +113,8 @@ export const router = createRouter({
           meta: { title: 'Brief', station: 'brief' },
         },
         {
-          path: 'mend',
-          component: () => import('@/stations/brief/MendPage.vue'),
+          path: 'change',
+          component: () => import('@/stations/brief/ChangePage.vue'),
           meta: { title: 'Edit this rally’s brief', station: 'brief' },
         },
         {

@@ -40,7 +40,7 @@ internal sealed record AwardPlan(Award Definition, FigureExpression? Value)
                 continue;
             }
 
-            var value = figures.Compile(award.Value, Known.WithTotal, "awards come last");
+            var value = figures.Compile(award.Value, Availability.WithTotal, "awards come last");
             if (value.IsOk)
                 plans.Add(new(award, value.Value));
             else

@@ -130,12 +130,12 @@ public sealed record Brief
 
     /// <summary>Whether something is read or looked at in each attempt.</summary>
     internal bool TakesAttempts =>
-        Measures.Any(m => m is { Off: false, Taken: Taken.EachAttempt })
-        || Rules.Any(r => r is { Off: false, When: When.EveryAttempt });
+        Measures.Any(m => m is { Off: false, Taken: ReadOccasion.EachAttempt })
+        || Rules.Any(r => r is { Off: false, When: CheckTime.EveryAttempt });
 
     /// <summary>
     /// Whether an attempt is only passed or not: nothing is measured in it, and something must be kept.
     /// </summary>
     internal bool PassedOrNot =>
-        Measures.All(m => m.Off || m.Taken != Taken.EachAttempt) && Rules.Any(r => !r.Off && r.MustInAttempt);
+        Measures.All(m => m.Off || m.Taken != ReadOccasion.EachAttempt) && Rules.Any(r => !r.Off && r.MustInAttempt);
 }

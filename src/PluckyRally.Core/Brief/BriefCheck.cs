@@ -97,7 +97,7 @@ internal static class BriefCheck
             "Swap them, or say that less is better."
         );
         found.Unless(
-            measure.Combine is null || measure.Taken == Taken.EachAttempt,
+            measure.Combine is null || measure.Taken == ReadOccasion.EachAttempt,
             "/combine",
             "What is measured once needs no way of becoming one.",
             "Leave it out, or read the measure in every attempt."

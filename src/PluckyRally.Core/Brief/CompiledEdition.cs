@@ -20,7 +20,7 @@ public sealed class CompiledEdition
         Edition = edition;
         Rules = rules;
         Parts = parts;
-        WorkedOut = [.. Enumerable.Range(0, parts.Count).OrderBy(Depth)];
+        ScoringOrder = [.. Enumerable.Range(0, parts.Count).OrderBy(Depth)];
         TieBreaks = tieBreaks;
         Awards = awards;
         Targets = targets;
@@ -77,7 +77,7 @@ public sealed class CompiledEdition
     /// <summary>
     /// The places of the parts in the order in which their values are worked out: each after those that it rests on.
     /// </summary>
-    internal IReadOnlyList<int> WorkedOut { get; }
+    internal IReadOnlyList<int> ScoringOrder { get; }
 
     private int Depth(int part) => Parts[part].RestsOn.Select(on => Depth(on) + 1).DefaultIfEmpty(0).Max();
 

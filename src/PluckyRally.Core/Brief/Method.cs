@@ -1,7 +1,7 @@
 namespace PluckyRally.Core;
 
 /// <summary>Which total wins.</summary>
-public enum Wins
+public enum WinningDirection
 {
     /// <summary>The highest.</summary>
     Highest,
@@ -27,10 +27,10 @@ public sealed record Method
     public IReadOnlyList<Part> Parts { get; init; } = [];
 
     /// <summary>Which total wins.</summary>
-    public Wins Wins { get; init; }
+    public WinningDirection Wins { get; init; }
 
     /// <summary>Which way a total is better, and with it points that stand for themselves.</summary>
-    internal Better Better => Wins == Wins.Highest ? Better.More : Better.Less;
+    internal Better Better => Wins == WinningDirection.Highest ? Better.More : Better.Less;
 
     /// <summary>
     /// The shown precision of points: each part and deduction is rounded to it before it is added. Above 0.

@@ -22,7 +22,7 @@ internal static class PartPlans
         {
             var figures = FigureList.Of(brief, plans, new ProblemCollector());
             var resting = open.Select(at =>
-                    (At: at, On: figures.Compile(Measured(at).Value, Known.WithResult, Reader(at)))
+                    (At: at, On: figures.Compile(Measured(at).Value, Availability.WithResult, Reader(at)))
                 )
                 .ToList();
             var next = resting.FindIndex(r => !r.On.IsOk || r.On.Value!.Unready is null);

@@ -13,7 +13,7 @@ public enum RuleSort
 }
 
 /// <summary>When a rule is checked.</summary>
-public enum When
+public enum CheckTime
 {
     /// <summary>With the plan, before any material is handed out.</summary>
     Plan,
@@ -44,7 +44,7 @@ public sealed record Rule
     public required RuleCheck Check { get; init; }
 
     /// <summary>When it is checked.</summary>
-    public When When { get; init; } = When.BeforeTest;
+    public CheckTime When { get; init; } = CheckTime.BeforeTest;
 
     /// <summary>What happens to a team that misses it.</summary>
     public required Consequence IfMissed { get; init; }
@@ -69,13 +69,13 @@ public sealed record Rule
     /// </summary>
     internal bool IsAsked =>
         this
-            is { When: When.EveryAttempt, Check: RuleCheck.Inspection }
+            is { When: CheckTime.EveryAttempt, Check: RuleCheck.Inspection }
                 and not { IfMissed: Consequence.AttemptDoesNotCount, Bonus: 0 };
 
     /// <summary>
     /// Whether every attempt must keep it: what is only noted, and what only earns a bonus, need not.
     /// </summary>
-    internal bool MustInAttempt => this is { When: When.EveryAttempt, IfMissed: not Consequence.NoteOnly };
+    internal bool MustInAttempt => this is { When: CheckTime.EveryAttempt, IfMissed: not Consequence.NoteOnly };
 
     /// <summary>
     /// Whether a team has not finished before the rule is answered. A bonus that nobody looked at is only not given.
@@ -105,7 +105,7 @@ public abstract record Consequence
     {
         internal override void Check(Rule rule, Brief brief, ProblemCollector found) =>
             found.Unless(
-                rule.When == When.EveryAttempt,
+                rule.When == CheckTime.EveryAttempt,
                 "/when",
                 "Only a rule checked in every attempt can make an attempt not count.",
                 "Check it in every attempt, or choose another consequence."

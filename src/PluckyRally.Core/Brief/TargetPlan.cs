@@ -17,7 +17,7 @@ internal sealed record TargetPlan(Target Definition, FigureExpression Value, dec
             var inner = new ProblemCollector($"/method/targets/{target.Id}");
             inner.NotEmpty(target.Name, "/name", "The target has no name.", "Say what is to be reached.");
             inner.Length(target.Name, Limits.Name, "/name", "The name");
-            var value = figures.Compile(target.Value, Known.WithTotal, "targets come last");
+            var value = figures.Compile(target.Value, Availability.WithTotal, "targets come last");
             if (value.IsOk)
                 plans.Add(
                     new(

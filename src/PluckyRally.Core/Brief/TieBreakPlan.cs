@@ -16,7 +16,7 @@ internal sealed record TieBreakPlan(TieBreak Definition, FigureExpression Value)
                 "The tie-break has no name.",
                 "Say what decides, for example “fewest sheets”."
             );
-            var value = figures.Compile(tieBreak.Value, Known.WithTotal, "tie-breaks come last");
+            var value = figures.Compile(tieBreak.Value, Availability.WithTotal, "tie-breaks come last");
             if (value.IsOk)
                 plans.Add(new(tieBreak, value.Value));
             else

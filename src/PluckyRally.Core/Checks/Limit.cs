@@ -37,10 +37,10 @@ public abstract partial record RuleCheck
 
         internal override RulePlan? Ready(Rule rule, RuleSources sources, ProblemCollector found)
         {
-            var each = rule.When == When.EveryAttempt;
+            var each = rule.When == CheckTime.EveryAttempt;
             var value = sources.Figures.Compile(
                 Value,
-                each ? Known.InAttempt : Known.WithResult,
+                each ? Availability.InAttempt : Availability.WithResult,
                 $"“{ProblemCollector.Short(rule.Text)}” is checked {(each ? "in every attempt" : "when they are made")}"
             );
             if (!value.IsOk)

@@ -11,7 +11,7 @@ internal abstract partial record RulePlan(Rule Rule)
         Rule.OnlyFor.Length == 0 || Rule.OnlyFor == team.Name || Rule.OnlyFor == team.Id || team.Has(Rule.OnlyFor);
 
     /// <summary>Whether its miss makes an attempt not count.</summary>
-    public bool FailsAttempts => Rule is { When: When.EveryAttempt, IfMissed: Consequence.AttemptDoesNotCount };
+    public bool FailsAttempts => Rule is { When: CheckTime.EveryAttempt, IfMissed: Consequence.AttemptDoesNotCount };
 
     /// <summary>Whether it looks at the round before, so that it begins with the second one.</summary>
     public virtual bool BeginsLater => false;

@@ -18,10 +18,11 @@ internal static class RuleWords
 
     /// <summary>What a bonus earns, such as "3 points more".</summary>
     public static string Earns(Rule rule, Method method) =>
-        $"{MethodWords.Points(rule.Bonus)} {(method.Wins == Wins.Highest ? "more" : "off")}";
+        $"{MethodWords.Points(rule.Bonus)} {(method.Wins == WinningDirection.Highest ? "more" : "off")}";
 
     private static string Reward(Rule rule, Method method) =>
-        $"Keeping this earns {MethodWords.Points(rule.Bonus)}{(method.Wins == Wins.Highest ? "" : " off")}.";
+        $"Keeping this earns {MethodWords.Points(rule.Bonus)}"
+        + (method.Wins == WinningDirection.Highest ? "." : " off.");
 
     private static string? Cost(Consequence ifMissed, Brief brief, RulePlan? plan) =>
         ifMissed is Consequence.AttemptDoesNotCount ? "An attempt that misses this does not count."
@@ -29,7 +30,7 @@ internal static class RuleWords
         && brief.Method.Parts.FirstOrDefault(p => p.Id == of.Part) is { } part
             ? $"A team that misses this scores only the “no success” points of “{part.Name}”."
         : ifMissed is Consequence.Deduct deduct
-            ? $"Missing this {(brief.Method.Wins == Wins.Highest ? "costs" : "adds")} "
+            ? $"Missing this {(brief.Method.Wins == WinningDirection.Highest ? "costs" : "adds")} "
                 + $"{MethodWords.Points(deduct.Points)}{Growing(deduct, plan)}."
         : null;
 

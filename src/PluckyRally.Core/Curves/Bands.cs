@@ -18,7 +18,7 @@ public abstract partial record Curve
                 Edges = [.. Edges.Select(e => e with { From = to(e.From) })],
             };
 
-        internal override IEnumerable<(decimal At, decimal Just)> Drawn(Stretch over) => Stepped(over);
+        internal override IEnumerable<(decimal At, decimal Just)> Drawn(LikelyRange over) => Stepped(over);
 
         internal override void Check(Better better, bool mayBeNegative, ProblemCollector found)
         {
@@ -38,7 +38,7 @@ public abstract partial record Curve
                 );
         }
 
-        private protected override BoundedValue WorkedOut(BoundedValue value, CurveAt at)
+        private protected override BoundedValue Compute(BoundedValue value, CurveAt at)
         {
             var band = Edges.Count - 1;
             while (band >= 0 && value.Number < Edges[band].From)

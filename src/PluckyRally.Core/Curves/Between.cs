@@ -32,7 +32,7 @@ public abstract partial record Curve
                 "Make them differ."
             );
 
-        private protected override BoundedValue WorkedOut(BoundedValue value, CurveAt at) =>
+        private protected override BoundedValue Compute(BoundedValue value, CurveAt at) =>
             Arithmetic.Clamp(
                 Share(Arithmetic.Plus(value, new BoundedValue(-From)), Points, To - From),
                 Math.Min(0, Points),

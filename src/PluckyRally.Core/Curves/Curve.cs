@@ -39,7 +39,7 @@ public abstract partial record Curve
     {
         try
         {
-            return Arithmetic.InRange(WorkedOut(value, at));
+            return Arithmetic.InRange(Compute(value, at));
         }
         catch (OverflowException)
         {
@@ -68,23 +68,23 @@ public abstract partial record Curve
     /// The values to draw it at, each with the value whose points stand there; null where it cannot be drawn over
     /// values.
     /// </summary>
-    internal virtual IEnumerable<(decimal At, decimal Just)>? Drawn(Stretch over) =>
+    internal virtual IEnumerable<(decimal At, decimal Just)>? Drawn(LikelyRange over) =>
         Evenly(over).Concat(Knots.Where(over.Contains)).Select(v => (v, v));
 
     /// <summary>The fewest and the most points over what teams will probably reach; null where nobody knows.</summary>
-    internal virtual Stretch? Spread(Stretch values, Better better)
+    internal virtual LikelyRange? Spread(LikelyRange values, Better better)
     {
         var points = Knots
             .Where(values.Contains)
             .Append(values.Low)
             .Append(values.High)
-            .Select(v => PointsFor(new BoundedValue(v), new(better, Wins.Highest, Pool.Empty)).Number)
+            .Select(v => PointsFor(new BoundedValue(v), new(better, WinningDirection.Highest, Pool.Empty)).Number)
             .ToList();
         return new(points.Min(), points.Max());
     }
 
     /// <summary>The points for a value; what is too large for the numbers of this machine is caught above.</summary>
-    private protected abstract BoundedValue WorkedOut(BoundedValue value, CurveAt at);
+    private protected abstract BoundedValue Compute(BoundedValue value, CurveAt at);
 
     /// <summary>value · points ÷ whole, multiplied first so that what comes out even stays even.</summary>
     private protected static BoundedValue Share(BoundedValue value, decimal points, decimal whole) =>
@@ -95,7 +95,7 @@ public abstract partial record Curve
     /// </summary>
     /// <param name="over">The values to draw.</param>
     /// <param name="side">On which side of a knot its points begin: 1 above, −1 below.</param>
-    private protected IEnumerable<(decimal At, decimal Just)> Stepped(Stretch over, int side = 1) =>
+    private protected IEnumerable<(decimal At, decimal Just)> Stepped(LikelyRange over, int side = 1) =>
         Knots
             .Where(over.Contains)
             .SelectMany(knot => new[] { (knot, knot - (side * JustBeside)), (knot, knot) })
@@ -105,7 +105,7 @@ public abstract partial record Curve
     /// <summary>Less than any reading's step.</summary>
     private const decimal JustBeside = 0.0000001m;
 
-    private static IEnumerable<decimal> Evenly(Stretch over) =>
+    private static IEnumerable<decimal> Evenly(LikelyRange over) =>
         Enumerable.Range(0, Samples + 1).Select(i => over.Low + (over.Length * i / Samples));
 
     private const int Samples = 48;
@@ -115,4 +115,4 @@ public abstract partial record Curve
 /// <param name="Better">Which direction of the value is better.</param>
 /// <param name="Wins">Which total wins.</param>
 /// <param name="Pool">What the value is compared with.</param>
-internal readonly record struct CurveAt(Better Better, Wins Wins, Pool Pool);
+internal readonly record struct CurveAt(Better Better, WinningDirection Wins, Pool Pool);

@@ -30,7 +30,7 @@ public abstract partial record Curve
         internal override IEnumerable<decimal> Knots =>
             Enumerable.Range(0, MostDrawn + 1).Select(step => From + (Sign * step * Each));
 
-        internal override IEnumerable<(decimal At, decimal Just)> Drawn(Stretch over) => Stepped(over, Sign);
+        internal override IEnumerable<(decimal At, decimal Just)> Drawn(LikelyRange over) => Stepped(over, Sign);
 
         internal override void Check(Better better, bool mayBeNegative, ProblemCollector found) =>
             found.Unless(
@@ -40,7 +40,7 @@ public abstract partial record Curve
                 "Write how much one step is, for example 5."
             );
 
-        private protected override BoundedValue WorkedOut(BoundedValue value, CurveAt at) =>
+        private protected override BoundedValue Compute(BoundedValue value, CurveAt at) =>
             Arithmetic.Scale(Steps(value), Points);
 
         internal override string Say(PartPlan part) =>

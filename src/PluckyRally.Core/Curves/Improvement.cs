@@ -11,11 +11,11 @@ public abstract partial record Curve
     {
         internal override IReadOnlyList<string> Numbers => ["perPercent"];
 
-        internal override IEnumerable<(decimal At, decimal Just)>? Drawn(Stretch over) => null;
+        internal override IEnumerable<(decimal At, decimal Just)>? Drawn(LikelyRange over) => null;
 
-        internal override Stretch? Spread(Stretch values, Better better) => null;
+        internal override LikelyRange? Spread(LikelyRange values, Better better) => null;
 
-        private protected override BoundedValue WorkedOut(BoundedValue value, CurveAt at)
+        private protected override BoundedValue Compute(BoundedValue value, CurveAt at)
         {
             var earlier = at.Pool.Earlier;
             if (!earlier.HasValue)

@@ -14,9 +14,9 @@ public abstract partial record Curve
 
         internal override IReadOnlyList<decimal> ByPlace => Points;
 
-        internal override IEnumerable<(decimal At, decimal Just)>? Drawn(Stretch over) => null;
+        internal override IEnumerable<(decimal At, decimal Just)>? Drawn(LikelyRange over) => null;
 
-        internal override Stretch Spread(Stretch values, Better better) => new(0, Points.Max());
+        internal override LikelyRange Spread(LikelyRange values, Better better) => new(0, Points.Max());
 
         internal override void Check(Better better, bool mayBeNegative, ProblemCollector found)
         {
@@ -29,7 +29,7 @@ public abstract partial record Curve
             found.Count(Points, Limits.Teams, "/curve/points", "places");
         }
 
-        private protected override BoundedValue WorkedOut(BoundedValue value, CurveAt at) =>
+        private protected override BoundedValue Compute(BoundedValue value, CurveAt at) =>
             new(OfPlace(at.Pool.Rank, at.Pool.Tied), BoundOf(value.Bound, at));
 
         internal override IReadOnlyList<string> Lists => ["points"];
@@ -76,7 +76,7 @@ public abstract partial record Curve
             var couldImprove = value == Bound.AtLeast == (at.Better == Better.More);
             if (couldImprove ? better : worse)
                 return Bound.Exact;
-            return couldImprove == (at.Wins == Wins.Highest) ? Bound.AtLeast : Bound.AtMost;
+            return couldImprove == (at.Wins == WinningDirection.Highest) ? Bound.AtLeast : Bound.AtMost;
         }
     }
 }

@@ -15,7 +15,7 @@ public abstract partial record Curve
         internal override Curve InUnit(Func<decimal, decimal> to, decimal each) =>
             new Rate(Rounding.ToDigits(PerUnit / each), Rounding.ToDigits(Start - (PerUnit / each * to(0))));
 
-        private protected override BoundedValue WorkedOut(BoundedValue value, CurveAt at) =>
+        private protected override BoundedValue Compute(BoundedValue value, CurveAt at) =>
             Arithmetic.Plus(new BoundedValue(Start), Arithmetic.Scale(value, PerUnit));
 
         internal override string Say(PartPlan part) =>

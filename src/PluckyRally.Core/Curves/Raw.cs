@@ -10,7 +10,7 @@ public abstract partial record Curve
     {
         internal override bool IsValueItself => true;
 
-        private protected override BoundedValue WorkedOut(BoundedValue value, CurveAt at) => value;
+        private protected override BoundedValue Compute(BoundedValue value, CurveAt at) => value;
 
         internal override Curve InUnit(Func<decimal, decimal> to, decimal each) => new Rate(1).InUnit(to, each);
 

@@ -14,7 +14,7 @@ public abstract partial record Curve
         internal override IReadOnlyList<string> Numbers => ["points"];
 
         /// <summary>Either way round, the weakest team gets the share that low is of high.</summary>
-        internal override Stretch Spread(Stretch values, Better better) =>
+        internal override LikelyRange Spread(LikelyRange values, Better better) =>
             new(values.High > 0 ? Math.Clamp(values.Low * Points / values.High, 0, Points) : 0, Points);
 
         internal override void Check(Better better, bool mayBeNegative, ProblemCollector found)
@@ -33,7 +33,7 @@ public abstract partial record Curve
             );
         }
 
-        private protected override BoundedValue WorkedOut(BoundedValue value, CurveAt at)
+        private protected override BoundedValue Compute(BoundedValue value, CurveAt at)
         {
             var best = at.Pool.Best;
             if (at.Better == Better.More)

@@ -33,7 +33,7 @@ public abstract partial record Curve
             );
 
         /// <summary>A value beyond a bound may lie nearer to the mark or farther off.</summary>
-        private protected override BoundedValue WorkedOut(BoundedValue value, CurveAt at) =>
+        private protected override BoundedValue Compute(BoundedValue value, CurveAt at) =>
             Arithmetic.Clamp(
                 new BoundedValue(
                     Points - (PerUnit * Math.Abs(value.Number - At)),

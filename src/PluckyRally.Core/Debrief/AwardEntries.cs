@@ -43,7 +43,7 @@ public abstract partial record Entry
             $"Award: {AwardEntries.Name(compiled, Award, Name)}{(Why.Length > 0 ? $", {Why}" : "")}";
     }
 
-    /// <summary>A voice for an award: a team's for another team, or one of the jury's.</summary>
+    /// <summary>A vote for an award: a team's for another team, or one of the jury's.</summary>
     public sealed record AwardVoted : OfDebrief
     {
         /// <summary>The award's id.</summary>

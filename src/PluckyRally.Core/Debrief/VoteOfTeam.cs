@@ -1,9 +1,9 @@
 namespace PluckyRally.Core;
 
-/// <summary>An award that the class gives, with a team's voice.</summary>
+/// <summary>An award that the class gives, with a team's vote.</summary>
 /// <param name="Award">The award's id.</param>
 /// <param name="Name">What it is called.</param>
-/// <param name="For">The id of the team that the voice is for; empty while there is none.</param>
+/// <param name="For">The id of the team that the vote is for; empty while there is none.</param>
 /// <param name="Why">Why; may be empty.</param>
 public sealed record VoteOfTeam(string Award, string Name, string For, string Why)
 {

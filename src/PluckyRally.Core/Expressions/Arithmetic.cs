@@ -8,7 +8,7 @@ internal static class Arithmetic
 
     /// <summary>The value, or none where it is larger than any that is written down.</summary>
     public static BoundedValue InRange(BoundedValue a) =>
-        a.HasValue && Math.Abs(a.Number) > Limits.WorkedOut ? TooLarge : a;
+        a.HasValue && Math.Abs(a.Number) > Limits.ComputedNumber ? TooLarge : a;
 
     /// <summary>
     /// Between floor and cap. A bound stops where it is clamped, since a better value would give the same.

@@ -3,7 +3,7 @@ namespace PluckyRally.Core;
 /// <summary>Something of a team's that can be compared, limited, scored, awarded or summed up.</summary>
 /// <param name="Shown">How it is named, in which unit and how finely it is shown; its id is the figure's.</param>
 /// <param name="Known">When it is known.</param>
-internal abstract record Figure(Measure Shown, Known Known)
+internal abstract record Figure(Measure Shown, Availability Known)
 {
     /// <summary>Its id in expressions.</summary>
     public string Id => Shown.Id;
@@ -46,7 +46,7 @@ internal abstract record Figure(Measure Shown, Known Known)
     /// <param name="ReadBy">The place of the first part that reads it alone, in the same way; null where there is
     /// none.</param>
     public sealed record OfMeasure(Measure Measure, Way Way, Trials Trials, int? ReadBy)
-        : Figure(Measure, Known.InAttempt)
+        : Figure(Measure, Availability.InAttempt)
     {
         private readonly Expression _alone = Expression.Of(Measure);
 
@@ -54,11 +54,12 @@ internal abstract record Figure(Measure Shown, Known Known)
 
         public override Better? Direction => Measure.Better ?? (ReadBy is null ? null : Way.Better);
 
-        public override int Decimals => Measure.Taken == Taken.EachAttempt ? Way.Decimals(_alone) : Shown.Decimals;
+        public override int Decimals =>
+            Measure.Taken == ReadOccasion.EachAttempt ? Way.Decimals(_alone) : Shown.Decimals;
 
         public override BoundedValue Of(DesignFacts facts)
         {
-            if (Measure.Taken == Taken.Once)
+            if (Measure.Taken == ReadOccasion.Once)
                 return facts.Design.ReadOnce(Measure);
             if (ReadBy is { } at)
                 return facts.Values[at].Value;
@@ -70,7 +71,7 @@ internal abstract record Figure(Measure Shown, Known Known)
         public override BoundedValue InAttempt(DesignRecord design, Attempt attempt) => design.Read(Measure, attempt);
 
         public override string Show(BoundedValue value) =>
-            Measure.Taken == Taken.EachAttempt ? Way.Show(_alone, value) : _alone.Show(value);
+            Measure.Taken == ReadOccasion.EachAttempt ? Way.Show(_alone, value) : _alone.Show(value);
     }
 
     /// <summary>A figure with a name of its own.</summary>
@@ -80,9 +81,9 @@ internal abstract record Figure(Measure Shown, Known Known)
     public sealed record OfName(NamedFigure Definition, FigureExpression Value, Trials Trials)
         : Figure(
             Named(Definition, Value),
-            Definition.Work == Work.EachAttempt ? Known.InAttempt
-                : Value.Known > Known.WithResult ? Value.Known
-                : Known.WithResult
+            Definition.Work == Work.EachAttempt ? Availability.InAttempt
+                : Value.Known > Availability.WithResult ? Value.Known
+                : Availability.WithResult
         )
     {
         /// <summary>
@@ -91,7 +92,7 @@ internal abstract record Figure(Measure Shown, Known Known)
         private bool OfAttempts =>
             Definition.Work == Work.EachAttempt
             && Value.Figures.Any(f =>
-                f is OfMeasure { Measure.Taken: Taken.EachAttempt } or OfName { OfAttempts: true }
+                f is OfMeasure { Measure.Taken: ReadOccasion.EachAttempt } or OfName { OfAttempts: true }
             );
 
         public override IEnumerable<int> Parts => Value.Parts;
@@ -120,7 +121,7 @@ internal abstract record Figure(Measure Shown, Known Known)
     /// <param name="At">Its place in the method.</param>
     /// <param name="Method">The method.</param>
     public sealed record OfPart(PartPlan Plan, int At, Method Method)
-        : Figure(ValueOf(Plan.Part, Plan.ShownValue), Known.WithResult)
+        : Figure(ValueOf(Plan.Part, Plan.ShownValue), Availability.WithResult)
     {
         public override IEnumerable<int> Parts => [At];
 
@@ -139,7 +140,7 @@ internal abstract record Figure(Measure Shown, Known Known)
     /// <param name="At">Its place in the method.</param>
     /// <param name="Fact">The fact's place among those of the part.</param>
     public sealed record FactOfPart(PartPlan Plan, int At, int Fact)
-        : Figure(Plan.Part.Facts[Fact].Of(Plan.Part), Known.WithResult)
+        : Figure(Plan.Part.Facts[Fact].Of(Plan.Part), Availability.WithResult)
     {
         public override Better? Direction => Plan.Part.Facts[Fact].Better;
 
@@ -157,7 +158,7 @@ internal abstract record Figure(Measure Shown, Known Known)
     /// <param name="Method">The method.</param>
     /// <param name="Weighted">As they are added up.</param>
     public sealed record PointsOfPart(PartPlan Plan, int At, Method Method, bool Weighted)
-        : Figure(Points(Plan.Part, Method, Weighted), Known.WithPoints)
+        : Figure(Points(Plan.Part, Method, Weighted), Availability.WithPoints)
     {
         public override IEnumerable<int> Parts => [At];
 
@@ -178,10 +179,10 @@ internal abstract record Figure(Measure Shown, Known Known)
             Team(Fact, Method),
             Fact switch
             {
-                TeamFact.Total => Known.WithTotal,
+                TeamFact.Total => Availability.WithTotal,
                 // Whether an attempt did it is known only when the rules have been checked.
-                TeamFact.DidIt or TeamFact.Done => Known.WithPoints,
-                TeamFact.Members or TeamFact.Attempts or TeamFact.Failed => Known.WithResult,
+                TeamFact.DidIt or TeamFact.Done => Availability.WithPoints,
+                TeamFact.Members or TeamFact.Attempts or TeamFact.Failed => Availability.WithResult,
             }
         )
     {
@@ -220,7 +221,7 @@ internal abstract record Figure(Measure Shown, Known Known)
     /// <summary>
     /// A figure of a part that something still stops: it can be named, so that what stops the part is said once.
     /// </summary>
-    public sealed record Unready(Measure Shown) : Figure(Shown, Known.InAttempt)
+    public sealed record Unready(Measure Shown) : Figure(Shown, Availability.InAttempt)
     {
         public override BoundedValue Of(DesignFacts facts) => BoundedValue.None(new Absence.NoPointsYet());
     }

@@ -12,7 +12,7 @@ internal sealed record FigureExpression(Expression Expression, IReadOnlyList<Fig
     public IEnumerable<Measure> Measures => Figures.OfType<Figure.OfMeasure>().Select(f => f.Measure);
 
     /// <summary>As late as the latest figure in it.</summary>
-    public Known Known { get; } = Figures.Select(f => f.Known).DefaultIfEmpty(Known.InAttempt).Max();
+    public Availability Known { get; } = Figures.Select(f => f.Known).DefaultIfEmpty(Availability.InAttempt).Max();
 
     /// <summary>
     /// Decimals at which its results are shown and compared: a figure at its own, anything else at one more than the

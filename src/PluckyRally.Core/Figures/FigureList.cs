@@ -39,7 +39,7 @@ internal sealed class FigureList
             open.Remove(next);
             var value = list.Compile(
                 next.Value,
-                next.Work == Work.EachAttempt ? Known.InAttempt : Known.WithTotal,
+                next.Work == Work.EachAttempt ? Availability.InAttempt : Availability.WithTotal,
                 $"“{ProblemCollector.Short(next.Name)}” is calculated in each attempt"
             );
             if (value.IsOk)
@@ -90,7 +90,7 @@ internal sealed class FigureList
     /// <param name="latest">The latest that its figures may be known.</param>
     /// <param name="reader">What wants to read it and when, in the middle of a sentence: "the rule “Light enough” is
     /// checked in every attempt".</param>
-    public Result<FigureExpression> Compile(string text, Known latest, string reader)
+    public Result<FigureExpression> Compile(string text, Availability latest, string reader)
     {
         var compiled = Compiler.Compile(text, _shown);
         if (!compiled.IsOk)
@@ -107,13 +107,13 @@ internal sealed class FigureList
             : Result<FigureExpression>.Ok(new(compiled.Value, figures));
     }
 
-    private static string Say(Known known) =>
+    private static string Say(Availability known) =>
         known switch
         {
-            Known.InAttempt => "in an attempt",
-            Known.WithResult => "when the attempts are made",
-            Known.WithPoints => "with the points",
-            Known.WithTotal => "with the total",
+            Availability.InAttempt => "in an attempt",
+            Availability.WithResult => "when the attempts are made",
+            Availability.WithPoints => "with the points",
+            Availability.WithTotal => "with the total",
         };
 
     private static Figure.OfMeasure OfMeasure(Measure measure, Trials trials, IReadOnlyList<PartPlan?> parts)

@@ -1,7 +1,7 @@
 namespace PluckyRally.Core;
 
 /// <summary>When a figure is known, from early to late.</summary>
-internal enum Known
+internal enum Availability
 {
     /// <summary>In an attempt.</summary>
     InAttempt,

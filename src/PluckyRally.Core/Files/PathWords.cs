@@ -128,7 +128,7 @@ internal static partial class PathWords
         }
 
         var text = string.Join(": ", words);
-        return text.Length > 0 ? Within.Beginning(text) : "The brief";
+        return text.Length > 0 ? SentenceCase.Beginning(text) : "The brief";
     }
 
     private static string Item(JsonNode root, JsonNode? item, string step)

@@ -17,8 +17,8 @@ internal static class Upgrade
         foreach (var brief in Briefs(document).Where(b => Version(b) is < Brief.NewestVersion))
         {
             if (Version(brief) == 1)
-                UpgradeTo2.Mend(brief);
-            UpgradeTo3.Mend(brief);
+                UpgradeTo2.Upgrade(brief);
+            UpgradeTo3.Upgrade(brief);
         }
 
         return JsonSerializer.SerializeToElement(document, Json.Options);

@@ -23,18 +23,18 @@ internal static partial class UpgradeTo2
         "spent",
     ];
 
-    /// <summary>Mends the brief and what its tiers lay over it, in place.</summary>
-    public static void Mend(JsonObject brief)
+    /// <summary>Upgrades the brief and what its tiers lay over it, in place.</summary>
+    public static void Upgrade(JsonObject brief)
     {
         var tiers = Overrides(brief).ToList();
         var (measures, parts) = (new HashSet<string>(StringComparer.Ordinal), new List<string>());
         Walk(brief, [], (path, node) => Collect(path, node, measures, parts));
         foreach (var (path, value) in tiers)
             Walk(value["value"], path, (at, node) => Collect(at, node, measures, parts));
-        Walk(brief, [], (path, node) => Mend(path, node, measures, parts));
+        Walk(brief, [], (path, node) => Upgrade(path, node, measures, parts));
         foreach (var (path, value) in tiers)
         {
-            Walk(value["value"], path, (at, node) => Mend(at, node, measures, parts));
+            Walk(value["value"], path, (at, node) => Upgrade(at, node, measures, parts));
             if (IsExpression(path) && Text(value["value"]) is { } text)
                 value["value"] = Rewrite(text, measures, parts);
         }
@@ -85,7 +85,12 @@ internal static partial class UpgradeTo2
             parts.Add(id);
     }
 
-    private static void Mend(IReadOnlyList<string> path, JsonObject node, HashSet<string> measures, List<string> parts)
+    private static void Upgrade(
+        IReadOnlyList<string> path,
+        JsonObject node,
+        HashSet<string> measures,
+        List<string> parts
+    )
     {
         if (path is ["method", "parts", _] && Text(node["kind"]) == "rubric" && node["judges"] is null)
             node["judges"] = "last";

@@ -10,8 +10,8 @@ namespace PluckyRally.Core;
 /// </summary>
 internal static class UpgradeTo3
 {
-    /// <summary>Mends a brief of version 2 in place.</summary>
-    public static void Mend(JsonObject brief)
+    /// <summary>Upgrades a brief of version 2 in place.</summary>
+    public static void Upgrade(JsonObject brief)
     {
         brief["version"] = 3;
         var materials = Objects(brief["materials"]).ToList();

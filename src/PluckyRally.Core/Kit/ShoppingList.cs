@@ -35,18 +35,18 @@ public sealed record ShoppingLine(
 /// <summary>What something costs in all.</summary>
 /// <param name="Money">The currency.</param>
 /// <param name="Amount">How much of it.</param>
-public sealed record Sum(string Money, decimal Amount);
+public sealed record MoneyAmount(string Money, decimal Amount);
 
 /// <summary>What to buy for several rallies.</summary>
 public static class ShoppingList
 {
     /// <summary>What buying all of it costs, in each currency.</summary>
-    public static IReadOnlyList<Sum> Costs(IReadOnlyList<ShoppingLine> lines) =>
+    public static IReadOnlyList<MoneyAmount> Costs(IReadOnlyList<ShoppingLine> lines) =>
         [
             .. lines
                 .Where(l => l.Buying.Cost > 0)
                 .GroupBy(l => l.Money)
-                .Select(g => new Sum(g.Key, g.Sum(l => l.Buying.Cost!.Value))),
+                .Select(g => new MoneyAmount(g.Key, g.Sum(l => l.Buying.Cost!.Value))),
         ];
 
     /// <summary>

@@ -101,10 +101,15 @@ internal static class AttemptRows
     }
 
     private static List<Measure> Measures(CompiledEdition compiled) =>
-        [.. compiled.Brief.Measures.Where(m => m.Taken == Taken.EachAttempt)];
+        [.. compiled.Brief.Measures.Where(m => m.Taken == ReadOccasion.EachAttempt)];
 
     private static List<Rule> Rules(CompiledEdition compiled) =>
-        [.. compiled.Rules.OfType<RulePlan.Inspection>().Select(r => r.Rule).Where(r => r.When == When.EveryAttempt)];
+        [
+            .. compiled
+                .Rules.OfType<RulePlan.Inspection>()
+                .Select(r => r.Rule)
+                .Where(r => r.When == CheckTime.EveryAttempt),
+        ];
 
     private static PaperField Outcome(int attempt) =>
         new(Field(attempt, "outcome"), PaperFieldKind.Choice)

@@ -56,8 +56,8 @@ public sealed record WorkPaper(
     internal static WorkPaper Of(Brief brief) =>
         new(
             [.. brief.Materials.Where(m => m is { Off: false, IsRig: false, Name.Length: > 0 }).Select(m => m.Says())],
-            [.. brief.Measures.Where(m => m.Taken == Taken.Once).Select(MeasureOnPaper.Of)],
-            [.. brief.Measures.Where(m => m.Taken == Taken.EachAttempt).Select(MeasureOnPaper.Of)],
+            [.. brief.Measures.Where(m => m.Taken == ReadOccasion.Once).Select(MeasureOnPaper.Of)],
+            [.. brief.Measures.Where(m => m.Taken == ReadOccasion.EachAttempt).Select(MeasureOnPaper.Of)],
             brief.TakesAttempts ? brief.Trials.Attempts : 0
         );
 }

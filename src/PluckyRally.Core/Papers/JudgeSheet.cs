@@ -12,12 +12,12 @@ public sealed record JudgeSheet(IReadOnlyList<PaperBlock> Blocks)
     public static JudgeSheet Of(CompiledEdition compiled)
     {
         var inspected = compiled.Rules.OfType<RulePlan.Inspection>().Select(r => r.Rule).ToList();
-        var once = compiled.Brief.Measures.Where(m => m.Taken == Taken.Once).ToList();
+        var once = compiled.Brief.Measures.Where(m => m.Taken == ReadOccasion.Once).ToList();
         return new([
             .. Block(
                 PaperWords.Before,
                 PaperWords.MustHave,
-                inspected.Where(r => r.When is When.Plan or When.BeforeTest)
+                inspected.Where(r => r.When is CheckTime.Plan or CheckTime.BeforeTest)
             ),
             .. once.Count == 0
                 ? []
@@ -32,7 +32,7 @@ public sealed record JudgeSheet(IReadOnlyList<PaperBlock> Blocks)
                 },
             .. compiled.TakesAttempts ? new[] { AttemptRows.Of(compiled) } : [],
             .. compiled.OnPaper.SelectMany(p => p.Paper),
-            .. Block(PaperWords.After, PaperWords.MustHave, inspected.Where(r => r.When is When.AfterTest)),
+            .. Block(PaperWords.After, PaperWords.MustHave, inspected.Where(r => r.When is CheckTime.AfterTest)),
             PaperBlock.Single(
                 PaperWords.Noted,
                 "",
@@ -157,7 +157,7 @@ public sealed record JudgeSheet(IReadOnlyList<PaperBlock> Blocks)
             var rule in compiled
                 .Rules.OfType<RulePlan.Inspection>()
                 .Select(r => r.Rule)
-                .Where(r => r.When != When.EveryAttempt)
+                .Where(r => r.When != CheckTime.EveryAttempt)
         )
             if (paper.Met(RuleField(rule.Id)) is { } met)
                 yield return new(
@@ -170,7 +170,9 @@ public sealed record JudgeSheet(IReadOnlyList<PaperBlock> Blocks)
                     },
                     RuleField(rule.Id)
                 );
-        foreach (var measure in compiled.Brief.Measures.Where(m => m.Taken == Taken.Once && paper.Has(Once(m.Id))))
+        foreach (
+            var measure in compiled.Brief.Measures.Where(m => m.Taken == ReadOccasion.Once && paper.Has(Once(m.Id)))
+        )
             yield return new(
                 new Entry.MeasureRead
                 {

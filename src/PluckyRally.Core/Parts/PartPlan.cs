@@ -13,7 +13,7 @@ internal abstract partial record PartPlan
     public abstract Part Part { get; }
 
     /// <summary>What in it would go wrong in a class.</summary>
-    public virtual IEnumerable<Snag> Snags(Scene scene) => [];
+    public virtual IEnumerable<Snag> Snags(SnagContext scene) => [];
 
     /// <summary>Makes a part ready, or adds what is wrong with it.</summary>
     /// <param name="part">The part.</param>
@@ -41,7 +41,7 @@ internal abstract partial record PartPlan
             "Swap them."
         );
         found.Unless(part.Weight >= 0, "/weight", "The weight cannot be negative.", "Use 0 or more.");
-        if (brief.Method.Wins == Wins.Lowest && part.FailurePoints is null)
+        if (brief.Method.Wins == WinningDirection.Lowest && part.FailurePoints is null)
             found.Add(
                 "/failurePoints",
                 "Where the lowest total wins, a team without a success must get points.",

@@ -66,8 +66,8 @@ public static class Limits
     public const int Decimals = 9;
 
     /// <summary>Largest number that may come of an expression or a curve; beyond it there is no value.</summary>
-    public const decimal WorkedOut = 1_000_000_000_000;
+    public const decimal ComputedNumber = 1_000_000_000_000;
 
-    /// <summary>Problems that are listed of one document; a reader mends those first.</summary>
+    /// <summary>Problems that are listed of one document; a reader fixes those first.</summary>
     public const int Problems = 200;
 }

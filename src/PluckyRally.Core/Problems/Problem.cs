@@ -3,7 +3,7 @@ namespace PluckyRally.Core;
 /// <summary>How much a problem matters: an error stops what was asked, a warning does not.</summary>
 public enum Severity
 {
-    /// <summary>What was asked cannot be done until this is mended.</summary>
+    /// <summary>What was asked cannot be done until this is fixed.</summary>
     Error,
 
     /// <summary>It was done; this is worth knowing.</summary>

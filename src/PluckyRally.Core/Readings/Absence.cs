@@ -59,7 +59,7 @@ public abstract partial record Absence
         public override string Say() => "the power has no value";
     }
 
-    /// <summary>A number beyond <see cref="Limits.WorkedOut"/>.</summary>
+    /// <summary>A number beyond <see cref="Limits.ComputedNumber"/>.</summary>
     public sealed record TooLarge : Absence
     {
         /// <inheritdoc/>

@@ -11,7 +11,7 @@ public enum Better
 }
 
 /// <summary>When a measure is read.</summary>
-public enum Taken
+public enum ReadOccasion
 {
     /// <summary>In every attempt.</summary>
     EachAttempt,
@@ -43,7 +43,7 @@ public sealed record Measure
     public decimal Step { get; init; } = 1;
 
     /// <summary>Whether it is read in every attempt or once for each design.</summary>
-    public Taken Taken { get; init; }
+    public ReadOccasion Taken { get; init; }
 
     /// <summary>Whether a reading may be below zero.</summary>
     public bool Negative { get; init; }

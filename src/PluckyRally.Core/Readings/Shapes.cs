@@ -49,10 +49,10 @@ internal static partial class Shapes
     /// <param name="Area">In the unit of the measure.</param>
     /// <param name="Working">Each shape with its working.</param>
     /// <param name="Problem">What is wrong; null where nothing is.</param>
-    public sealed record Sum(decimal Area, IReadOnlyList<string> Working, string? Problem = null);
+    public sealed record ShapeArea(decimal Area, IReadOnlyList<string> Working, string? Problem = null);
 
     /// <summary>Reads a writing for an area; null where it names no shape, so that it is a plain number.</summary>
-    public static Sum? Read(string text, Measure measure)
+    public static ShapeArea? Read(string text, Measure measure)
     {
         if (
             measure.Kind != MeasureKind.Area
@@ -108,7 +108,7 @@ internal static partial class Shapes
 
         return new(area, working);
 
-        static Sum Wrong(string problem) => new(0, [], problem);
+        static ShapeArea Wrong(string problem) => new(0, [], problem);
     }
 
     /// <summary>The shapes of a reading with their working, for whoever asks why; empty where it names none.</summary>

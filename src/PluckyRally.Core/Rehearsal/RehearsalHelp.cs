@@ -21,7 +21,9 @@ internal static class RehearsalHelp
         [
             .. compiled
                 .Parts.OfType<PartPlan.Measured>()
-                .Where(p => p.Definition.Combine == Combine.Best && p.Measures.Any(m => m.Taken == Taken.EachAttempt))
+                .Where(p =>
+                    p.Definition.Combine == Combine.Best && p.Measures.Any(m => m.Taken == ReadOccasion.EachAttempt)
+                )
                 .Select(p => Mean(p.Definition)),
         ];
         if (brief.Trials.Attempts > 1)
@@ -83,7 +85,7 @@ internal static class RehearsalHelp
             Kind = MeasureKind.Duration,
             Unit = "s",
             Step = 0.1m,
-            Taken = Taken.Once,
+            Taken = ReadOccasion.Once,
             Better = Better.Less,
             Expected = new(180, 30),
         };

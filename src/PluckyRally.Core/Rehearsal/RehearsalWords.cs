@@ -104,7 +104,7 @@ internal static class RehearsalWords
     public static string PutsOutNobody(Rule rule) => $"“{rule.Text}” keeps nobody from placing.";
 
     public static string PutOutSome(decimal gone) =>
-        $"{Within.Beginning(InAHundred(gone))} teams miss a must-have and do not place.";
+        $"{SentenceCase.Beginning(InAHundred(gone))} teams miss a must-have and do not place.";
 
     public static string BonusForNobody(Rule rule, bool nobody) =>
         nobody
@@ -127,19 +127,19 @@ internal static class RehearsalWords
         : part == 0.75m ? "up to three quarters"
         : "up to nearly all";
 
-    public static string Needs(string name) => $"{Within.Beginning(name)} needed, in 100 classes";
+    public static string Needs(string name) => $"{SentenceCase.Beginning(name)} needed, in 100 classes";
 
     public static string Supply(string name, string there, decimal share) =>
         share == 0
-            ? $"{Within.Beginning(name)} last: {there} are enough in all classes."
-            : $"{Within.Beginning(name)} run out in {InAHundred(share)} classes: there are {there}.";
+            ? $"{SentenceCase.Beginning(name)} last: {there} are enough in all classes."
+            : $"{SentenceCase.Beginning(name)} run out in {InAHundred(share)} classes: there are {there}.";
 
     /// <summary>What a change comes to, before and after.</summary>
     public static string BeforeAndAfter(RehearsalFinding before, RehearsalFinding? after, decimal minutes)
     {
         var comes = after is null
             ? "This would be settled."
-            : $"{Within.Beginning(before.Comes(after.InAHundred))} instead of {InNumbers(before.InAHundred)}.";
+            : $"{SentenceCase.Beginning(before.Comes(after.InAHundred))} instead of {InNumbers(before.InAHundred)}.";
         return minutes == 0 ? comes : $"{comes} {InMinutes(Math.Abs(minutes))} {(minutes > 0 ? "more" : "less")}.";
     }
 
@@ -252,7 +252,7 @@ internal static class RehearsalWords
         string expectedLow,
         string expectedHigh
     ) =>
-        $"{Within.Beginning(measure.Name)}: {English.Count(count, "reading")} came to {Range(low, high)}, "
+        $"{SentenceCase.Beginning(measure.Name)}: {English.Count(count, "reading")} came to {Range(low, high)}, "
         + $"expected {Range(expectedLow, expectedHigh)}.";
 
     public static string Expect(string low, string high) => $"Expect {Range(low, high)}";

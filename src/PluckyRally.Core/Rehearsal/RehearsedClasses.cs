@@ -22,7 +22,7 @@ internal sealed class RehearsedClasses
     private readonly RehearsalAsked _asked;
     private readonly Chances _chances;
     private readonly Dictionary<string, (long Place, Func<Func<int, double>, decimal> Ready)> _things;
-    private readonly OnSheets _named;
+    private readonly KnownSubjects _named;
     private readonly double _own;
     private readonly double _moment;
 
@@ -41,7 +41,7 @@ internal sealed class RehearsedClasses
                     Members = compiled.Brief.Timing.InRange.TeamSize,
                 }),
         ];
-        _named = OnSheets.Of(Teams, []);
+        _named = KnownSubjects.Of(Teams, []);
         Run = RunRound.Alike(compiled, Teams, 1);
         (_own, _moment) = (Math.Sqrt((double)asked.Alike / 100), Math.Sqrt(1 - ((double)asked.Alike / 100)));
     }
@@ -72,7 +72,7 @@ internal sealed class RehearsedClasses
                         _named,
                         entry with
                         {
-                            Id = Pretend.Numbered(team, log.Count),
+                            Id = SampleResults.Numbered(team, log.Count),
                         },
                         found
                     )
@@ -98,7 +98,7 @@ internal sealed class RehearsedClasses
                     )
                     .Select((e, i) => (e, i))
             )
-                Recorder.Understand(Run.Compiled, _named, entry with { Id = Pretend.Numbered(0, i) }, found);
+                Recorder.Understand(Run.Compiled, _named, entry with { Id = SampleResults.Numbered(0, i) }, found);
         }
 
         return [.. found.Problems.Select(p => p with { At = "/expected" }).DistinctBy(p => p.What)];
@@ -150,7 +150,7 @@ internal sealed class RehearsedClasses
         var values = Things
             .Where(t => t.Handle.Contains('.', StringComparison.Ordinal))
             .ToDictionary(t => t.Handle, t => drawn(t.Handle, 0));
-        return Pretend.Written(
+        return SampleResults.Written(
             Run.Compiled,
             new(
                 new PretendTeam { Name = Teams[team].Name, Values = values },

@@ -65,9 +65,9 @@ public sealed class ThingsRemembered
         var made = design.Attempts.Where(a => a.Outcome is TrialOutcome.Counted or TrialOutcome.Failed).ToList();
         foreach (var measure in run.Compiled.Brief.Measures)
         {
-            if (measure.Taken == Taken.Once && design.ReadOnce(measure) is { HasValue: true } once)
+            if (measure.Taken == ReadOccasion.Once && design.ReadOnce(measure) is { HasValue: true } once)
                 yield return (0, new(measure.Id, once.Number) { Unit = measure.Unit });
-            if (measure.Taken != Taken.EachAttempt)
+            if (measure.Taken != ReadOccasion.EachAttempt)
                 continue;
             foreach (var attempt in made)
             {

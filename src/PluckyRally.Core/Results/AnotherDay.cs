@@ -55,7 +55,7 @@ internal sealed class AnotherDay : IRedraw
         Method method
     )
     {
-        var always = (method.Wins == Wins.Highest ? 1 : -1) * team.Design.Beside;
+        var always = (method.Wins == WinningDirection.Highest ? 1 : -1) * team.Design.Beside;
         var parts = new List<PartDraw>();
         foreach (var part in team.Parts)
         {
@@ -74,7 +74,12 @@ internal sealed class AnotherDay : IRedraw
     }
 
     /// <summary>A part of a team on another day.</summary>
-    private sealed class PartDraw(AttemptSpread spread, PartResult part, IReadOnlyList<decimal> counting, Wins wins)
+    private sealed class PartDraw(
+        AttemptSpread spread,
+        PartResult part,
+        IReadOnlyList<decimal> counting,
+        WinningDirection wins
+    )
     {
         private readonly double _mean = (double)counting.Average();
         private readonly double _deviation = (double)spread.Deviation;

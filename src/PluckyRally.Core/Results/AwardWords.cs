@@ -15,7 +15,7 @@ internal static class AwardWords
                 .OfType<Part.Tasks>()
                 .Single(p => p.Id == first.Part)
                 .Items.Single(i => i.Id == first.Task);
-            return $"{plan.Definition.Name}: for the first team that does this: {Within.Sentence(task.Name)}.";
+            return $"{plan.Definition.Name}: for the first team that does this: {SentenceCase.Sentence(task.Name)}.";
         }
 
         var what = plan.Value!.Plain is { } figure ? $"“{figure.Name}”" : plan.Value.Expression.InWords;
@@ -31,7 +31,7 @@ internal static class AwardWords
     /// <summary>Who got it from people, and what was said of them.</summary>
     /// <param name="name">What the award is called.</param>
     /// <param name="winners">The teams.</param>
-    /// <param name="votes">How many voices each of them has, and how many there are; null where none were
+    /// <param name="votes">How many votes each of them has, and how many there are; null where none were
     /// counted.</param>
     /// <param name="why">What was said, as it was written.</param>
     public static string SayGiven(

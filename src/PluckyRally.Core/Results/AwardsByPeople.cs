@@ -3,7 +3,7 @@ namespace PluckyRally.Core;
 /// <summary>Finds who won the awards that people give.</summary>
 internal static class AwardsByPeople
 {
-    /// <summary>The teams that the teacher named, or that most voices are for; ties share an award.</summary>
+    /// <summary>The teams that the teacher named, or that most votes are for; ties share an award.</summary>
     public static AwardResult Give(AwardPlan award, GivenBy by, IReadOnlyList<TeamResult> mayWin)
     {
         var round = mayWin.Count > 0 ? mayWin[0].Record.Round : [];
@@ -56,27 +56,27 @@ internal static class AwardsByPeople
             )
             {
                 GivenBy = GivenBy.Teacher,
-                Voices = [.. each.Select(e => new AwardVoice(e.Last.Id, e.Last.By, e.Team!.Team.Id, e.Last.Why))],
+                Votes = [.. each.Select(e => new AwardVote(e.Last.Id, e.Last.By, e.Team!.Team.Id, e.Last.Why))],
             };
     }
 
     private static AwardResult? Voted(
         AwardPlan award,
         GivenBy by,
-        IReadOnlyList<Entry.AwardVoted> votes,
+        IReadOnlyList<Entry.AwardVoted> given,
         IReadOnlyList<TeamResult> mayWin
     )
     {
-        // Each voice counts once, with its last word.
-        var voices = votes
+        // Each voter counts once, with the last word.
+        var votes = given
             .GroupBy(Whose)
             .Select(g => g.Last())
             .Where(v => mayWin.Any(r => r.Team.Id == v.For) && v.For != v.Team)
             .ToList();
-        if (voices.Count == 0)
+        if (votes.Count == 0)
             return null;
-        var most = voices.GroupBy(v => v.For).Max(g => g.Count());
-        var winners = mayWin.Where(r => voices.Count(v => v.For == r.Team.Id) == most).ToList();
+        var most = votes.GroupBy(v => v.For).Max(g => g.Count());
+        var winners = mayWin.Where(r => votes.Count(v => v.For == r.Team.Id) == most).ToList();
         var names = mayWin[0].Record.Names;
         return new(
             award.Definition.Id,
@@ -85,20 +85,20 @@ internal static class AwardsByPeople
             AwardWords.SayGiven(
                 award.Definition.Name,
                 [.. winners.Select(w => w.Team.Name)],
-                (most, voices.Count),
-                [.. voices.Where(v => v.Why.Length > 0 && winners.Any(w => w.Team.Id == v.For)).Select(v => v.Why)]
+                (most, votes.Count),
+                [.. votes.Where(v => v.Why.Length > 0 && winners.Any(w => w.Team.Id == v.For)).Select(v => v.Why)]
             )
         )
         {
             GivenBy = by,
-            Voices =
+            Votes =
             [
-                .. voices.Select(v => new AwardVoice(v.Id, names.GetValueOrDefault(Whose(v), Whose(v)), v.For, v.Why)),
+                .. votes.Select(v => new AwardVote(v.Id, names.GetValueOrDefault(Whose(v), Whose(v)), v.For, v.Why)),
             ],
         };
     }
 
-    /// <summary>Whose voice it is: a team's, by its id, or one of the jury's, by name.</summary>
+    /// <summary>Whose vote it is: a team's, by its id, or one of the jury's, by name.</summary>
     private static string Whose(Entry.AwardVoted vote) =>
         vote.Team.Length > 0 ? vote.Team
         : vote.Voter.Length > 0 ? vote.Voter

@@ -14,7 +14,7 @@ public sealed record BoardChoice(string Of, string Name)
             .. compiled
                 .Figures.All.Where(PlotScene.IsPlotted)
                 .Where(f => f is not Figure.OfTeam { Fact: TeamFact.Total })
-                .Select(f => new BoardChoice($"{Board.OfFigure}{f.Id}", Within.Beginning(f.Name))),
+                .Select(f => new BoardChoice($"{Board.OfFigure}{f.Id}", SentenceCase.Beginning(f.Name))),
             .. rounds ? [new BoardChoice(Board.OfRounds, RoundsStanding.Name)] : Array.Empty<BoardChoice>(),
             .. compiled.Awards.Select(a => new BoardChoice($"{Board.OfAward}{a.Definition.Id}", a.Definition.Name)),
         ];
@@ -74,7 +74,7 @@ public sealed record Board(string Title, Better Better, IReadOnlyList<BoardRow> 
                         1,
                         null,
                         given
-                            .Voices.Where(v => v.For == r.Team.Id && v.Why.Length > 0)
+                            .Votes.Where(v => v.For == r.Team.Id && v.Why.Length > 0)
                             .Select(v => v.Why)
                             .FirstOrDefault()
                             ?? ""
@@ -124,7 +124,7 @@ public sealed record Board(string Title, Better Better, IReadOnlyList<BoardRow> 
         Func<BoundedValue, string> show
     ) =>
         new(
-            Within.Beginning(name),
+            SentenceCase.Beginning(name),
             better,
             [
                 .. ValuePlaces

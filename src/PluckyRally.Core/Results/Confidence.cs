@@ -94,12 +94,12 @@ public sealed record Confidence(int Draws, IReadOnlyList<PlaceChances> Teams, bo
     }
 
     /// <summary>The chance of each place for each team.</summary>
-    internal static double[][] Count(IRedraw redraw, int teams, int draws, Wins wins)
+    internal static double[][] Count(IRedraw redraw, int teams, int draws, WinningDirection wins)
     {
         var counts = Enumerable.Range(0, teams).Select(_ => new double[teams]).ToArray();
         var totals = new decimal?[teams];
         var order = new int[teams];
-        var worst = wins == Wins.Highest ? decimal.MinValue : decimal.MaxValue;
+        var worst = wins == WinningDirection.Highest ? decimal.MinValue : decimal.MaxValue;
         var keys = new decimal[teams];
         for (var draw = 0; draw < draws; draw++)
         {
@@ -107,7 +107,7 @@ public sealed record Confidence(int Draws, IReadOnlyList<PlaceChances> Teams, bo
             for (var i = 0; i < teams; i++)
                 (order[i], keys[i]) = (i, totals[i] ?? worst);
             Array.Sort(keys, order);
-            if (wins == Wins.Highest)
+            if (wins == WinningDirection.Highest)
             {
                 Array.Reverse(keys);
                 Array.Reverse(order);

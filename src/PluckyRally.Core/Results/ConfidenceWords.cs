@@ -49,7 +49,7 @@ internal static class ConfidenceWords
 
     /// <summary>Which reading to repeat, and what it is worth.</summary>
     public static string Again(string team, Measure measure, string reading, decimal swing) =>
-        $"Measure {measure.InSentence} of {team} again ({Within.Sentence(reading)}): within what it is good "
+        $"Measure {measure.InSentence} of {team} again ({SentenceCase.Sentence(reading)}): within what it is good "
         + $"to, it moves their total by {MethodWords.Points(Rounding.ToDecimals(swing, 2))}.";
 
     public static string Say(List<PlaceChances> teams, bool tooClose, List<TeamResult> placed, CompiledEdition compiled)

@@ -102,7 +102,7 @@ internal sealed class Field
                     Bounds.Preference(worth.Bound, plan.Better),
                     worth.Number
                 ),
-                { Behind: [var first, var second] } => new(1, first, second, null),
+                { StoppedOrder: [var first, var second] } => new(1, first, second, null),
                 _ => null,
             };
 

@@ -30,7 +30,7 @@ public sealed record Gallery(
             .Select(v => v.Team.Id)
             .ToList();
         return new(
-            [.. scene.Figures.Select(f => new PlotFigure(f.Id, Within.Beginning(f.Name)))],
+            [.. scene.Figures.Select(f => new PlotFigure(f.Id, SentenceCase.Beginning(f.Name)))],
             by?.Id ?? "",
             [
                 .. scene

@@ -8,7 +8,7 @@ internal static class GalleryWords
     /// <param name="value">Its value.</param>
     /// <param name="ofSame">Whether it is of the same attempt as the other, and the team made several.</param>
     public static string Value(Figure figure, BoundedValue value, bool ofSame = false) =>
-        $"{Within.Beginning(figure.Name)}{(ofSame ? " in the same attempt" : "")}: {figure.Show(value)}";
+        $"{SentenceCase.Beginning(figure.Name)}{(ofSame ? " in the same attempt" : "")}: {figure.Show(value)}";
 
     /// <summary>
     /// The figure with a tag and without it: "With triangles: 4 teams, median 41 cm; without: 3 teams, median 28 cm."
@@ -19,7 +19,7 @@ internal static class GalleryWords
             values.Where(v => tag.Has(v.Team.Id)).ToList(),
             values.Where(v => !tag.Has(v.Team.Id)).ToList()
         );
-        return $"{Within.Beginning(ComparedWords.With(tag.Word))}: {Group(with, figure)}; without: "
+        return $"{SentenceCase.Beginning(ComparedWords.With(tag.Word))}: {Group(with, figure)}; without: "
             + $"{Group(without, figure)}.";
     }
 

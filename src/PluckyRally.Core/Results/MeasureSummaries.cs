@@ -30,7 +30,7 @@ public static class MeasureSummaries
             .. opened
                 .In(round)
                 .Compiled.Brief.Measures.Select(m =>
-                    Of(opened, round, m.Id, m.Taken == Taken.Once ? SummaryOver.Designs : SummaryOver.Attempts)!
+                    Of(opened, round, m.Id, m.Taken == ReadOccasion.Once ? SummaryOver.Designs : SummaryOver.Attempts)!
                 ),
         ];
 
@@ -41,7 +41,7 @@ public static class MeasureSummaries
         var compiled = came.Run.Compiled;
         if (compiled.Figures.All.FirstOrDefault(f => f.Id == figure) is not { } named)
             return null;
-        if (over == SummaryOver.Attempts && named is not Figure.OfMeasure { Measure.Taken: Taken.EachAttempt })
+        if (over == SummaryOver.Attempts && named is not Figure.OfMeasure { Measure.Taken: ReadOccasion.EachAttempt })
             return null;
         var values = over switch
         {

@@ -8,7 +8,7 @@ public static class MethodWords
 
     /// <summary>Which total wins.</summary>
     public static string Wins(Method method) =>
-        method.Wins == Core.Wins.Highest
+        method.Wins == Core.WinningDirection.Highest
             ? "The highest total wins."
             : "The lowest total wins: fewer points are better.";
 
@@ -21,7 +21,10 @@ public static class MethodWords
                 ? new[]
                 {
                     "If totals are equal, this decides: "
-                        + string.Join(", then ", compiled.TieBreaks.Select(t => Within.Sentence(t.Definition.Name)))
+                        + string.Join(
+                            ", then ",
+                            compiled.TieBreaks.Select(t => SentenceCase.Sentence(t.Definition.Name))
+                        )
                         + ".",
                 }
                 : [],

@@ -15,11 +15,11 @@ internal static class PartPoints
                 value with
                 {
                     Value = BoundedValue.None(new Absence.RuleMissed(failedBy.Rule)),
-                    Extra = 0,
+                    PointsAfterCurve = 0,
                 },
                 pool
             );
-        if (value.State != PartState.Scored && !(value.Behind is not null && plan.Curve.ByPlace is not null))
+        if (value.State != PartState.Scored && !(value.StoppedOrder is not null && plan.Curve.ByPlace is not null))
             return Failure(plan, method, value, pool);
 
         var points = plan.Curve.PointsFor(value.Value, new(plan.Better, method.Wins, pool));
@@ -28,7 +28,7 @@ internal static class PartPoints
         var clamped = Arithmetic.Clamp(
             points with
             {
-                Number = points.Number + value.Extra,
+                Number = points.Number + value.PointsAfterCurve,
             },
             plan.Part.Floor,
             plan.Part.Cap
@@ -63,9 +63,11 @@ internal static class PartPoints
         // What a team brought over before it stopped counts anyway, within the bounds of the part. Failure points
         // alone may lie outside of them: they are what the brief says.
         var all =
-            value.Extra == 0
+            value.PointsAfterCurve == 0
                 ? points
-                : Arithmetic.Clamp(new BoundedValue(points + value.Extra), plan.Part.Floor, plan.Part.Cap).Number;
+                : Arithmetic
+                    .Clamp(new BoundedValue(points + value.PointsAfterCurve), plan.Part.Floor, plan.Part.Cap)
+                    .Number;
         return new(plan, state, value, points, all, Shown(plan.Part, all, method), Bound.Exact, pool);
     }
 

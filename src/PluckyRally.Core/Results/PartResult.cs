@@ -50,10 +50,10 @@ internal sealed record PartValue(BoundedValue Value)
     /// <summary>
     /// Stands behind every team with a value, smaller numbers first; for those that did not finish a relay.
     /// </summary>
-    public IReadOnlyList<decimal>? Behind { get; init; }
+    public IReadOnlyList<decimal>? StoppedOrder { get; init; }
 
     /// <summary>Points that are added after the curve's, such as those for items brought over in a relay.</summary>
-    public decimal Extra { get; init; }
+    public decimal PointsAfterCurve { get; init; }
 
     /// <summary>A value with its working.</summary>
     public static PartValue Scored(decimal value, IReadOnlyList<Working> steps) =>

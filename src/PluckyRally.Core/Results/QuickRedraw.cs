@@ -83,7 +83,7 @@ internal sealed class QuickRedraw : IRedraw
         {
             var draw = new TeamDraw();
             var design = result.Assessment.Design;
-            var sign = compiled.Brief.Method.Wins == Wins.Highest ? 1 : -1;
+            var sign = compiled.Brief.Method.Wins == WinningDirection.Highest ? 1 : -1;
             draw._always = sign * result.Design.Beside;
             draw._fails = new bool[design.Attempts.Count];
             var rules = compiled
@@ -156,7 +156,7 @@ internal sealed class QuickRedraw : IRedraw
             PartResult result,
             DesignRecord design,
             HashSet<int> missed,
-            Wins wins
+            WinningDirection wins
         )
         {
             if (result.Value.Attempts.Count == 0)
@@ -243,7 +243,7 @@ internal sealed class QuickRedraw : IRedraw
             [.. expression.Measures.Select(m => Read(m, design, attempt).Select(r => Slot(r, m)).ToArray())];
 
         private static IEnumerable<Reading> Read(Measure measure, DesignRecord design, Attempt? attempt) =>
-            measure.Taken == Taken.Once || attempt is null
+            measure.Taken == ReadOccasion.Once || attempt is null
                 ? design.Readings(measure)
                 : attempt.Trials.SelectMany(t => t.Readings).Where(r => r.Measure == measure.Id && r.Value is not null);
 
@@ -289,7 +289,7 @@ internal sealed class QuickRedraw : IRedraw
     private readonly record struct AttemptDraw(int? At, int[][]? Slots);
 
     /// <summary>A measured part of a team.</summary>
-    private sealed class PartDraw(PartPlan.Measured plan, Wins wins, Pool pool, AttemptDraw[] attempts)
+    private sealed class PartDraw(PartPlan.Measured plan, WinningDirection wins, Pool pool, AttemptDraw[] attempts)
     {
         private readonly BoundedValue[] _inputs = new BoundedValue[plan.Expression.Measures.Count];
         private readonly List<BoundedValue> _values = new(attempts.Length);

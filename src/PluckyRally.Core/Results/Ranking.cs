@@ -41,7 +41,7 @@ internal static class Ranking
         results
             .Where(r => r.Status == status)
             .OrderBy(r => r.Total is null)
-            .ThenBy(r => method.Wins == Wins.Highest ? -r.Total : r.Total)
+            .ThenBy(r => method.Wins == WinningDirection.Highest ? -r.Total : r.Total)
             .ThenBy(r => r.Team.Name, StringComparer.Ordinal);
 
     private static IEnumerable<TeamResult> Placed(CompiledEdition compiled, List<TeamResult> placed)

@@ -16,7 +16,7 @@ internal sealed record ReferenceFigure(string Figure, Reference Reference, decim
             .. from marked in MarkedTrials.Of(entries, run.Number)
             from figure in run.Compiled.Figures.All.Where(f =>
                 f
-                    is Figure.OfMeasure { Measure.Taken: Taken.EachAttempt }
+                    is Figure.OfMeasure { Measure.Taken: ReadOccasion.EachAttempt }
                         or Figure.OfName { Definition.Work: Work.EachAttempt }
             )
             let values = marked
@@ -28,7 +28,7 @@ internal sealed record ReferenceFigure(string Figure, Reference Reference, decim
             select new ReferenceFigure(figure.Id, marked.Reference, values.Average()),
             .. from came in round.References
             from figure in came.Run.Compiled.Figures.All.Where(f =>
-                f is not Core.Figure.OfTeam && f.Known < Known.WithPoints
+                f is not Core.Figure.OfTeam && f.Known < Availability.WithPoints
             )
             let value = figure.Of(came.Result.Design.Facts)
             where value.HasValue

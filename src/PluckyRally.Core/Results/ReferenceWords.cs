@@ -25,6 +25,6 @@ internal static class ReferenceWords
                 Purpose.Control => "the control",
                 Purpose.Benchmark => "the one to beat",
                 Purpose.ByHand => "by hand",
-                Purpose.Score or Purpose.Practice => Within.Sentence(reference.Name),
+                Purpose.Score or Purpose.Practice => SentenceCase.Sentence(reference.Name),
             };
 }

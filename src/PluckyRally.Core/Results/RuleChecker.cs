@@ -47,7 +47,7 @@ internal sealed class RuleChecker(RunRound run, Func<string, DesignFacts?> lastR
             .. compiled
                 .Rules.Where(plan => plan.IsFor(design.Team.Team))
                 .SelectMany(plan =>
-                    plan.Rule.When != When.EveryAttempt
+                    plan.Rule.When != CheckTime.EveryAttempt
                         ? byAttempt.Where(o => o.Rule == plan.Rule)
                         : [OverAttempts(plan.Rule, byAttempt, design)]
                 ),
@@ -89,7 +89,7 @@ internal sealed class RuleChecker(RunRound run, Func<string, DesignFacts?> lastR
         if (plan.BeginsLater && run.Before is null)
             return [new(plan.Rule, RuleState.NotChecked)];
         var before = lastRoundOf(team.Id);
-        return plan.Rule.When == When.EveryAttempt
+        return plan.Rule.When == CheckTime.EveryAttempt
             ?
             [
                 .. facts.Design.Attempts.Select(a =>

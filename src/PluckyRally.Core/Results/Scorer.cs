@@ -91,7 +91,7 @@ public static class Scorer
     private static PartValue[] Values(CompiledEdition compiled, DesignRecord design)
     {
         var values = new PartValue[compiled.Parts.Count];
-        foreach (var at in compiled.WorkedOut)
+        foreach (var at in compiled.ScoringOrder)
             values[at] = TwoAnswers.Marked(
                 compiled.Parts[at].Value(new(design, values), compiled.Brief.Trials),
                 compiled.Parts[at].Part,

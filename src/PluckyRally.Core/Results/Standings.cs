@@ -9,7 +9,7 @@ public sealed record Standings
     public required int Round { get; init; }
 
     /// <summary>Which total wins.</summary>
-    public required Wins Wins { get; init; }
+    public required WinningDirection Wins { get; init; }
 
     /// <summary>The same as a sentence for the class.</summary>
     public required string WinsText { get; init; }
@@ -32,8 +32,8 @@ public sealed record Standings
     /// <summary>For a closed round: what is different today from when it was closed; absent while it is open.</summary>
     public ClosedComparison? Closed { get; init; }
 
-    /// <summary>What was mended in the brief since the rally was begun, as far as it holds in this round.</summary>
-    public IReadOnlyList<MendedSince> Mended { get; init; } = [];
+    /// <summary>What was changed in the brief since the rally was begun, as far as it holds in this round.</summary>
+    public IReadOnlyList<BriefChange> BriefChanges { get; init; } = [];
 
     /// <summary>What the class as a whole shows, as sentences.</summary>
     public IReadOnlyList<string> Findings { get; init; } = [];
@@ -55,15 +55,15 @@ public sealed record Standings
     private static bool HasPlace(Standing row) => row.Status == StandingStatus.Placed;
 }
 
-/// <summary>Something that was mended in the brief while the rally was run.</summary>
-/// <param name="Entry">The entry that mended it.</param>
+/// <summary>Something that was changed in the brief while the rally was run.</summary>
+/// <param name="Entry">The entry that changed it.</param>
 /// <param name="At">When.</param>
 /// <param name="By">Who.</param>
 /// <param name="From">The first round for which it holds.</param>
 /// <param name="OnlyThisRound">Whether it holds for that round alone.</param>
 /// <param name="Reason">Why.</param>
 /// <param name="Differs">What stands where since then.</param>
-public sealed record MendedSince(
+public sealed record BriefChange(
     Guid Entry,
     DateTimeOffset At,
     string By,
@@ -73,9 +73,9 @@ public sealed record MendedSince(
     IReadOnlyList<Difference> Differs
 )
 {
-    /// <summary>What an entry mended.</summary>
-    public static MendedSince Of(Entry.BriefMended mended) =>
-        new(mended.Id, mended.At, mended.By, mended.Round, mended.OnlyThisRound, mended.Reason, mended.Differs);
+    /// <summary>What an entry changed.</summary>
+    public static BriefChange Of(Entry.BriefMended changed) =>
+        new(changed.Id, changed.At, changed.By, changed.Round, changed.OnlyThisRound, changed.Reason, changed.Differs);
 }
 
 /// <summary>Who won an award.</summary>
@@ -89,15 +89,15 @@ public sealed record AwardResult(string Award, string Name, IReadOnlyList<string
     public GivenBy? GivenBy { get; init; }
 
     /// <summary>What people said so far, each with the last word.</summary>
-    public IReadOnlyList<AwardVoice> Voices { get; init; } = [];
+    public IReadOnlyList<AwardVote> Votes { get; init; } = [];
 }
 
-/// <summary>A voice for an award.</summary>
+/// <summary>A vote for an award.</summary>
 /// <param name="Entry">The entry.</param>
 /// <param name="Of">Whose it is: the teacher, one of the jury, or a team.</param>
 /// <param name="For">The id of the team that it is for.</param>
 /// <param name="Why">Why; may be empty.</param>
-public sealed record AwardVoice(Guid Entry, string Of, string For, string Why);
+public sealed record AwardVote(Guid Entry, string Of, string For, string Why);
 
 /// <summary>One team's line in the standings.</summary>
 public sealed record Standing

@@ -11,7 +11,7 @@ internal static class StandingsWords
         return new()
         {
             Round = run.Number,
-            Mended = [.. run.Mended.Select(MendedSince.Of)],
+            BriefChanges = [.. run.BriefChanges.Select(BriefChange.Of)],
             Wins = compiled.Brief.Method.Wins,
             WinsText = compiled.Brief.Method.Ranking
                 ? Ranking.Ranks(compiled, results)
@@ -33,7 +33,7 @@ internal static class StandingsWords
     private static string Sum(IEnumerable<decimal> points, Method method, bool helps)
     {
         var sum = points.Sum();
-        var adds = helps == (method.Wins == Wins.Highest);
+        var adds = helps == (method.Wins == WinningDirection.Highest);
         return sum == 0 ? "" : $"{(adds ? "+" : "−")}{ReadingFormat.Points(sum, method.Precision)}";
     }
 
@@ -41,9 +41,9 @@ internal static class StandingsWords
         result.Status switch
         {
             StandingStatus.Placed => "",
-            StandingStatus.Unfinished => $"Not finished. {Within.Beginning(result.Reason)}",
+            StandingStatus.Unfinished => $"Not finished. {SentenceCase.Beginning(result.Reason)}",
             StandingStatus.DidNotPlace => $"{(ranking ? "No place: missed" : "Missed")} “{result.Reason}”",
-            StandingStatus.Away => Within.Beginning(result.Reason),
+            StandingStatus.Away => SentenceCase.Beginning(result.Reason),
         };
 
     private static Standing Write(

@@ -36,7 +36,7 @@ internal static class Totals
             bound = Bounds.Join(bound, part.Added);
         }
 
-        var sign = method.Wins == Wins.Highest ? -1 : 1;
+        var sign = method.Wins == WinningDirection.Highest ? -1 : 1;
         foreach (var (_, points) in bonuses)
             sum -= sign * points;
         foreach (var (_, points) in cards)

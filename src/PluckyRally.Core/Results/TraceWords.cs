@@ -38,7 +38,7 @@ internal static class TraceWords
 
     private static TraceStep Card(DealCard card, decimal points, Method method)
     {
-        var amount = method.Wins == Wins.Highest ? points : -points;
+        var amount = method.Wins == WinningDirection.Highest ? points : -points;
         return new(
             TraceKind.Bonus,
             card.Id,
@@ -69,7 +69,7 @@ internal static class TraceWords
                 + ReadingFormat.WithBound(ReadingFormat.Points(total.Number, method.Precision), total.Bound)
                 + "."
             : "";
-        return $"The design that counts is {Within.Sentence(Named(result.Record.Called(name)))}{why}.{better}";
+        return $"The design that counts is {SentenceCase.Sentence(Named(result.Record.Called(name)))}{why}.{better}";
     }
 
     private static string Named(string design) => design.Length > 0 ? $"“{design}”" : "The first design";
@@ -108,7 +108,7 @@ internal static class TraceWords
                 )
             );
         if (AttemptFate.SayDone(result.Assessment.Design) is { Length: > 0 } done)
-            steps.Add(Step(TraceKind.Value, "", Within.Beginning(done) + "."));
+            steps.Add(Step(TraceKind.Value, "", SentenceCase.Beginning(done) + "."));
     }
 
     private static void Part(List<TraceStep> steps, PartResult result, Assessment assessment, CompiledEdition compiled)
@@ -131,7 +131,8 @@ internal static class TraceWords
                     Step(
                         TraceKind.Curve,
                         part.Id,
-                        $"{Within.Beginning(result.Value.Value.Absent!.Say())}, so this part scores its “no success” "
+                        SentenceCase.Beginning(result.Value.Value.Absent!.Say())
+                            + ", so this part scores its “no success” "
                             + $"points: {MethodWords.Points(result.Curve)}."
                     )
                 );
@@ -142,12 +143,12 @@ internal static class TraceWords
                 if (result.Plan.PointsByCurve)
                     steps.Add(Step(TraceKind.Curve, part.Id, result.Plan.Curve.Step(result.Plan, result)));
                 Extra();
-                if (result.Clamped != result.Curve + result.Value.Extra)
+                if (result.Clamped != result.Curve + result.Value.PointsAfterCurve)
                     steps.Add(
                         Step(
                             TraceKind.Clamp,
                             part.Id,
-                            result.Clamped < result.Curve + result.Value.Extra
+                            result.Clamped < result.Curve + result.Value.PointsAfterCurve
                                 ? $"This part scores at most {MethodWords.Points(result.Clamped)}."
                                 : $"This part scores at least {MethodWords.Points(result.Clamped)}."
                         )
@@ -188,9 +189,13 @@ internal static class TraceWords
 
         void Extra()
         {
-            if (result.Value.Extra != 0)
+            if (result.Value.PointsAfterCurve != 0)
                 steps.Add(
-                    Step(TraceKind.Curve, part.Id, $"{MethodWords.Points(result.Value.Extra)} for items brought over.")
+                    Step(
+                        TraceKind.Curve,
+                        part.Id,
+                        $"{MethodWords.Points(result.Value.PointsAfterCurve)} for items brought over."
+                    )
                 );
         }
     }
@@ -313,10 +318,10 @@ internal static class TraceWords
 
     private static TraceStep Bonus(Rule rule, decimal points, Method method)
     {
-        var amount = method.Wins == Wins.Highest ? points : -points;
+        var amount = method.Wins == WinningDirection.Highest ? points : -points;
         var sentence =
             $"“{rule.Text}”: kept. {MethodWords.Points(points)} "
-            + $"{(method.Wins == Wins.Highest ? "more" : "off, because fewer are better")}.";
+            + $"{(method.Wins == WinningDirection.Highest ? "more" : "off, because fewer are better")}.";
         return new(TraceKind.Bonus, rule.Id, sentence, amount, ReadingFormat.Points(amount, method.Precision), []);
     }
 
@@ -324,7 +329,7 @@ internal static class TraceWords
     {
         var method = compiled.Brief.Method;
         var plan = compiled.Rules.First(r => r.Rule.Id == deduction.Outcome.Rule.Id);
-        var adds = method.Wins == Wins.Lowest;
+        var adds = method.Wins == WinningDirection.Lowest;
         var how = deduction.Outcome.Rule.IfMissed is Consequence.Deduct { Per: not DeductPer.Once } per
             ? $" by {plan.SayAmount(deduction.Outcome.Excess)} ({RuleWords.Each(per, plan)})"
             : "";
@@ -386,10 +391,10 @@ internal static class TraceWords
             StandingStatus.Placed => $"That is {English.Ordinal(result.Rank!.Value)} place"
                 + $"{(result.Sharing > 1 ? $", shared by {result.Sharing} teams" : "")}. "
                 + $"{MethodWords.Wins(compiled.Brief.Method)}",
-            StandingStatus.Unfinished => $"Not finished. {Within.Beginning(result.Reason)}.",
+            StandingStatus.Unfinished => $"Not finished. {SentenceCase.Beginning(result.Reason)}.",
             StandingStatus.DidNotPlace => compiled.Brief.Method.Ranking
                 ? $"Does not place: “{result.Reason}” was missed."
                 : $"“{result.Reason}” was missed.",
-            StandingStatus.Away => $"Not taking part: {Within.Sentence(result.Reason)}.",
+            StandingStatus.Away => $"Not taking part: {SentenceCase.Sentence(result.Reason)}.",
         };
 }

@@ -222,7 +222,7 @@ public static class Route
                 Station.Run,
                 Readiness.InProgress,
                 0,
-                $"The {Within.Sentence(phase.Name)} phase is running."
+                $"The {SentenceCase.Sentence(phase.Name)} phase is running."
             ),
             { Over: true } => new(Station.Run, Readiness.Done, 0, "The lesson is over."),
             _ => new(Station.Run, Readiness.NotStarted, 0, "Put the clock on the wall, then start the first phase."),

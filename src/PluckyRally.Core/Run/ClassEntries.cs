@@ -78,7 +78,7 @@ public abstract partial record Entry
     {
         private protected override void Check(CompiledEdition compiled, ProblemCollector found) { }
 
-        internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) =>
+        internal override ClockSoFar Apply(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) =>
             so.Run is null ? so : so with { Hold = new(At, brief.Trials.HoldSeconds) };
 
         internal override string Say(CompiledEdition compiled, int? attempt) => "Everybody let go; the hold is counted";
@@ -228,7 +228,7 @@ public abstract partial record Entry
             return this;
         }
 
-        internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) =>
+        internal override ClockSoFar Apply(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) =>
             so with
             {
                 Wall = new(Shows, Revealed, Question)
@@ -249,7 +249,7 @@ public abstract partial record Entry
                     + (
                         BoardChoice.All(compiled, rounds: true).FirstOrDefault(b => b.Of == Of && Of.Length > 0)
                             is { } board
-                            ? $" of {Within.Sentence(board.Name)}"
+                            ? $" of {SentenceCase.Sentence(board.Name)}"
                             : ""
                     )
                     + $", {English.Count(Revealed, "team")} revealed",

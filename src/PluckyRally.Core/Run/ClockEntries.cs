@@ -62,7 +62,7 @@ public abstract partial record Entry
             );
         }
 
-        internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief)
+        internal override ClockSoFar Apply(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief)
         {
             var phase = phases.FirstOrDefault(p => p.Id == Phase);
 
@@ -98,7 +98,7 @@ public abstract partial record Entry
     {
         private protected override void Check(CompiledEdition compiled, ProblemCollector found) { }
 
-        internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) =>
+        internal override ClockSoFar Apply(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) =>
             so.Run is { Since: { } since } run
                 ? so with
                 {
@@ -115,7 +115,7 @@ public abstract partial record Entry
     {
         private protected override void Check(CompiledEdition compiled, ProblemCollector found) { }
 
-        internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) =>
+        internal override ClockSoFar Apply(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) =>
             so.Run is { Since: null } run
                 ? so with
                 {
@@ -145,7 +145,7 @@ public abstract partial record Entry
                 "Use 1 to 120, or a number below 0 to take minutes off."
             );
 
-        internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) =>
+        internal override ClockSoFar Apply(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) =>
             so.WithMinutes(Minutes);
 
         internal override string Say(CompiledEdition compiled, int? attempt) =>

@@ -77,7 +77,7 @@ public sealed record LessonClock
             .Timing.Phases.Where(p => p.Kind != PhaseKind.Homework)
             .Select(p => ClockPhase.Of(p, brief, order.Count))
             .ToList();
-        var so = log.Aggregate(new ClockSoFar(), (so, entry) => entry.Turn(so, phases, brief));
+        var so = log.Aggregate(new ClockSoFar(), (so, entry) => entry.Apply(so, phases, brief));
         var (first, run, over, hold, wall) = so;
         if (run is null)
             return new()

@@ -15,7 +15,7 @@ public static class LessonCuts
     /// The edition with what was cut laid over it. Fewer attempts lower what must be made and how many of the best are
     /// taken, so that nobody waits for an attempt that is not made. A cut is made in a lesson and holds for its round.
     /// </summary>
-    /// <param name="edition">The edition as it was mended.</param>
+    /// <param name="edition">The edition as it was changed.</param>
     /// <param name="standing">What stands in the log of a round.</param>
     internal static Edition Lay(Edition edition, IEnumerable<Entry> standing)
     {

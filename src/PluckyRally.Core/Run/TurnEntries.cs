@@ -27,7 +27,7 @@ public abstract partial record Entry
             found.Count(Teams, Limits.Teams, "/teams", "teams");
         }
 
-        internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) =>
+        internal override ClockSoFar Apply(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) =>
             so.Run?.Phase.Id == Phase ? so with { Turns = [.. so.Turns, Teams], TurnAt = At } : so;
 
         internal override string Say(CompiledEdition compiled, int? attempt) =>

@@ -6,8 +6,8 @@ namespace PluckyRally.Core;
 public abstract partial record Entry
 {
     /// <summary>
-    /// The brief was mended for this rally, from its round on or in that round alone. It changes how everything is
-    /// scored that was recorded there; struck out, it was never mended.
+    /// The brief was changed for this rally, from its round on or in that round alone. It changes how everything is
+    /// scored that was recorded there; struck out, it was never changed.
     /// </summary>
     public sealed record BriefMended : Entry
     {
@@ -61,7 +61,7 @@ public abstract partial record Entry
             if (found.Problems.Count > 0)
                 return this;
             var before = log.Compiled.Edition.Brief;
-            var after = Mending.Lay(before, Changes);
+            var after = BriefChanges.Lay(before, Changes);
             if (!after.IsOk)
                 found.AddAll(after.Problems);
             return after.IsOk ? this with { Differs = Difference.Between(before, after.Value) } : this;

@@ -111,7 +111,7 @@ public sealed class DesignRecord
 
     /// <summary>A measure in an attempt; what is taken once has its one reading.</summary>
     internal BoundedValue Read(Measure measure, Attempt attempt) =>
-        measure.Taken == Taken.Once ? ReadOnce(measure) : attempt.Read(measure);
+        measure.Taken == ReadOccasion.Once ? ReadOnce(measure) : attempt.Read(measure);
 
     /// <summary>The last reading of a measure that is taken once by each who read it.</summary>
     internal IReadOnlyList<Reading> Readings(Measure measure)

@@ -100,7 +100,7 @@ public abstract partial record Entry
     /// </summary>
     internal virtual bool ChangesOthers(Trials trials) => false;
 
-    /// <summary>Whether it changes the brief as it is run: something was mended or cut.</summary>
+    /// <summary>Whether it changes the brief as it is run: something was changed or cut.</summary>
     internal virtual bool ChangesEdition => false;
 
     /// <summary>Whether it changes which teams there are, or who is in them.</summary>
@@ -112,7 +112,7 @@ public abstract partial record Entry
     /// <summary>
     /// What the team, or the reference, is called that comes into the rally with it; null where none does.
     /// </summary>
-    internal virtual string? Brings => null;
+    internal virtual string? IntroducedName => null;
 
     /// <summary>For what is the whole class's: whether teams' sheets show it, or something that hangs on it.</summary>
     internal virtual bool TouchesSheets(Trials trials) => true;
@@ -121,7 +121,7 @@ public abstract partial record Entry
     /// <param name="so">The clock before it.</param>
     /// <param name="phases">The phases of the lesson.</param>
     /// <param name="brief">The brief as it is run.</param>
-    internal virtual ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) => so;
+    internal virtual ClockSoFar Apply(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) => so;
 
     /// <summary>What it records, in a line that a judge reads at a glance: "Attempt 2: 227 cm".</summary>
     /// <param name="compiled">The edition.</param>

@@ -13,7 +13,7 @@ public sealed class LastTouched
 
     /// <summary>
     /// How many entries there were when the brief as it is run last changed, or the teams, or what they are held
-    /// against: something was mended, cut, dealt or added, or that was taken back; 0 where nothing was.
+    /// against: something was changed, cut, dealt or added, or that was taken back; 0 where nothing was.
     /// </summary>
     public int Edition { get; private set; }
 

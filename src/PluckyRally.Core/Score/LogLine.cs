@@ -79,8 +79,8 @@ public sealed record LogLine(Guid Entry, DateTimeOffset At, string By, string Sa
                             Core.Entry.StudentPlaced placed =>
                                 $"{students.GetValueOrDefault(placed.Student, "A student")} "
                                     + Placed(opened, placed, teams),
-                            { Team: { Length: > 0 } team, Brings: null } =>
-                                $"{teams.GetValueOrDefault(team, team)}: {Within.Sentence(line.Says)}",
+                            { Team: { Length: > 0 } team, IntroducedName: null } =>
+                                $"{teams.GetValueOrDefault(team, team)}: {SentenceCase.Sentence(line.Says)}",
                             _ => line.Says,
                         },
                     }
@@ -107,7 +107,7 @@ public sealed record LogLine(Guid Entry, DateTimeOffset At, string By, string Sa
             return $"came to {name}";
         var jobs = Jobs.Of(opened.In(placed.Round).Compiled.Brief)
             .Where(j => placed.Jobs.Contains(j.Id))
-            .Select(j => Within.Sentence(j.Name))
+            .Select(j => SentenceCase.Sentence(j.Name))
             .ToList();
         return $"in {name}: {(jobs.Count > 0 ? string.Join(", ", jobs) : "no job")}";
     }

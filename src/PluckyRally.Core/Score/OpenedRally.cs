@@ -14,7 +14,7 @@ public sealed record OpenedRally(Rally Rally)
     /// </summary>
     public required IReadOnlyList<Team> Joined { get; init; }
 
-    /// <summary>The edition as it was begun, before anything was mended or cut.</summary>
+    /// <summary>The edition as it was begun, before anything was changed or cut.</summary>
     public required CompiledEdition Begun { get; init; }
 
     /// <summary>What stands, readings worked out in the units of the brief as it is run.</summary>
@@ -26,10 +26,10 @@ public sealed record OpenedRally(Rally Rally)
     /// <summary>The rounds as far as they can differ from each other; those after them are as the last.</summary>
     public required IReadOnlyList<RunRound> Runs { get; init; }
 
-    /// <summary>The brief as it was mended.</summary>
-    internal MendedEditions Editions => _editions ??= new(Begun, Received);
+    /// <summary>The brief as it was changed.</summary>
+    internal ChangedEditions Editions => _editions ??= new(Begun, Received);
 
-    private MendedEditions? _editions;
+    private ChangedEditions? _editions;
 
     /// <summary>How many entries the log had before each of them, by their ids.</summary>
     internal IReadOnlyDictionary<Guid, int> Places => _places ??= PlacesIn(Received);
@@ -44,11 +44,11 @@ public sealed record OpenedRally(Rally Rally)
         return places;
     }
 
-    /// <summary>The brief of a round as it was mended, before any cut in the lesson: what is mended further.</summary>
-    public Brief Mended(int round) => Editions.Now(round).Edition.Brief;
+    /// <summary>The brief of a round with its changes, before any cut in the lesson: what is changed further.</summary>
+    public Brief BriefOf(int round) => Editions.Now(round).Edition.Brief;
 
-    /// <summary>What was mended in all rounds, in the order in which it was.</summary>
-    public IReadOnlyList<MendedSince> Mended() => [.. Stands.OfType<Entry.BriefMended>().Select(MendedSince.Of)];
+    /// <summary>What was changed in all rounds, in the order in which it was.</summary>
+    public IReadOnlyList<BriefChange> Changes() => [.. Stands.OfType<Entry.BriefMended>().Select(BriefChange.Of)];
 
     /// <summary>A round as it is run.</summary>
     /// <param name="round">Its number, from 1; one that there cannot be is taken for the nearest.</param>
@@ -83,7 +83,7 @@ public sealed record OpenedRally(Rally Rally)
         entry.Team.Length == 0
             ? "The class"
             : NamesOnSheets.GetValueOrDefault(entry.Team)
-                ?? Received.FirstOrDefault(e => e.Team == entry.Team && e.Brings is not null)?.Brings
+                ?? Received.FirstOrDefault(e => e.Team == entry.Team && e.IntroducedName is not null)?.IntroducedName
                 ?? entry.Team;
 
     /// <summary>How many rounds there are, the one that is being scored included.</summary>
@@ -140,10 +140,10 @@ public sealed record OpenedRally(Rally Rally)
     private static Result<OpenedRally> Look(Rally rally, CompiledEdition begun)
     {
         // What was recorded is understood by the edition before any cut; what counts, by what is left of it.
-        var editions = new MendedEditions(begun, rally.Entries);
+        var editions = new ChangedEditions(begun, rally.Entries);
         var (entries, aside, received) = SetAside.Sort(
             editions,
-            OnSheets.Of(rally.Teams, rally.Entries),
+            KnownSubjects.Of(rally.Teams, rally.Entries),
             rally.Entries
         );
         var stands = StandingLog.Of(entries);
@@ -161,17 +161,17 @@ public sealed record OpenedRally(Rally Rally)
         var runs = new List<RunRound>();
         for (var round = 1; round <= differing; round++)
         {
-            var mended = editions.Now(round);
-            var cut = LessonCuts.Lay(mended.Edition, standing[round]);
-            var run = ReferenceEquals(cut, mended.Edition)
-                ? Result<CompiledEdition>.Ok(mended)
+            var changed = editions.Now(round);
+            var cut = LessonCuts.Lay(changed.Edition, standing[round]);
+            var run = ReferenceEquals(cut, changed.Edition)
+                ? Result<CompiledEdition>.Ok(changed)
                 : CompiledEdition.For(cut);
             if (!run.IsOk)
                 return Result<OpenedRally>.Refused([.. run.Problems.Select(p => p.Under("/edition/brief"))]);
             runs.Add(
                 new(round, run.Value, roster.In(round), runs.LastOrDefault())
                 {
-                    Mended = editions.MendedIn(round),
+                    BriefChanges = editions.ChangesIn(round),
                     References = Reference.In(references, round),
                 }
             );

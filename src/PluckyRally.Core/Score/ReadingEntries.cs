@@ -22,7 +22,7 @@ public abstract partial record Entry
             CompiledEdition compiled,
             IReadOnlyList<Team> teams,
             ProblemCollector found
-        ) => this with { Reading = ReadingEntries.Understand(compiled, Reading, Taken.Once, "/reading", found) };
+        ) => this with { Reading = ReadingEntries.Understand(compiled, Reading, ReadOccasion.Once, "/reading", found) };
 
         internal override IEnumerable<(string At, Reading Reading)> ReadingsAt => [("/reading", Reading)];
 
@@ -74,7 +74,7 @@ internal static class ReadingEntries
     public static Reading Understand(
         CompiledEdition compiled,
         Reading reading,
-        Taken taken,
+        ReadOccasion taken,
         string at,
         ProblemCollector found
     )
@@ -83,7 +83,7 @@ internal static class ReadingEntries
         var understood = reading;
         if (Measure(compiled, reading, inner) is { } measure)
         {
-            var once = taken == Taken.Once;
+            var once = taken == ReadOccasion.Once;
             inner.Unless(
                 measure.Taken == taken,
                 "/measure",
@@ -115,5 +115,5 @@ internal static class ReadingEntries
 
     /// <summary>The instrument that a reading came from, where it came from one.</summary>
     public static string By(Reading reading) =>
-        reading.Instrument.Length > 0 ? $" by the {Within.Sentence(reading.Instrument)}" : "";
+        reading.Instrument.Length > 0 ? $" by the {SentenceCase.Sentence(reading.Instrument)}" : "";
 }

@@ -22,7 +22,7 @@ public static class Recorder
         var found = new ProblemCollector();
         return Accept(
             new LogToJoin(RunRound.Alike(compiled, teams, Math.Max(1, entry.Round)), StandingLog.Of(log), log),
-            Understand(compiled, OnSheets.Of(teams, log), entry, found),
+            Understand(compiled, KnownSubjects.Of(teams, log), entry, found),
             found
         );
     }
@@ -34,16 +34,16 @@ public static class Recorder
     public static Result<Entry> Accept(OpenedRally opened, Entry entry)
     {
         var run = opened.In(entry.Round);
-        var (then, mended) = (opened.Editions.When(entry, opened.Received.Count), opened.Editions.Now(entry.Round));
-        var (found, named) = (new ProblemCollector(), OnSheets.Of(opened));
-        var understood = WrittenBefore.Understand(
-            ReferenceEquals(then, mended) ? run.Compiled : then,
+        var (then, changed) = (opened.Editions.When(entry, opened.Received.Count), opened.Editions.Now(entry.Round));
+        var (found, named) = (new ProblemCollector(), KnownSubjects.Of(opened));
+        var understood = EntryTranslation.Understand(
+            ReferenceEquals(then, changed) ? run.Compiled : then,
             run.Compiled,
             named,
             entry,
             found
         );
-        if (found.Problems.Count > 0 && !ReferenceEquals(then, mended))
+        if (found.Problems.Count > 0 && !ReferenceEquals(then, changed))
         {
             var before = new ProblemCollector();
             var kept = Understand(then, named, entry, before);
@@ -68,10 +68,10 @@ public static class Recorder
         IReadOnlyList<Team> teams,
         Entry entry,
         ProblemCollector found
-    ) => Understand(compiled, OnSheets.Of(teams, []), entry, found);
+    ) => Understand(compiled, KnownSubjects.Of(teams, []), entry, found);
 
     /// <summary>Reads what was typed and checks what the entry names, without looking at the log.</summary>
-    internal static Entry Understand(CompiledEdition compiled, OnSheets named, Entry entry, ProblemCollector found)
+    internal static Entry Understand(CompiledEdition compiled, KnownSubjects named, Entry entry, ProblemCollector found)
     {
         found.Unless(
             entry.Id != Guid.Empty,

@@ -26,7 +26,7 @@ public abstract partial record Entry
 
         internal override bool IsOfLesson => true;
 
-        internal override string? Brings => Name;
+        internal override string? IntroducedName => Name;
 
         internal override bool ChangesReferences => true;
 
@@ -84,6 +84,6 @@ public abstract partial record Entry
         }
 
         internal override string Say(CompiledEdition compiled, int? attempt) =>
-            $"Comparison: {Name} ({Within.Sentence(Reference.Word(Purpose))})";
+            $"Comparison: {Name} ({SentenceCase.Sentence(Reference.Word(Purpose))})";
     }
 }

@@ -25,7 +25,7 @@ public abstract partial record Entry
         internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             var rule = compiled.Rules.FirstOrDefault(r => r.Rule.Id == Rule)?.Rule;
-            var each = rule?.When == When.EveryAttempt;
+            var each = rule?.When == CheckTime.EveryAttempt;
             found.Unless(
                 rule is not null,
                 "/rule",

@@ -1,7 +1,7 @@
 namespace PluckyRally.Core;
 
 /// <summary>
-/// A round of a rally as it is run: the brief with what was mended and cut for it, and the teams that are in it.
+/// A round of a rally as it is run: the brief with what was changed and cut for it, and the teams that are in it.
 /// </summary>
 /// <param name="Number">The round, from 1.</param>
 /// <param name="Compiled">The edition, made ready.</param>
@@ -14,9 +14,9 @@ public sealed record RunRound(int Number, CompiledEdition Compiled, IReadOnlyLis
         Teams.All(t => t.Away is null) ? Teams : [.. Teams.Where(t => t.Away is null)];
 
     /// <summary>
-    /// What was mended in the brief that holds in this round, in the order in which it is laid over it.
+    /// What was changed in the brief that holds in this round, in the order in which it is laid over it.
     /// </summary>
-    public IReadOnlyList<Entry.BriefMended> Mended { get; init; } = [];
+    public IReadOnlyList<Entry.BriefMended> BriefChanges { get; init; } = [];
 
     /// <summary>What the teams are held against.</summary>
     public IReadOnlyList<Reference> References { get; init; } = [];
@@ -34,9 +34,10 @@ public sealed record RunRound(int Number, CompiledEdition Compiled, IReadOnlyLis
     }
 
     /// <summary>The same round with one team alone, for what does not hang on others.</summary>
-    internal RunRound Alone(Team team) => new(Number, Compiled, [team], Before?.Alone(team)) { Mended = Mended };
+    internal RunRound Alone(Team team) =>
+        new(Number, Compiled, [team], Before?.Alone(team)) { BriefChanges = BriefChanges };
 
-    /// <summary>A round of a rally in which nothing was mended and cut: all rounds are alike.</summary>
+    /// <summary>A round of a rally in which nothing was changed and cut: all rounds are alike.</summary>
     public static RunRound Alike(CompiledEdition compiled, IReadOnlyList<Team> teams, int round) =>
         new(round, compiled, teams, round > 1 ? Alike(compiled, teams, round - 1) : null);
 }

@@ -11,15 +11,15 @@ public sealed record SetAside(int At, Entry Entry, IReadOnlyList<Problem> Proble
     /// Looks all entries through: what stands decides what is allowed, not the order in which entries came. Of two that
     /// say different things under one id the first stays.
     /// </summary>
-    /// <param name="editions">The brief as it was mended.</param>
+    /// <param name="editions">The brief as it was changed.</param>
     /// <param name="named">What entries may name.</param>
     /// <param name="received">All entries, in the order in which they were received.</param>
     /// <returns>
     /// The entries as they are understood, those that are set aside, and all of them, the same one twice only once.
     /// </returns>
     internal static (IReadOnlyList<Entry> Taken, IReadOnlyList<SetAside> Aside, IReadOnlyList<Entry> Received) Sort(
-        MendedEditions editions,
-        OnSheets named,
+        ChangedEditions editions,
+        KnownSubjects named,
         IReadOnlyList<Entry> received
     )
     {
@@ -50,7 +50,13 @@ public sealed record SetAside(int At, Entry Entry, IReadOnlyList<Problem> Proble
 
             seen.Add(came.Id, came);
             each.Add(came);
-            var entry = WrittenBefore.Understand(editions.When(came, at), editions.Now(came.Round), named, came, found);
+            var entry = EntryTranslation.Understand(
+                editions.When(came, at),
+                editions.Now(came.Round),
+                named,
+                came,
+                found
+            );
             if (editions.NotLaid.TryGetValue(came.Id, out var notLaid))
                 found.AddAll(notLaid);
             if (entry is Entry.StruckOut strike)

@@ -26,7 +26,8 @@ public sealed record TeamSheet
     /// <summary>
     /// Whether every rule that is checked outside of attempts is decided, and none is too near to call.
     /// </summary>
-    public bool Settled => Rules.All(r => r.When == When.EveryAttempt || (r.State != RuleState.ToCheck && !r.TooNear));
+    public bool Settled =>
+        Rules.All(r => r.When == CheckTime.EveryAttempt || (r.State != RuleState.ToCheck && !r.TooNear));
 
     /// <summary>
     /// Whether what comes before the attempts is done: the rules are settled and what is read once is read.
@@ -188,7 +189,10 @@ public sealed record TeamSheet
             [
                 .. compiled.Rules.Where(r => r.IsFor(result.Team)).Select(r => Rule(r, result, compiled.Brief.Method)),
             ],
-            Once = [.. compiled.Brief.Measures.Where(m => m.Taken == Taken.Once).Select(m => ReadSoFar(m, design))],
+            Once =
+            [
+                .. compiled.Brief.Measures.Where(m => m.Taken == ReadOccasion.Once).Select(m => ReadSoFar(m, design)),
+            ],
             Trials =
             [
                 .. result
@@ -306,7 +310,7 @@ public sealed record SheetRule(
     string Id,
     RuleSort Sort,
     string Text,
-    When When,
+    CheckTime When,
     bool Inspected,
     RuleState State,
     string Value,

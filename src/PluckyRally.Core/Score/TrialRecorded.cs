@@ -116,7 +116,7 @@ public abstract partial record Entry
             found.Unless(
                 Leaves.All(l =>
                     Readings.All(r => r.Measure != l)
-                    && compiled.Brief.Measures.Any(m => m.Id == l && m.Taken == Taken.EachAttempt)
+                    && compiled.Brief.Measures.Any(m => m.Id == l && m.Taken == ReadOccasion.EachAttempt)
                 ),
                 "/leaves",
                 "What is left to another judge is no measure of an attempt, or is read here.",
@@ -126,14 +126,16 @@ public abstract partial record Entry
             var readings = Readings
                 .Select(
                     (reading, i) =>
-                        ReadingEntries.Understand(compiled, reading, Taken.EachAttempt, $"/readings/{i}", found)
+                        ReadingEntries.Understand(compiled, reading, ReadOccasion.EachAttempt, $"/readings/{i}", found)
                 )
                 .ToList();
             if (Outcome == TrialOutcome.Counted)
             {
                 foreach (
                     var measure in compiled.Brief.Measures.Where(m =>
-                        m.Taken == Taken.EachAttempt && readings.All(r => r.Measure != m.Id) && !Leaves.Contains(m.Id)
+                        m.Taken == ReadOccasion.EachAttempt
+                        && readings.All(r => r.Measure != m.Id)
+                        && !Leaves.Contains(m.Id)
                     )
                 )
                     found.Add(

@@ -28,7 +28,7 @@ public sealed record FairTest(IReadOnlyList<FairTestDifference> Differing, bool 
             0 => "Nothing that is recorded differs, so any difference in the results is chance, or something "
                 + "that nobody recorded.",
             1 => $"Only “{differing[0].Label}” differs: it may explain a difference in the results.",
-            _ => Within.Beginning(English.List([.. differing.Select(d => Within.Sentence(d.Label))]))
+            _ => SentenceCase.Beginning(English.List([.. differing.Select(d => SentenceCase.Sentence(d.Label))]))
                 + " differ, so none of them alone can be named as the cause. Change one thing at a time.",
         };
 }

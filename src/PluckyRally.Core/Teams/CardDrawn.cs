@@ -45,7 +45,7 @@ public abstract partial record Entry
             return this with { OnlyThisRound = card.Lasts == CardLasts.Once };
         }
 
-        internal override IReadOnlyList<Team> Turn(IReadOnlyList<Team> teams, Roster roster) =>
+        internal override IReadOnlyList<Team> Apply(IReadOnlyList<Team> teams, Roster roster) =>
             [
                 .. teams.Select(t =>
                     Team.Length == 0 || t.Id == Team
@@ -57,7 +57,7 @@ public abstract partial record Entry
                 ),
             ];
 
-        internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) =>
+        internal override ClockSoFar Apply(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) =>
             so.WithMinutes(Find(brief)?.Card.Effects.OfType<CardEffect.Minutes>().Sum(e => e.Amount) ?? 0);
 
         internal override string Say(CompiledEdition compiled, int? attempt) =>

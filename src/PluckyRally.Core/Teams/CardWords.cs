@@ -17,7 +17,7 @@ internal static class CardWords
 
     public static string SayPrice(CardEffect.Price effect, Part.Budget part, Price price, CardLasts lasts)
     {
-        var name = Within.Beginning(price.Name);
+        var name = SentenceCase.Beginning(price.Name);
         var change = effect.How switch
         {
             PriceChange.To => $"{BudgetScore.Show(effect.Amount, part)} each",
@@ -34,7 +34,7 @@ internal static class CardWords
     }
 
     public static string SayForbidden(string name, bool material, CardLasts lasts) =>
-        $"{Within.Beginning(name)}: no more may be {(material ? "used or bought" : "bought")}"
+        $"{SentenceCase.Beginning(name)}: no more may be {(material ? "used or bought" : "bought")}"
         + (lasts == CardLasts.Once ? " in this round." : " from now on.");
 
     public static string SayGiven(decimal amount, Material material, CardFor whom) =>
@@ -44,10 +44,11 @@ internal static class CardWords
     public static string SayMinutes(decimal minutes) =>
         $"{English.Count(Math.Abs(minutes), "minute")} {(minutes < 0 ? "less" : "more")}.";
 
-    public static string SayPoints(decimal points, Wins wins) =>
-        MethodWords.Points(Math.Abs(points)) + ((points > 0) == (wins == Wins.Highest) ? " more." : " less.");
+    public static string SayPoints(decimal points, WinningDirection wins) =>
+        MethodWords.Points(Math.Abs(points))
+        + ((points > 0) == (wins == WinningDirection.Highest) ? " more." : " less.");
 
     /// <summary>What points of a card did to a total.</summary>
-    public static string SayInTotal(DealCard card, decimal points, Wins wins) =>
-        $"The card “{card.Name}” gives {Within.Sentence(SayPoints(points, wins))}";
+    public static string SayInTotal(DealCard card, decimal points, WinningDirection wins) =>
+        $"The card “{card.Name}” gives {SentenceCase.Sentence(SayPoints(points, wins))}";
 }

@@ -42,7 +42,7 @@ public sealed record Deal
             found.Unless(
                 deal.Cards.Count > 0,
                 $"{at}/cards",
-                $"There is no card of {Within.Sentence(deal.Name)} yet.",
+                $"There is no card of {SentenceCase.Sentence(deal.Name)} yet.",
                 "Write at least one."
             );
             found.Count(deal.Cards, Limits.Items, $"{at}/cards", "cards");

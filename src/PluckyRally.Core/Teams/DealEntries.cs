@@ -68,7 +68,7 @@ public abstract partial record Entry
             return this;
         }
 
-        internal override IReadOnlyList<Team> Turn(IReadOnlyList<Team> teams, Roster roster) =>
+        internal override IReadOnlyList<Team> Apply(IReadOnlyList<Team> teams, Roster roster) =>
             [
                 .. teams.Select(t =>
                     t with
@@ -140,7 +140,7 @@ public abstract partial record Entry
             return this;
         }
 
-        internal override IReadOnlyList<Team> Turn(IReadOnlyList<Team> teams, Roster roster) =>
+        internal override IReadOnlyList<Team> Apply(IReadOnlyList<Team> teams, Roster roster) =>
             [.. teams.Select(t => t with { Bag = Bags.GetValueOrDefault(t.Id) })];
 
         internal override string Say(CompiledEdition compiled, int? attempt) =>

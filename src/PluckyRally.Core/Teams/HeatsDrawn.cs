@@ -45,7 +45,7 @@ public abstract partial record Entry
             return this;
         }
 
-        internal override IReadOnlyList<Team> Turn(IReadOnlyList<Team> teams, Roster roster)
+        internal override IReadOnlyList<Team> Apply(IReadOnlyList<Team> teams, Roster roster)
         {
             var places = new Dictionary<string, HeatPlace>(StringComparer.Ordinal);
             foreach (var (heat, ids) in Heats.Select(h => h.Teams).Index())

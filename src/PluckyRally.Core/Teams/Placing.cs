@@ -1,36 +1,43 @@
 namespace PluckyRally.Core;
 
 /// <summary>
-/// What the class's wishes say when one student is put into a team: it is said, and the teacher decides.
+/// What the class's preferences say when one student is put into a team: it is said, and the teacher decides.
 /// </summary>
 public static class Placing
 {
     /// <summary>
-    /// Wishes that are not kept with the student in that team, and partners met before, as sentences.
+    /// Preferences that are not kept with the student in that team, and partners met before, as sentences.
     /// </summary>
     /// <param name="teams">The teams as they are.</param>
     /// <param name="student">The student's id.</param>
     /// <param name="team">The id of the team to come into.</param>
-    /// <param name="wishes">The wishes of the class, and who has worked with whom.</param>
-    public static IReadOnlyList<string> Says(IReadOnlyList<Team> teams, string student, string team, TeamWishes wishes)
+    /// <param name="preferences">The preferences of the class, and who has worked with whom.</param>
+    public static IReadOnlyList<string> Says(
+        IReadOnlyList<Team> teams,
+        string student,
+        string team,
+        TeamPreferences preferences
+    )
     {
         var name = NameIn(teams, student);
         var partners = teams.Where(t => t.Id == team).SelectMany(t => t.Students).Where(p => p.Id != student).ToList();
         var others = teams.Where(t => t.Id != team).SelectMany(t => t.Students).Where(p => p.Id != student).ToList();
-        bool Wished(IReadOnlyList<IReadOnlyList<string>> groups, string other) =>
+        bool Preferred(IReadOnlyList<IReadOnlyList<string>> groups, string other) =>
             groups.Any(g => g.Contains(student) && g.Contains(other));
         int Times(string other) =>
-            wishes
+            preferences
                 .Earlier.Where(e => (e.One, e.Other) == (student, other) || (e.Other, e.One) == (student, other))
                 .Sum(e => e.Times);
         return
         [
             .. partners
-                .Where(p => Wished(wishes.Apart, p.Id))
+                .Where(p => Preferred(preferences.Apart, p.Id))
                 .Select(p => $"{name} and {p.Name} are to be kept apart."),
-            .. others.Where(p => Wished(wishes.Together, p.Id)).Select(p => $"{name} and {p.Name} should be together."),
+            .. others
+                .Where(p => Preferred(preferences.Together, p.Id))
+                .Select(p => $"{name} and {p.Name} should be together."),
             .. partners
-                .Where(p => Wished(wishes.Spread, p.Id))
+                .Where(p => Preferred(preferences.Spread, p.Id))
                 .Select(p => $"{name} and {p.Name} are to be spread over the teams."),
             .. partners
                 .Where(p => Times(p.Id) > 0)

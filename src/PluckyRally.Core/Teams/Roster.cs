@@ -28,7 +28,7 @@ internal sealed class Roster
         _changes
             .Where(c => c.HoldsIn(round))
             .OrderBy(c => c.Round)
-            .Aggregate(_begun, (teams, change) => change.Turn(teams, this));
+            .Aggregate(_begun, (teams, change) => change.Apply(teams, this));
 
     /// <summary>Every team that there ever was, as it is called last.</summary>
     public IReadOnlyList<Team> All => In(int.MaxValue);

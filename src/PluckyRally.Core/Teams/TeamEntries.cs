@@ -28,7 +28,7 @@ public abstract partial record Entry
         internal virtual bool HoldsIn(int round) => Round <= round;
 
         /// <summary>The teams after it.</summary>
-        internal abstract IReadOnlyList<Team> Turn(IReadOnlyList<Team> teams, Roster roster);
+        internal abstract IReadOnlyList<Team> Apply(IReadOnlyList<Team> teams, Roster roster);
 
         /// <summary>A team with what an entry says of it.</summary>
         private protected static IReadOnlyList<Team> With(
@@ -51,7 +51,7 @@ public abstract partial record Entry
         /// <summary>How many students are in it; 0 where that is not known.</summary>
         public int Members { get; init; }
 
-        internal override string? Brings => Name;
+        internal override string? IntroducedName => Name;
 
         internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
@@ -78,7 +78,7 @@ public abstract partial record Entry
             return this;
         }
 
-        internal override IReadOnlyList<Team> Turn(IReadOnlyList<Team> teams, Roster roster) =>
+        internal override IReadOnlyList<Team> Apply(IReadOnlyList<Team> teams, Roster roster) =>
             teams.Any(t => t.Id == Team)
                 ? teams
                 :
@@ -132,7 +132,7 @@ public abstract partial record Entry
             return this;
         }
 
-        internal override IReadOnlyList<Team> Turn(IReadOnlyList<Team> teams, Roster roster) =>
+        internal override IReadOnlyList<Team> Apply(IReadOnlyList<Team> teams, Roster roster) =>
             With(teams, Team, t =>
                 t with
                 {
@@ -167,7 +167,7 @@ public abstract partial record Entry
             return this;
         }
 
-        internal override IReadOnlyList<Team> Turn(IReadOnlyList<Team> teams, Roster roster) =>
+        internal override IReadOnlyList<Team> Apply(IReadOnlyList<Team> teams, Roster roster) =>
             With(teams, Team, t => t with { Away = Reason.Length > 0 ? Reason : "absent" });
 
         internal override string Say(CompiledEdition compiled, int? attempt) =>
@@ -183,7 +183,7 @@ public abstract partial record Entry
             ProblemCollector found
         ) => this;
 
-        internal override IReadOnlyList<Team> Turn(IReadOnlyList<Team> teams, Roster roster) =>
+        internal override IReadOnlyList<Team> Apply(IReadOnlyList<Team> teams, Roster roster) =>
             With(teams, Team, t => t with { Away = null });
 
         internal override string Say(CompiledEdition compiled, int? attempt) => "Takes part again";
@@ -218,7 +218,7 @@ public abstract partial record Entry
             return this;
         }
 
-        internal override IReadOnlyList<Team> Turn(IReadOnlyList<Team> teams, Roster roster)
+        internal override IReadOnlyList<Team> Apply(IReadOnlyList<Team> teams, Roster roster)
         {
             var had = teams.SelectMany(t => t.Students).FirstOrDefault(p => p.Id == Student);
             var placed = new TeamStudent(Student, had?.Name ?? roster.NameOf(Student), Jobs);

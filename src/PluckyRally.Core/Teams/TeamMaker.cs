@@ -3,9 +3,8 @@ using MathNet.Numerics.Random;
 namespace PluckyRally.Core;
 
 /// <summary>
-/// Makes teams. Every wish is a weight on a pair of students in one team; swaps lower the sum until none does, from
-/// many
-/// seeded beginnings; the best of them is shaken a little and improved again, as often as time allows.
+/// Makes teams. Every preference is a weight on a pair of students in one team; swaps lower the sum until none does,
+/// from many seeded beginnings; the best of them is shaken a little and improved again, as often as time allows.
 /// </summary>
 public static class TeamMaker
 {
@@ -28,8 +27,8 @@ public static class TeamMaker
     /// </summary>
     private const int SwapsOfShake = 4;
 
-    /// <summary>Teams of these students, or what is wrong with the wishes.</summary>
-    public static Result<TeamsMade> Make(IReadOnlyList<Student> students, TeamWishes wishes)
+    /// <summary>Teams of these students, or what is wrong with the preferences.</summary>
+    public static Result<TeamsMade> Make(IReadOnlyList<Student> students, TeamPreferences preferences)
     {
         var found = new ProblemCollector();
         found.Unless(
@@ -40,13 +39,13 @@ public static class TeamMaker
         );
         found.Count(students, Limits.Items, "/students", "students");
         found.Unless(
-            wishes.Size is >= 1 and <= TeamSizes.Largest,
+            preferences.Size is >= 1 and <= TeamSizes.Largest,
             "/size",
             "The size of a team is out of range.",
             $"Use 1 to {TeamSizes.Largest}."
         );
         found.Unless(
-            wishes.Teams is null or (>= 1 and <= Limits.Teams),
+            preferences.Teams is null or (>= 1 and <= Limits.Teams),
             "/teams",
             "The number of teams is out of range.",
             $"Use 1 to {Limits.Teams}."
@@ -61,18 +60,18 @@ public static class TeamMaker
             return Result<TeamsMade>.Refused(found.Problems);
 
         var here = students.Select((p, i) => (p.Id, i)).ToDictionary(p => p.Id, p => p.i);
-        var weights = Weights(here, wishes, out var earlier);
-        var locked = wishes
+        var weights = Weights(here, preferences, out var earlier);
+        var locked = preferences
             .Locked.Select(team => team.Where(here.ContainsKey).Select(id => here[id]).ToList())
             .Where(t => t.Count > 0)
             .ToList();
         var taken = locked.SelectMany(t => t).ToHashSet();
         var free = Enumerable.Range(0, students.Count).Where(i => !taken.Contains(i)).ToList();
-        var sizes = wishes.Teams is { } teamsWanted
+        var sizes = preferences.Teams is { } teamsWanted
             ? TeamSizes.Into(free.Count, teamsWanted - locked.Count)
-            : TeamSizes.Of(free.Count, wishes.Size);
+            : TeamSizes.Of(free.Count, preferences.Size);
 
-        var random = new MersenneTwister(wishes.Seed);
+        var random = new MersenneTwister(preferences.Seed);
         int[]? best = null;
         var bestCost = long.MaxValue;
         for (var beginning = 0; beginning < Beginnings && sizes.Count > 1; beginning++)
@@ -95,7 +94,7 @@ public static class TeamMaker
             new(
                 [.. teams.Select(t => (IReadOnlyList<string>)[.. t.Select(i => students[i].Id)])],
                 repeats,
-                [.. UnkeptWishes.Of(students, wishes, teams, here)]
+                [.. UnmetPreferences.Of(students, preferences, teams, here)]
             )
         );
     }
@@ -109,7 +108,7 @@ public static class TeamMaker
         }
     }
 
-    private static int[,] Weights(Dictionary<string, int> here, TeamWishes wishes, out int[,] earlier)
+    private static int[,] Weights(Dictionary<string, int> here, TeamPreferences preferences, out int[,] earlier)
     {
         var weights = new int[here.Count, here.Count];
         var met = new int[here.Count, here.Count];
@@ -126,11 +125,11 @@ public static class TeamMaker
                 Add(weights, a, b, weight);
         }
 
-        AddGroups(wishes.Together, TogetherWeight);
-        AddGroups(wishes.Apart, ApartWeight);
-        AddGroups(wishes.Spread, SpreadWeight);
+        AddGroups(preferences.Together, TogetherWeight);
+        AddGroups(preferences.Apart, ApartWeight);
+        AddGroups(preferences.Spread, SpreadWeight);
         foreach (
-            var pair in wishes.Earlier.Where(p =>
+            var pair in preferences.Earlier.Where(p =>
                 p.One != p.Other && here.ContainsKey(p.One) && here.ContainsKey(p.Other)
             )
         )

@@ -156,7 +156,7 @@ public sealed record Timetable(
         return last?.Phase == first.Phase
             ? $"{first.Name} goes on in lesson {next} for {Show(first.To - first.From)} minutes: keep plans "
                 + "and builds by team until then."
-            : $"{homework}Lesson {next} begins with “{Within.Sentence(first.Name)}”: keep plans and builds by "
+            : $"{homework}Lesson {next} begins with “{SentenceCase.Sentence(first.Name)}”: keep plans and builds by "
                 + "team until then.";
     }
 

@@ -159,7 +159,7 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept
                     OwnerId = Owner.LocalTeacher,
                     Name = group.Name,
                     NoPhotos = group.NoPhotos,
-                    Wishes = group.Wishes,
+                    Preferences = group.Wishes,
                     Students =
                     [
                         .. group
@@ -356,7 +356,7 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept
                 BriefTitle = archived.BriefTitle,
                 MadeAt = archived.MadeAt,
                 JudgesStrikeOthers = archived.JudgesStrikeOthers,
-                PutAway = archived.PutAway,
+                Archived = archived.PutAway,
                 Teams = teams,
             }
         );

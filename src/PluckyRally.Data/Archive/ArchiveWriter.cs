@@ -135,7 +135,7 @@ public static class ArchiveWriter
                 stored.BriefId
             )
             {
-                PutAway = stored.PutAway,
+                PutAway = stored.Archived,
                 UnreadEdition = DocumentReader.KeptEdition(stored.Edition) is null ? stored.Edition : null,
             };
             Put(zip, archived.File, RallyFile(stored, documents));
@@ -168,7 +168,7 @@ public static class ArchiveWriter
                     [.. c.Students.OrderBy(p => p.Order).Select(p => new ArchivedStudent(p.Id, p.Name, p.Order))]
                 )
                 {
-                    Wishes = c.Wishes,
+                    Wishes = c.Preferences,
                 }),
             ],
             Cupboard = [.. cupboard.Select(i => new CupboardItem(i.Name, i.Unit, i.Amount))],

@@ -72,7 +72,7 @@ public sealed record ArchivedClass(
 )
 {
     /// <summary>
-    /// Who should be together, apart or spread over the teams, as JSON; empty where nothing is wished.
+    /// Who should be together, apart or spread over the teams, as JSON; empty where nothing is preferred.
     /// </summary>
     public string Wishes { get; init; } = "";
 }

@@ -133,23 +133,23 @@ public sealed class ClassRegister(RallyDb db, RallyCache kept, TimeProvider cloc
             .ExecuteUpdateAsync(c => c.SetProperty(x => x.NoPhotos, !taken), stop) > 0;
 
     /// <summary>
-    /// Keeps what is wished for the teams of a class, where that is still as it was when the change was begun; gives
+    /// Keeps what is preferred for the teams of a class, where that is still as it was when the change was begun; gives
     /// the class as it stands.
     /// </summary>
-    public async Task<(SaveOutcome Outcome, StoredClass? Stands)> Wish(
+    public async Task<(SaveOutcome Outcome, StoredClass? Stands)> SetPreferences(
         Guid id,
-        ClassWishes was,
-        ClassWishes wishes,
+        ClassPreferences was,
+        ClassPreferences preferences,
         CancellationToken stop
     )
     {
         await using var whole = await db.Database.BeginTransactionAsync(stop);
         if (await Find(id, stop) is not { } stands)
             return (SaveOutcome.NotFound, null);
-        if (!Json.Same(stands.Wished(), was))
+        if (!Json.Same(stands.Preferred(), was))
             return (SaveOutcome.Conflict, stands);
-        var text = Json.Write(wishes);
-        await db.Classes.Where(c => c.Id == id).ExecuteUpdateAsync(c => c.SetProperty(x => x.Wishes, text), stop);
+        var text = Json.Write(preferences);
+        await db.Classes.Where(c => c.Id == id).ExecuteUpdateAsync(c => c.SetProperty(x => x.Preferences, text), stop);
         await whole.CommitAsync(stop);
         return (SaveOutcome.Saved, stands);
     }

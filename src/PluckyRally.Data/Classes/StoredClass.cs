@@ -22,17 +22,17 @@ public sealed class StoredClass
     public bool NoPhotos { get; set; }
 
     /// <summary>
-    /// Who should be together, apart or spread over the teams, as JSON; empty where nothing is wished.
+    /// Who should be together, apart or spread over the teams, as JSON; empty where nothing is preferred.
     /// </summary>
-    public string Wishes { get; set; } = "";
+    public string Preferences { get; set; } = "";
 
     /// <summary>The same, understood; none where a newer version wrote them.</summary>
-    public ClassWishes Wished()
+    public ClassPreferences Preferred()
     {
-        if (Wishes.Length == 0)
-            return ClassWishes.None;
-        var read = DocumentReader.Request<ClassWishes>(Wishes);
-        return read.IsOk ? read.Value.Value : ClassWishes.None;
+        if (Preferences.Length == 0)
+            return ClassPreferences.None;
+        var read = DocumentReader.Request<ClassPreferences>(Preferences);
+        return read.IsOk ? read.Value.Value : ClassPreferences.None;
     }
 
     /// <summary>When it was taken away; it is gone for good some time later. Null while it is there.</summary>
@@ -95,6 +95,7 @@ internal sealed class StoredClassConfiguration
         group.HasOne<Owner>().WithMany().HasForeignKey(c => c.OwnerId).OnDelete(DeleteBehavior.Restrict);
         group.HasMany(c => c.Students).WithOne().HasForeignKey(p => p.ClassId).OnDelete(DeleteBehavior.Cascade);
         group.Property(c => c.Name).HasMaxLength(Limits.Name);
+        group.Property(c => c.Preferences).HasColumnName("Wishes");
         group.HasQueryFilter(c => c.DeletedAt == null);
     }
 

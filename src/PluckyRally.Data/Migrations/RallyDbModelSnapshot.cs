@@ -197,9 +197,10 @@ namespace PluckyRally.Data.Migrations
                     b.Property<Guid>("OwnerId")
                         .HasColumnType("TEXT");
 
-                    b.Property<string>("Wishes")
+                    b.Property<string>("Preferences")
                         .IsRequired()
-                        .HasColumnType("TEXT");
+                        .HasColumnType("TEXT")
+                        .HasColumnName("Wishes");
 
                     b.HasKey("Id");
 
@@ -553,8 +554,9 @@ namespace PluckyRally.Data.Migrations
                     b.Property<Guid>("OwnerId")
                         .HasColumnType("TEXT");
 
-                    b.Property<bool>("PutAway")
-                        .HasColumnType("INTEGER");
+                    b.Property<bool>("Archived")
+                        .HasColumnType("INTEGER")
+                        .HasColumnName("PutAway");
 
                     b.HasKey("Id");
 
@@ -652,7 +654,7 @@ namespace PluckyRally.Data.Migrations
                     b.ToTable("Sessions");
                 });
 
-            modelBuilder.Entity("PluckyRally.Data.Sessions.StoredTeamVoice", b =>
+            modelBuilder.Entity("PluckyRally.Data.Sessions.StoredTeamDevice", b =>
                 {
                     b.Property<Guid>("RallyId")
                         .HasColumnType("TEXT");
@@ -875,7 +877,7 @@ namespace PluckyRally.Data.Migrations
                         .IsRequired();
                 });
 
-            modelBuilder.Entity("PluckyRally.Data.Sessions.StoredTeamVoice", b =>
+            modelBuilder.Entity("PluckyRally.Data.Sessions.StoredTeamDevice", b =>
                 {
                     b.HasOne("PluckyRally.Data.Rallies.StoredRally", null)
                         .WithMany()

@@ -59,7 +59,7 @@ public sealed class RallyCache
     /// <summary>
     /// A rally as it will be when everything that was accepted is on the disk: the next entry joins that.
     /// </summary>
-    internal KeptRally? Coming(Guid id) =>
+    internal KeptRally? Pending(Guid id) =>
         _coming.TryGetValue(id, out var coming) && coming.Forgotten == Forgotten ? coming.Rally : Find(id);
 
     /// <param name="rally">The rally with an entry that was accepted and is on its way to the disk.</param>

@@ -25,7 +25,7 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
                 r.MadeAt,
                 r.Teams.Count,
                 db.Entries.Count(e => e.RallyId == r.Id),
-                r.PutAway
+                r.Archived
             ))
             .ToListAsync(stop);
 
@@ -38,7 +38,7 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
     {
         var rallies = await db
             .Rallies.AsNoTracking()
-            .Where(r => r.OwnerId == Owner.LocalTeacher && !r.PutAway && !db.Entries.Any(e => e.RallyId == r.Id))
+            .Where(r => r.OwnerId == Owner.LocalTeacher && !r.Archived && !db.Entries.Any(e => e.RallyId == r.Id))
             .Select(r => new
             {
                 r.Id,
@@ -112,7 +112,7 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
         using (await kept.Alone(rally, stop))
         {
             forgotten = kept.Forgotten;
-            if ((kept.Coming(rally) ?? await OpenAlone(rally, stop)) is not { } found)
+            if ((kept.Pending(rally) ?? await OpenAlone(rally, stop)) is not { } found)
                 return null;
             now = found;
             var write = new List<Entry>();
@@ -292,13 +292,13 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
             {
                 r.Name,
                 Entries = db.Entries.Count(e => e.RallyId == r.Id),
-                r.PutAway,
+                r.Archived,
             })
             .FirstOrDefaultAsync(stop);
         return same is null
             ? null
             : $"{same.Name}, with {same.Entries} {(same.Entries == 1 ? "entry" : "entries")}"
-                + $"{(same.PutAway ? ", archived" : "")}";
+                + $"{(same.Archived ? ", archived" : "")}";
     }
 
     /// <summary>Takes a rally away; for some time it can be taken back. False where there is none.</summary>
@@ -314,10 +314,10 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
     }
 
     /// <summary>Puts a rally away or back on the start page. False where there is no such rally.</summary>
-    public async Task<bool> PutAway(Guid id, bool away, CancellationToken stop) =>
+    public async Task<bool> Archive(Guid id, bool away, CancellationToken stop) =>
         await db
             .Rallies.Where(r => r.Id == id && r.OwnerId == Owner.LocalTeacher)
-            .ExecuteUpdateAsync(set => set.SetProperty(r => r.PutAway, away), stop) > 0;
+            .ExecuteUpdateAsync(set => set.SetProperty(r => r.Archived, away), stop) > 0;
 
     /// <summary>
     /// Makes sure that what an entry names is known here before it joins the log: the team that comes with it, the
@@ -387,7 +387,7 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
 /// <param name="MadeAt">When it was made.</param>
 /// <param name="Teams">How many teams there are.</param>
 /// <param name="Entries">How many entries there are.</param>
-/// <param name="PutAway">Whether it is put away.</param>
+/// <param name="Archived">Whether it is archived.</param>
 public sealed record ListedRally(
     Guid Id,
     string Name,
@@ -397,5 +397,5 @@ public sealed record ListedRally(
     DateTimeOffset MadeAt,
     int Teams,
     int Entries,
-    bool PutAway
+    bool Archived
 );

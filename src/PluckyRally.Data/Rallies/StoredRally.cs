@@ -36,7 +36,7 @@ public sealed class StoredRally
     public bool JudgesStrikeOthers { get; set; }
 
     /// <summary>Returned: not on the start page, and not lost.</summary>
-    public bool PutAway { get; set; }
+    public bool Archived { get; set; }
 
     /// <summary>The teams.</summary>
     public List<StoredTeam> Teams { get; init; } = [];

@@ -17,6 +17,7 @@ internal sealed class StoredRallyConfiguration
         rally.HasOne<StoredBrief>().WithMany().HasForeignKey(r => r.BriefId).OnDelete(DeleteBehavior.SetNull);
         rally.HasMany(r => r.Teams).WithOne().HasForeignKey(t => t.RallyId).OnDelete(DeleteBehavior.Cascade);
         rally.Property(r => r.Name).HasMaxLength(Limits.Name);
+        rally.Property(r => r.Archived).HasColumnName("PutAway");
         rally.HasQueryFilter(r => r.DeletedAt == null);
         rally.HasIndex(r => new { r.OwnerId, r.MadeAt });
     }

@@ -108,7 +108,7 @@ public sealed class SessionBook(RallyDb db, TimeProvider clock)
 
     /// <summary>The team that a device speaks for in a rally; null while it has said none.</summary>
     public Task<string?> TeamOf(Guid rally, string session, CancellationToken stop) =>
-        db.Set<StoredTeamVoice>()
+        db.Set<StoredTeamDevice>()
             .Where(v => v.RallyId == rally && v.SessionId == session)
             .Select(v => v.TeamId)
             .FirstOrDefaultAsync(stop);
@@ -120,7 +120,7 @@ public sealed class SessionBook(RallyDb db, TimeProvider clock)
         if (await TeamOf(rally, session, stop) is not null)
             return;
         db.Add(
-            new StoredTeamVoice
+            new StoredTeamDevice
             {
                 RallyId = rally,
                 SessionId = session,
@@ -132,10 +132,10 @@ public sealed class SessionBook(RallyDb db, TimeProvider clock)
     }
 
     /// <summary>The devices that speak for teams of a rally, each with its team, by team.</summary>
-    public async Task<IReadOnlyList<(string Session, string Team)>> Voices(Guid rally, CancellationToken stop) =>
+    public async Task<IReadOnlyList<(string Session, string Team)>> TeamDevices(Guid rally, CancellationToken stop) =>
         [
             .. (
-                await db.Set<StoredTeamVoice>()
+                await db.Set<StoredTeamDevice>()
                     .AsNoTracking()
                     .Where(v => v.RallyId == rally)
                     .OrderBy(v => v.TeamId)
@@ -145,7 +145,7 @@ public sealed class SessionBook(RallyDb db, TimeProvider clock)
 
     /// <summary>Lets a device say anew which team it speaks for. False where it speaks for none.</summary>
     public async Task<bool> SayAnew(Guid rally, string session, CancellationToken stop) =>
-        await db.Set<StoredTeamVoice>()
+        await db.Set<StoredTeamDevice>()
             .Where(v => v.RallyId == rally && v.SessionId == session)
             .ExecuteDeleteAsync(stop) > 0;
 

@@ -37,7 +37,7 @@ public sealed class StoredJudgeName
 }
 
 /// <summary>The team of a rally that a device speaks for: the one that it said at first.</summary>
-public sealed class StoredTeamVoice
+public sealed class StoredTeamDevice
 {
     /// <summary>The rally.</summary>
     public Guid RallyId { get; init; }
@@ -52,7 +52,7 @@ public sealed class StoredTeamVoice
 internal sealed class StoredSessionConfiguration
     : IEntityTypeConfiguration<StoredSession>,
         IEntityTypeConfiguration<StoredJudgeName>,
-        IEntityTypeConfiguration<StoredTeamVoice>
+        IEntityTypeConfiguration<StoredTeamDevice>
 {
     public void Configure(EntityTypeBuilder<StoredSession> session) => session.Property(s => s.Id).HasMaxLength(64);
 
@@ -67,11 +67,11 @@ internal sealed class StoredSessionConfiguration
         name.HasOne<StoredSession>().WithMany().HasForeignKey(n => n.SessionId).OnDelete(DeleteBehavior.Cascade);
     }
 
-    public void Configure(EntityTypeBuilder<StoredTeamVoice> voice)
+    public void Configure(EntityTypeBuilder<StoredTeamDevice> device)
     {
-        voice.ToTable("TeamVoices");
-        voice.HasKey(v => new { v.RallyId, v.SessionId });
-        voice.HasOne<StoredSession>().WithMany().HasForeignKey(v => v.SessionId).OnDelete(DeleteBehavior.Cascade);
-        voice.HasOne<StoredRally>().WithMany().HasForeignKey(v => v.RallyId).OnDelete(DeleteBehavior.Cascade);
+        device.ToTable("TeamVoices");
+        device.HasKey(v => new { v.RallyId, v.SessionId });
+        device.HasOne<StoredSession>().WithMany().HasForeignKey(v => v.SessionId).OnDelete(DeleteBehavior.Cascade);
+        device.HasOne<StoredRally>().WithMany().HasForeignKey(v => v.RallyId).OnDelete(DeleteBehavior.Cascade);
     }
 }

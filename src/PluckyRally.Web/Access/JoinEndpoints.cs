@@ -41,7 +41,7 @@ internal static class JoinEndpoints
         var (code, name) = (request.Value.Value.Code, request.Value.Value.Name.Trim());
         if (await book.Find(code, stop) is not [var pass, ..] passes)
         {
-            Happened.WrongGuess(logger, $"{context.Connection.RemoteIpAddress}");
+            LogMessages.WrongGuess(logger, $"{context.Connection.RemoteIpAddress}");
             return new Refused([
                 new(
                     "/code",
@@ -82,7 +82,7 @@ internal static class JoinEndpoints
         {
             if (one.Kind == PassKind.Judge)
                 await names.Hold(one.RallyId, one.Id, name, SessionStore.IdOf(principal), stop);
-            Happened.Joined(logger, one.RallyId);
+            LogMessages.Joined(logger, one.RallyId);
         }
 
         // A code that opens several rallies of a fair day leads to the page of that day.

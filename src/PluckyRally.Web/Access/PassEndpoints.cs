@@ -19,7 +19,7 @@ internal static class PassEndpoints
         rally.MapGet("/passes", All).WithName("listPasses");
         rally.MapPost("/passes", Make).WithName("makePass").Accepts<NewPass>("application/json");
         rally.MapDelete("/passes/{pass:guid}", End).WithName("endPass");
-        rally.MapDelete("/voices/{device}", SayAnew).WithName("letTeamSayAnew");
+        rally.MapDelete("/team-devices/{device}", SayAnew).WithName("letTeamSayAnew");
         rally.MapPut("/judges", Let).WithName("letJudges").Accepts<WhatJudgesMay>("application/json");
     }
 
@@ -41,7 +41,7 @@ internal static class PassEndpoints
                 found.Stored.JudgesStrikeOthers,
                 [.. await Shown(await book.Of(id, stop), book, addresses[0], stop)],
                 [
-                    .. (await sessions.Voices(id, stop)).Select(v => new TeamVoice(
+                    .. (await sessions.TeamDevices(id, stop)).Select(v => new TeamDevice(
                         v.Session,
                         found.Rally.Teams.FirstOrDefault(t => t.Id == v.Team)?.Name ?? v.Team
                     )),
@@ -208,18 +208,18 @@ public sealed record WhatJudgesMay(bool StrikeOthers);
 /// <param name="Addresses">Where they find this computer now, the best one first.</param>
 /// <param name="StrikeOthers">Whether judges may strike out what others recorded.</param>
 /// <param name="Passes">The passes that are good.</param>
-/// <param name="Voices">The devices that speak for teams.</param>
+/// <param name="TeamDevices">The devices that speak for teams.</param>
 public sealed record RallyPasses(
     IReadOnlyList<string> Addresses,
     bool StrikeOthers,
     IReadOnlyList<Pass> Passes,
-    IReadOnlyList<TeamVoice> Voices
+    IReadOnlyList<TeamDevice> TeamDevices
 );
 
 /// <summary>A device that speaks for a team.</summary>
 /// <param name="Device">Its id.</param>
 /// <param name="Team">What the team is called.</param>
-public sealed record TeamVoice(string Device, string Team);
+public sealed record TeamDevice(string Device, string Team);
 
 /// <summary>A pass as the teacher sees it.</summary>
 /// <param name="Id">Its id.</param>

@@ -108,7 +108,7 @@ internal static class SignInEndpoints
         );
         if (!came.Succeeded)
         {
-            Happened.WrongGuess(logger, $"{context.Connection.RemoteIpAddress}");
+            LogMessages.WrongGuess(logger, $"{context.Connection.RemoteIpAddress}");
             return new Refused([
                 new(
                     "/password",

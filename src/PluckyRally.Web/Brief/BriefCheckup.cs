@@ -3,7 +3,7 @@ using PluckyRally.Core;
 namespace PluckyRally.Web;
 
 /// <summary>What the core says of a brief while it is written.</summary>
-/// <param name="Problems">What has to be mended before a rally; each at its field.</param>
+/// <param name="Problems">What has to be fixed before a rally; each at its field.</param>
 /// <param name="Snags">Everything that was found, what stops first.</param>
 /// <param name="Left">Snags that the teacher has decided to leave.</param>
 /// <param name="Scoring">How it is scored, written from the method; empty while it cannot be run.</param>

@@ -19,7 +19,7 @@ internal static class DraftEndpoints
             .Accepts<Core.Brief>("application/json")
             .TakesAtMost(Limits.BriefBytes);
         drafts
-            .MapPost("/mended", Mended)
+            .MapPost("/changed", Change)
             .WithName("mendDraft")
             .Accepts<DraftChanges>("application/json")
             .Produces<Core.Brief>()
@@ -58,13 +58,13 @@ internal static class DraftEndpoints
             : new Refused(document.Problems);
     }
 
-    private static Results<ContentHttpResult, Refused> Mended(SentJson sent)
+    private static Results<ContentHttpResult, Refused> Change(SentJson sent)
     {
         var request = DocumentReader.Request<DraftChanges>(sent.Text);
         if (!request.IsOk)
             return new Refused(request.Problems);
-        var mended = Changes.Apply(JsonNode.Parse(sent.Text)!["brief"]!, request.Value.Value.Changes);
-        return mended.IsOk ? TypedResults.Text(mended.Value.Text, "application/json") : new Refused(mended.Problems);
+        var changed = Changes.Apply(JsonNode.Parse(sent.Text)!["brief"]!, request.Value.Value.Changes);
+        return changed.IsOk ? TypedResults.Text(changed.Value.Text, "application/json") : new Refused(changed.Problems);
     }
 
     private static Results<Ok<Tryout>, Refused> Try(SentJson sent)

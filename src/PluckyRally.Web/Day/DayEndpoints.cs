@@ -112,7 +112,7 @@ internal static class DayEndpoints
         DayBook book,
         PassBook passes,
         RallyLog log,
-        WorkedOut worked,
+        RoundCache rounds,
         CancellationToken stop
     )
     {
@@ -127,7 +127,7 @@ internal static class DayEndpoints
             if (await log.Open(slot.Rally, stop) is not { Opened: { IsOk: true } opened } found)
                 continue;
             var round = opened.Value.Running;
-            var sheets = worked.SheetsOf(found, round, points: false);
+            var sheets = rounds.SheetsOf(found, round, points: false);
             var title = opened.Value.In(round).Compiled.Brief.Title;
             rallies.Add(
                 new(
@@ -154,7 +154,7 @@ internal static class DayEndpoints
                 ? joining
                     .GroupBy(j => j.Title)
                     .Where(g => g.Count() > 1)
-                    .Select(g => worked.ListOver(g.Key, [.. g.Select(j => (j.Rally, j.Round))]))
+                    .Select(g => rounds.ListOver(g.Key, [.. g.Select(j => (j.Rally, j.Round))]))
                     .ToList()
                 : [];
         return TypedResults.Ok(new DayOpened(id, day.Name, day.Date, day.ListOnBoard, rallies, lists));

@@ -24,7 +24,7 @@ internal sealed class InstrumentSocket(InstrumentBoard board, ServerSettings set
         catch (SocketException taken)
         {
             // A lesson goes on without instruments; it would not without the server.
-            Happened.CannotListen(logger, port, taken.Message);
+            LogMessages.CannotListen(logger, port, taken.Message);
             return;
         }
 

@@ -53,7 +53,7 @@ internal sealed class CopyKeeper(
             _trouble = "";
             await Task.Run(PutInSecond, stop);
             Shelf.Prune(clock.GetUtcNow());
-            Happened.CopyMade(logger, copy.Name, reason.ToString(), copy.Bytes);
+            LogMessages.CopyMade(logger, copy.Name, reason.ToString(), copy.Bytes);
             return copy;
         }
         finally
@@ -118,7 +118,7 @@ internal sealed class CopyKeeper(
             {
                 // A lesson goes on without a copy; the start page says so.
                 _trouble = DataTrouble.Of(wrong, folder.Copies).What;
-                Happened.CannotCopy(logger, wrong.Message);
+                LogMessages.CannotCopy(logger, wrong.Message);
                 await Task.Delay(Look, clock, stoppingToken).ContinueWith(_ => { }, TaskScheduler.Default);
             }
         }

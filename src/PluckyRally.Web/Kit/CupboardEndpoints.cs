@@ -131,7 +131,7 @@ internal static class CupboardEndpoints
 /// <summary>What to buy for all that is planned.</summary>
 /// <param name="Lines">What is needed, whether it is there or not.</param>
 /// <param name="Costs">What buying the rest costs, in each currency.</param>
-public sealed record Shopping(IReadOnlyList<ShoppingLine> Lines, IReadOnlyList<Sum> Costs);
+public sealed record Shopping(IReadOnlyList<ShoppingLine> Lines, IReadOnlyList<MoneyAmount> Costs);
 
 /// <summary>How much there is of something, as it is typed.</summary>
 /// <param name="Name">What it is.</param>

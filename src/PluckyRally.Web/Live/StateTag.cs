@@ -9,7 +9,7 @@ namespace PluckyRally.Web;
 /// worked out. The tag names who asks too, since not everybody is shown the same. For what has no student's name in it:
 /// browsers keep it.
 /// </summary>
-internal sealed class StateTag(RallyLog log, WorkedOut worked) : IEndpointFilter
+internal sealed class StateTag(RallyLog log, RoundCache rounds) : IEndpointFilter
 {
     public async ValueTask<object?> InvokeAsync(EndpointFilterInvocationContext context, EndpointFilterDelegate next)
     {
@@ -21,7 +21,7 @@ internal sealed class StateTag(RallyLog log, WorkedOut worked) : IEndpointFilter
             return await next(context);
         var caller = Caller.Of(http.User);
         var tag = new EntityTagHeaderValue(
-            $"\"{worked.NameOf(rally)}-{(caller.IsTeacher ? "teacher" : caller.Session)}\""
+            $"\"{rounds.NameOf(rally)}-{(caller.IsTeacher ? "teacher" : caller.Session)}\""
         );
         http.Response.Headers.ETag = tag.ToString();
         http.Response.Headers.CacheControl = "private, no-cache";

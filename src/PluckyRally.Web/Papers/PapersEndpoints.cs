@@ -51,7 +51,7 @@ internal static class PapersEndpoints
     private static async Task<Results<Ok<RallyPapers>, Missing, Refused>> OfRally(
         Guid id,
         RallyLog log,
-        WorkedOut worked,
+        RoundCache rounds,
         CancellationToken stop,
         int round = 1,
         bool why = false
@@ -63,7 +63,7 @@ internal static class PapersEndpoints
             return new Missing("round");
         if (!found.Opened.IsOk)
             return new Refused(found.Opened.Problems);
-        var standings = worked.Standings(found, round);
+        var standings = rounds.Standings(found, round);
         return TypedResults.Ok(
             RallyPapers.Of(
                 found.Opened.Value,
@@ -77,7 +77,7 @@ internal static class PapersEndpoints
     private static async Task<Results<Ok<IReadOnlyList<IReadOnlyList<string>>>, Missing, Refused>> Tables(
         Guid id,
         RallyLog log,
-        WorkedOut worked,
+        RoundCache rounds,
         CancellationToken stop,
         int round = 1,
         int tables = 1
@@ -96,7 +96,7 @@ internal static class PapersEndpoints
         return TypedResults.Ok(
             TableNow.Split(
                 [
-                    .. worked
+                    .. rounds
                         .SheetsOf(found, round, points: false)
                         .Sheets.Where(s => s.Status != StandingStatus.Away)
                         .Select(s => s.Team),

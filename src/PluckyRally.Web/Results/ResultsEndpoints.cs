@@ -21,7 +21,7 @@ internal static class ResultsEndpoints
     private static async Task<Results<Ok<Standings>, Missing, Refused>> Standings(
         Guid id,
         RallyLog log,
-        WorkedOut worked,
+        RoundCache rounds,
         CancellationToken stop,
         int round = 1,
         string why = ""
@@ -33,7 +33,7 @@ internal static class ResultsEndpoints
             return new Missing("round");
         if (!found.Opened.IsOk)
             return new Refused(found.Opened.Problems);
-        var standings = worked.Standings(found, round);
+        var standings = rounds.Standings(found, round);
         return TypedResults.Ok(
             standings with
             {
@@ -63,7 +63,7 @@ internal static class ResultsEndpoints
     private static async Task<Results<Ok<Confidence>, Missing, Refused>> Sure(
         Guid id,
         RallyLog log,
-        WorkedOut worked,
+        RoundCache rounds,
         LongWork work,
         CancellationToken stop,
         int round = 1
@@ -74,7 +74,7 @@ internal static class ResultsEndpoints
         if (round is < 1 or > Limits.Rounds)
             return new Missing("round");
         return found.Opened.IsOk
-            ? TypedResults.Ok(await work.Run(() => worked.Sure(found, round), stop))
+            ? TypedResults.Ok(await work.Run(() => rounds.Sure(found, round), stop))
             : new Refused(found.Opened.Problems);
     }
 

@@ -20,7 +20,7 @@ internal static class ScoreEndpoints
     {
         var rally = api.MapGroup("/rallies/{id:guid}").WithTags("Score").For(Operation.Score);
         var entries = api.MapGroup("/rallies/{id:guid}").WithTags("Score").For(Operation.Record);
-        rally.MapGet("/walk", Walk).WithName("openRallyOnWalk").AddEndpointFilter<StateTag>();
+        rally.MapGet("/walk", Walk).WithName("openJudgeRally").AddEndpointFilter<StateTag>();
         rally.MapGet("/score", Changes).WithName("followSheets");
         rally.MapGet("/score/sheets", Sheets).WithName("openTeamSheets");
         rally.MapGet("/labels", Labels).WithName("readLabels");
@@ -39,11 +39,11 @@ internal static class ScoreEndpoints
             .AtAHumanRate();
     }
 
-    private static async Task<Results<Ok<RallyOnWalk>, Missing, Refused>> Walk(
+    private static async Task<Results<Ok<JudgeRallyView>, Missing, Refused>> Walk(
         Guid id,
         HttpContext context,
         RallyLog log,
-        WorkedOut worked,
+        RoundCache rounds,
         CancellationToken stop,
         int round = 1
     )
@@ -56,11 +56,11 @@ internal static class ScoreEndpoints
             return new Refused(found.Opened.Problems);
         var teacher = Caller.Of(context.User).IsTeacher;
         return TypedResults.Ok(
-            RallyOnWalk.Of(
+            JudgeRallyView.Of(
                 id,
                 found.Opened.Value,
                 round,
-                worked.Progress(worked.SheetsOf(found, round, teacher)),
+                rounds.Progress(rounds.SheetsOf(found, round, teacher)),
                 teacher
             )
         );
@@ -74,31 +74,31 @@ internal static class ScoreEndpoints
         Guid id,
         HttpContext context,
         RallyLog log,
-        WorkedOut worked,
+        RoundCache rounds,
         CancellationToken stop,
         int round = 1,
         int? since = null,
         string team = "",
         int held = 0,
         string ground = "",
-        [FromHeader] int? told = null
+        [FromHeader] int? announced = null
     )
     {
         // Named before anything is read: what changes meanwhile is then asked for again.
-        var now = worked.Ground;
+        var now = rounds.Ground;
         if (await log.Open(id, stop) is not { } newest)
             return new Missing("rally");
-        var found = worked.At(newest, told);
+        var found = rounds.At(newest, announced);
         if (round is < 1 or > Limits.Rounds)
             return new Missing("round");
         if (!found.Opened.IsOk)
             return new Refused(found.Opened.Problems);
         var caller = Caller.Of(context.User);
-        var sheets = worked.SheetsOf(found, round, caller.IsTeacher);
+        var sheets = rounds.SheetsOf(found, round, caller.IsTeacher);
         return TypedResults.Ok(
             SheetChanges.Of(
                 sheets,
-                worked.Progress(sheets),
+                rounds.Progress(sheets),
                 new(since, team, held, ground),
                 now,
                 found.Stored.JudgesStrikeOthers,
@@ -110,12 +110,12 @@ internal static class ScoreEndpoints
     /// <summary>
     /// Sheets of some teams without their logs, so that a judge who loses the connection still has every team.
     /// </summary>
-    private static async Task<Results<Ok<IReadOnlyList<SheetOnWalk>>, Missing, Refused>> Sheets(
+    private static async Task<Results<Ok<IReadOnlyList<JudgeSheetView>>, Missing, Refused>> Sheets(
         Guid id,
         [FromQuery] string[] team,
         HttpContext context,
         RallyLog log,
-        WorkedOut worked,
+        RoundCache rounds,
         CancellationToken stop,
         int round = 1
     )
@@ -127,13 +127,13 @@ internal static class ScoreEndpoints
         if (!found.Opened.IsOk)
             return new Refused(found.Opened.Problems);
         var caller = Caller.Of(context.User);
-        var sheets = worked.SheetsOf(found, round, caller.IsTeacher);
-        return TypedResults.Ok<IReadOnlyList<SheetOnWalk>>([
+        var sheets = rounds.SheetsOf(found, round, caller.IsTeacher);
+        return TypedResults.Ok<IReadOnlyList<JudgeSheetView>>([
             .. team.Distinct()
                 .Take(SheetsTogether)
                 .Select(sheets.For)
                 .OfType<TeamSheet>()
-                .Select(s => SheetOnWalk.Of(s, caller)),
+                .Select(s => JudgeSheetView.Of(s, caller)),
         ]);
     }
 

@@ -25,7 +25,7 @@ public sealed record SheetChanges(
     RallyProgress Progress,
     IReadOnlyList<string> Order,
     IReadOnlyList<TeamOnStrip> Teams,
-    SheetOnWalk? Sheet
+    JudgeSheetView? Sheet
 )
 {
     internal static SheetChanges Of(
@@ -54,7 +54,7 @@ public sealed record SheetChanges(
                     .Select(s => TeamOnStrip.Of(s, sheets.Touched.Team(s.Team), caller.IsTeacher)),
             ],
             sheets.For(device.Team) is { } open && (held == 0 || Touched(open.Team) > held)
-                ? SheetOnWalk.Of(open, sheets.Opened, sheets.Round, held, strikeOthers, caller)
+                ? JudgeSheetView.Of(open, sheets.Opened, sheets.Round, held, strikeOthers, caller)
                 : null
         );
     }

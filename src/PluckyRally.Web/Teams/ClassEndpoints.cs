@@ -22,9 +22,9 @@ internal static class ClassEndpoints
             .WithName("setPhotosOfClass")
             .Accepts<PhotosOfClass>("application/json");
         classes
-            .MapPut("/{id:guid}/wishes", Wish)
-            .WithName("wishForClass")
-            .Accepts<Edited<ClassWishes>>("application/json");
+            .MapPut("/{id:guid}/preferences", SetPreferences)
+            .WithName("setClassPreferences")
+            .Accepts<Edited<ClassPreferences>>("application/json");
         classes
             .MapPost("/{id:guid}/students", AddStudent)
             .WithName("addStudent")
@@ -55,20 +55,20 @@ internal static class ClassEndpoints
             : new Missing("class");
     }
 
-    private static async Task<Results<NoContent, Missing, Refused, ChangedMeanwhile>> Wish(
+    private static async Task<Results<NoContent, Missing, Refused, ChangedMeanwhile>> SetPreferences(
         Guid id,
         SentJson sent,
         ClassRegister register,
         CancellationToken stop
     )
     {
-        var request = Edited<ClassWishes>.Read(sent);
+        var request = Edited<ClassPreferences>.Read(sent);
         if (!request.IsOk)
             return new Refused(request.Problems);
         var (was, now) = request.Value;
         if (now.Problems() is { Count: > 0 } problems)
             return new Refused(problems);
-        var (outcome, stands) = await register.Wish(id, was, now, stop);
+        var (outcome, stands) = await register.SetPreferences(id, was, now, stop);
         return outcome switch
         {
             SaveOutcome.Saved => TypedResults.NoContent(),
@@ -77,9 +77,9 @@ internal static class ClassEndpoints
         };
     }
 
-    private static IReadOnlyList<Difference> Differences(StoredClass stands, ClassWishes wanted) =>
+    private static IReadOnlyList<Difference> Differences(StoredClass stands, ClassPreferences wanted) =>
         stands
-            .Wished()
+            .Preferred()
             .DifferencesTo(wanted, id =>
                 stands.Students.FirstOrDefault(p => p.Id.ToString() == id)?.Name ?? "a deleted student"
             );
@@ -139,14 +139,14 @@ internal static class ClassEndpoints
             .OrderBy(p => p.Order)
             .Select(p => new Student(p.Id.ToString(), p.Name))
             .ToList();
-        var made = TeamMaker.Make(here, wanted.Wishes with { Earlier = history.Pairs });
+        var made = TeamMaker.Make(here, wanted.Preferences with { Earlier = history.Pairs });
         if (!made.IsOk)
             return new Refused(made.Problems);
         return TypedResults.Ok(
             new TeamsWithJobs(
                 made.Value,
                 jobs,
-                [.. made.Value.Teams.Select((t, i) => Jobs.Deal(t, jobs, history.Jobs, wanted.Wishes.Seed + i))]
+                [.. made.Value.Teams.Select((t, i) => Jobs.Deal(t, jobs, history.Jobs, wanted.Preferences.Seed + i))]
             )
         );
     }
@@ -244,7 +244,7 @@ public sealed record ClassOpened(
     string Name,
     bool Photos,
     IReadOnlyList<StudentOpened> Students,
-    ClassWishes Wishes
+    ClassPreferences Preferences
 )
 {
     internal static ClassOpened Of(StoredClass stored) =>
@@ -253,15 +253,15 @@ public sealed record ClassOpened(
             stored.Name,
             !stored.NoPhotos,
             [.. stored.Students.OrderBy(p => p.Order).Select(p => new StudentOpened(p.Id, p.Name))],
-            stored.Wished()
+            stored.Preferred()
         );
 }
 
 /// <summary>Teams that are wanted of a class.</summary>
 /// <param name="Absent">Students who are not here today.</param>
-/// <param name="Wishes">What the teams should be like; whom they have worked with is known here.</param>
+/// <param name="Preferences">What the teams should be like; whom they have worked with is known here.</param>
 /// <param name="Brief">The brief that they will run: it says which jobs there are.</param>
-public sealed record TeamsWanted(IReadOnlyList<Guid> Absent, TeamWishes Wishes, Guid Brief);
+public sealed record TeamsWanted(IReadOnlyList<Guid> Absent, TeamPreferences Preferences, Guid Brief);
 
 /// <summary>Teams that were made, and the jobs dealt in each.</summary>
 /// <param name="Made">The teams.</param>

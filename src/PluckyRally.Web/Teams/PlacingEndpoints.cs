@@ -6,7 +6,7 @@ using PluckyRally.Data.Rallies;
 namespace PluckyRally.Web;
 
 /// <summary>
-/// Station Teams, while a rally is run: who could still come in, and what the class's wishes say to it.
+/// Station Teams, while a rally is run: who could still come in, and what the class's preferences say to it.
 /// </summary>
 internal static class PlacingEndpoints
 {
@@ -58,7 +58,7 @@ internal static class PlacingEndpoints
             : new Refused(found.Opened.Problems);
     }
 
-    /// <summary>What the wishes of the student's class say to a team; nothing is changed.</summary>
+    /// <summary>What the preferences of the student's class say to a team; nothing is changed.</summary>
     private static async Task<Results<Ok<IReadOnlyList<string>>, Missing, Refused>> Look(
         Guid id,
         Guid student,
@@ -75,10 +75,10 @@ internal static class PlacingEndpoints
             return new Refused(found.Opened.Problems);
         if (await register.ClassOf(student, stop) is not { } group)
             return new Missing("student");
-        var (teams, history, wished) = (
+        var (teams, history, preferred) = (
             found.Opened.Value.In(round).Teams,
             await register.History(group.Id, stop),
-            group.Wished()
+            group.Preferred()
         );
 
         // Whoever is in none of the teams yet is in none of their lists either.
@@ -99,11 +99,11 @@ internal static class PlacingEndpoints
                 known,
                 student.ToString(),
                 team,
-                new TeamWishes
+                new TeamPreferences
                 {
-                    Together = wished.Together,
-                    Apart = wished.Apart,
-                    Spread = wished.Spread,
+                    Together = preferred.Together,
+                    Apart = preferred.Apart,
+                    Spread = preferred.Spread,
                     Earlier = history.Pairs,
                 }
             )

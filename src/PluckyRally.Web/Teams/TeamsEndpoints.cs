@@ -22,9 +22,9 @@ internal static class TeamsEndpoints
         rallies.MapGet("/{id:guid}", Open).WithName("openRally");
         rallies.MapGet("/{id:guid}/progress", Progress).WithName("followRally");
         rallies
-            .MapPut("/{id:guid}/put-away", PutAway)
+            .MapPut("/{id:guid}/archived", Archive)
             .WithName("putRallyAway")
-            .Accepts<RallyPutAway>("application/json");
+            .Accepts<RallyArchived>("application/json");
         rallies.MapDelete("/{id:guid}", Delete).WithName("deleteRally");
     }
 
@@ -109,7 +109,7 @@ internal static class TeamsEndpoints
         if (called.Count > 0)
             await register.Enter(opened.Value.Rally.Name, called, stop);
         var id = await log.Add(opened.Value.Rally, stored.Id, stop);
-        Happened.RallyBegun(logger, id, opened.Value.Rally.Teams.Count);
+        LogMessages.RallyBegun(logger, id, opened.Value.Rally.Teams.Count);
         return TypedResults.Created(
             $"/api/rallies/{id}",
             new RallyBegun(id, Core.Route.GoesOn(opened.Value, 1, Core.Route.OfRally(opened.Value, 1)))
@@ -134,7 +134,7 @@ internal static class TeamsEndpoints
     private static async Task<Results<Ok<RallyOpened>, Missing, Refused>> Open(
         Guid id,
         RallyLog log,
-        WorkedOut worked,
+        RoundCache rounds,
         CancellationToken stop,
         int round = 1
     )
@@ -150,7 +150,7 @@ internal static class TeamsEndpoints
                 found.Stored,
                 found.Opened.Value,
                 round,
-                worked.Progress(worked.SheetsOf(found, round, points: true))
+                rounds.Progress(rounds.SheetsOf(found, round, points: true))
             )
         );
     }
@@ -159,7 +159,7 @@ internal static class TeamsEndpoints
     private static async Task<Results<Ok<DeskProgress>, Missing, Refused>> Progress(
         Guid id,
         RallyLog log,
-        WorkedOut worked,
+        RoundCache rounds,
         CancellationToken stop,
         int round = 1
     )
@@ -172,23 +172,23 @@ internal static class TeamsEndpoints
             return new Refused(found.Opened.Problems);
         return TypedResults.Ok(
             new DeskProgress(
-                worked.Progress(worked.SheetsOf(found, round, points: true)),
+                rounds.Progress(rounds.SheetsOf(found, round, points: true)),
                 EntryAside.Of(found.Opened.Value)
             )
         );
     }
 
-    private static async Task<Results<NoContent, Missing, Refused>> PutAway(
+    private static async Task<Results<NoContent, Missing, Refused>> Archive(
         Guid id,
         SentJson sent,
         RallyLog log,
         CancellationToken stop
     )
     {
-        var request = DocumentReader.Request<RallyPutAway>(sent.Text);
+        var request = DocumentReader.Request<RallyArchived>(sent.Text);
         if (!request.IsOk)
             return new Refused(request.Problems);
-        return await log.PutAway(id, request.Value.Value.Away, stop) ? TypedResults.NoContent() : new Missing("rally");
+        return await log.Archive(id, request.Value.Value.Away, stop) ? TypedResults.NoContent() : new Missing("rally");
     }
 
     private static async Task<Results<NoContent, Missing>> Delete(
@@ -248,7 +248,7 @@ public sealed record NewTeam(string Name, int Members = 0)
 public sealed record NewTeamStudent(Guid Id, IReadOnlyList<string> Jobs);
 
 /// <summary>Whether a rally is put away.</summary>
-public sealed record RallyPutAway(bool Away);
+public sealed record RallyArchived(bool Away);
 
 /// <summary>A rally has begun.</summary>
 /// <param name="Id">Its id.</param>
@@ -264,7 +264,7 @@ public sealed record RallyOnShelf(
     Guid? BriefId,
     int Teams,
     int Entries,
-    bool PutAway
+    bool Archived
 )
 {
     internal static RallyOnShelf Of(ListedRally rally) =>
@@ -276,7 +276,7 @@ public sealed record RallyOnShelf(
             rally.BriefId,
             rally.Teams,
             rally.Entries,
-            rally.PutAway
+            rally.Archived
         );
 }
 

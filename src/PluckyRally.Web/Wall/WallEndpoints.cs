@@ -37,35 +37,35 @@ internal static class WallEndpoints
     private static async Task<Results<Ok<ClockOnWall>, Missing, Refused>> Clock(
         Guid id,
         RallyLog log,
-        WorkedOut worked,
+        RoundCache rounds,
         TimeProvider time,
         CancellationToken stop,
         int round = 1,
-        [FromHeader] int? told = null
+        [FromHeader] int? announced = null
     )
     {
         if (await log.Open(id, stop) is not { } newest)
             return new Missing("rally");
-        var found = worked.At(newest, told);
+        var found = rounds.At(newest, announced);
         if (round is < 1 or > Limits.Rounds)
             return new Missing("round");
         return found.Opened.IsOk
-            ? TypedResults.Ok(worked.Clock(found, round) with { Now = time.GetUtcNow() })
+            ? TypedResults.Ok(rounds.Clock(found, round) with { Now = time.GetUtcNow() })
             : new Refused(found.Opened.Problems);
     }
 
     private static async Task<Results<Ok<BoardOnWall>, Missing, Refused>> Board(
         Guid id,
         RallyLog log,
-        WorkedOut worked,
+        RoundCache rounds,
         CancellationToken stop,
         int round = 1,
-        [FromHeader] int? told = null
+        [FromHeader] int? announced = null
     )
     {
         if (await log.Open(id, stop) is not { } newest)
             return new Missing("rally");
-        var found = worked.At(newest, told);
+        var found = rounds.At(newest, announced);
         if (round is < 1 or > Limits.Rounds)
             return new Missing("round");
         if (!found.Opened.IsOk)
@@ -74,7 +74,7 @@ internal static class WallEndpoints
         return TypedResults.Ok(
             Core.Board.Of(found.Opened.Value, shown.Round, shown.Of) is { } board
                 ? BoardOnWall.Of(board, shown.Revealed)
-                : BoardOnWall.Of(worked.Standings(found, shown.Round), shown.Revealed)
+                : BoardOnWall.Of(rounds.Standings(found, shown.Round), shown.Revealed)
         );
     }
 
@@ -82,16 +82,16 @@ internal static class WallEndpoints
     private static async Task<Results<Ok<GalleryOnWall>, Missing, Refused>> Side(
         Guid id,
         RallyLog log,
-        WorkedOut worked,
+        RoundCache rounds,
         PhotoAlbum album,
         CancellationToken stop,
         int round = 1,
-        [FromHeader] int? told = null
+        [FromHeader] int? announced = null
     )
     {
         if (await log.Open(id, stop) is not { } newest)
             return new Missing("rally");
-        var found = worked.At(newest, told);
+        var found = rounds.At(newest, announced);
         if (round is < 1 or > Limits.Rounds)
             return new Missing("round");
         if (!found.Opened.IsOk)
@@ -127,15 +127,15 @@ internal static class WallEndpoints
     private static async Task<Results<Ok<PlotOnWall>, Missing, Refused>> Picture(
         Guid id,
         RallyLog log,
-        WorkedOut worked,
+        RoundCache rounds,
         CancellationToken stop,
         int round = 1,
-        [FromHeader] int? told = null
+        [FromHeader] int? announced = null
     )
     {
         if (await log.Open(id, stop) is not { } newest)
             return new Missing("rally");
-        var found = worked.At(newest, told);
+        var found = rounds.At(newest, announced);
         if (round is < 1 or > Limits.Rounds)
             return new Missing("round");
         if (!found.Opened.IsOk)
@@ -319,7 +319,7 @@ public sealed record TeamOnWall(string Team, bool Cleared, bool Late);
 /// <param name="Rows">The revealed places, from the last.</param>
 /// <param name="References">What the whole class is held against.</param>
 public sealed record BoardOnWall(
-    Wins Wins,
+    WinningDirection Wins,
     string WinsText,
     bool Ranking,
     IReadOnlyList<RowOnWall> Rows,
@@ -346,7 +346,7 @@ public sealed record BoardOnWall(
 
     internal static BoardOnWall Of(Board board, int revealed) =>
         new(
-            board.Better == Better.More ? Wins.Highest : Wins.Lowest,
+            board.Better == Better.More ? WinningDirection.Highest : WinningDirection.Lowest,
             board.WinsText,
             true,
             [

@@ -76,7 +76,7 @@ internal static class PlanEndpoints
         CancellationToken stop
     )
     {
-        var rallies = (await log.All(stop)).Where(r => r is { PutAway: false, Date: not null });
+        var rallies = (await log.All(stop)).Where(r => r is { Archived: false, Date: not null });
         var text = YearCalendar.Write([.. rallies], await plans.All(stop), await book.Read(stop), clock.GetUtcNow());
         return TypedResults.File(System.Text.Encoding.UTF8.GetBytes(text), "text/calendar", "school-year.ics");
     }

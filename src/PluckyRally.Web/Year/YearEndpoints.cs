@@ -23,7 +23,7 @@ internal static class YearEndpoints
         var school = await book.Read(stop);
         var today = DateOnly.FromDateTime(clock.GetLocalNow().DateTime);
         var year = SchoolYear.Of(today, school);
-        var all = (await log.All(stop)).Where(r => !r.PutAway).ToList();
+        var all = (await log.All(stop)).Where(r => !r.Archived).ToList();
         var stops = all.Where(r => r.Date is { } date && date >= year.From && date < year.To)
             .OrderBy(r => r.Date)
             .Select(r => new YearStop(

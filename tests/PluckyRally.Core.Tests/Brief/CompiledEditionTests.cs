@@ -42,7 +42,7 @@ public sealed class CompiledEditionTests
     public void Where_the_lowest_total_wins_failure_points_must_be_written()
     {
         var brief = Sample.Simple(better: Better.Less, failureValue: 99);
-        Problems(brief with { Method = brief.Method with { Wins = Wins.Lowest } })
+        Problems(brief with { Method = brief.Method with { Wins = WinningDirection.Lowest } })
             .ShouldBe(["/method/parts/part/failurePoints"]);
     }
 

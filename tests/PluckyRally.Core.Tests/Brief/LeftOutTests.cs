@@ -8,7 +8,7 @@ namespace PluckyRally.Core.Tests.Briefs;
 public sealed class LeftOutTests
 {
     private static readonly Brief Whole = Sample.Brief(
-        [Sample.Height(), Sample.Count("sheets", taken: Taken.Once)],
+        [Sample.Height(), Sample.Count("sheets", taken: ReadOccasion.Once)],
         [Sample.Part("height", new Curve.Rate(1)), Sample.Part("sheets", new Curve.Rate(-1), id: "thrift")]
     ) with
     {

@@ -22,23 +22,25 @@ public sealed class PartSpreadTests
     [Theory]
     [MemberData(nameof(Curves))]
     public void Over_what_teams_will_reach(Curve curve, decimal low, decimal high) =>
-        Spread(Measured("height", curve)).ShouldBe(new Stretch(low, high));
+        Spread(Measured("height", curve)).ShouldBe(new LikelyRange(low, high));
 
     [Fact]
     public void A_cap_and_a_weight_bite() =>
-        Spread(Measured("height", new Curve.Rate(1)) with { Cap = 40, Weight = 0.5m }).ShouldBe(new Stretch(10, 20));
+        Spread(Measured("height", new Curve.Rate(1)) with { Cap = 40, Weight = 0.5m })
+            .ShouldBe(new LikelyRange(10, 20));
 
     [Fact]
     public void An_expression_takes_the_corners() =>
-        Spread(Measured("height / sheets", new Curve.Raw())).ShouldBe(new Stretch(2, 15));
+        Spread(Measured("height / sheets", new Curve.Raw())).ShouldBe(new LikelyRange(2, 15));
 
     [Fact]
     public void A_sum_of_attempts_is_as_often_as_there_are() =>
-        Spread(Measured("height", new Curve.Raw()) with { Combine = Combine.Sum }).ShouldBe(new Stretch(60, 180));
+        Spread(Measured("height", new Curve.Raw()) with { Combine = Combine.Sum }).ShouldBe(new LikelyRange(60, 180));
 
     [Fact]
     public void Successes_are_counted() =>
-        Spread(Measured("height", new Curve.Rate(4)) with { Combine = Combine.Successes }).ShouldBe(new Stretch(0, 12));
+        Spread(Measured("height", new Curve.Rate(4)) with { Combine = Combine.Successes })
+            .ShouldBe(new LikelyRange(0, 12));
 
     [Fact]
     public void Nobody_knows_what_nobody_said()
@@ -73,7 +75,7 @@ public sealed class PartSpreadTests
                     AllDoneBonus = 2,
                 }
             )
-            .ShouldBe(new Stretch(0, 9));
+            .ShouldBe(new LikelyRange(0, 9));
         Spread(
                 new Part.Bins
                 {
@@ -100,7 +102,7 @@ public sealed class PartSpreadTests
                     AllRightBonus = 3,
                 }
             )
-            .ShouldBe(new Stretch(-2, 7));
+            .ShouldBe(new LikelyRange(-2, 7));
         Spread(
                 new Part.Ordering
                 {
@@ -122,7 +124,7 @@ public sealed class PartSpreadTests
                     PerPlace = 0.5m,
                 }
             )
-            .ShouldBe(new Stretch(0, 8));
+            .ShouldBe(new LikelyRange(0, 8));
         Spread(
                 new Part.Rubric
                 {
@@ -139,7 +141,7 @@ public sealed class PartSpreadTests
                     ],
                 }
             )
-            .ShouldBe(new Stretch(2, 7));
+            .ShouldBe(new LikelyRange(2, 7));
         Spread(
                 new Part.Tally
                 {
@@ -153,7 +155,7 @@ public sealed class PartSpreadTests
 
     private static Part.Measured Measured(string value, Curve curve) => Sample.Part(value, curve);
 
-    private static Stretch? Spread(Part part)
+    private static LikelyRange? Spread(Part part)
     {
         var brief = Sample.Brief(
             [

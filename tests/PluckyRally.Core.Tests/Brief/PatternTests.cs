@@ -56,7 +56,7 @@ public sealed class PatternTests
     {
         var edition = Sample.Ready(Patterns.Begin(pattern, grades, units));
         var handles = Tryout.Run(edition, [new() { Name = "Able" }]).OrThrow().Handles;
-        var lowest = edition.Brief.Method.Wins == Wins.Lowest;
+        var lowest = edition.Brief.Method.Wins == WinningDirection.Lowest;
         var better = handles.ToDictionary(
             h => h.Id,
             h => (Total(h.Id, h.High) >= Total(h.Id, h.Low)) != lowest ? h.High : h.Low

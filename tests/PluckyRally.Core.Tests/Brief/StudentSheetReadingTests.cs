@@ -57,7 +57,7 @@ public sealed partial class StudentSheetReadingTests
         {
             var sheet = StudentSheet.Of(brief);
             if (
-                brief.Measures.Any(m => m is { Off: false, Taken: Taken.EachAttempt })
+                brief.Measures.Any(m => m is { Off: false, Taken: ReadOccasion.EachAttempt })
                 && brief.Method.Parts.Any(p => p is Part.Measured { Off: false })
             )
                 sheet.Test.Count(l => Attempts().IsMatch(l)).ShouldBe(1, $"{which} {tier}");
@@ -80,6 +80,21 @@ public sealed partial class StudentSheetReadingTests
                 $"{which} {tier}"
             );
         }
+    }
+
+    /// <summary>
+    /// What is built in is read by the students of the grades that it is for: no harder than one grade above the oldest
+    /// of them, which is where a teacher's own text would be a snag (Flesch–Kincaid grade level).
+    /// </summary>
+    [Theory]
+    [MemberData(nameof(Briefs))]
+    public void It_is_read_with_ease_in_the_grades_that_it_is_for(string which)
+    {
+        foreach (var (tier, brief) in Editions(which))
+            if (GradeBands.Oldest(brief.Grades) is { } oldest)
+                Readability
+                    .Of(string.Join('\n', Lines(StudentSheet.Of(brief))))
+                    .Grade.ShouldBeLessThanOrEqualTo(oldest + 1, $"{which} {tier}");
     }
 
     private static IEnumerable<(string Tier, Brief Brief)> Editions(string which)

@@ -66,7 +66,7 @@ public sealed class StudentSheetTests
             "Keeps to height. Missing this costs 1 point for every full 2 cm that it is missed by.",
         ]);
         sheet.Bonuses.ShouldBe(["It must sing: 3 points more"]);
-        var lowest = Of(brief with { Method = brief.Method with { Wins = Wins.Lowest } });
+        var lowest = Of(brief with { Method = brief.Method with { Wins = WinningDirection.Lowest } });
         lowest.Criteria[0].ShouldBe("It must float. Missing this adds 2 points.");
         lowest.Bonuses.ShouldBe(["It must sing: 3 points off"]);
     }

@@ -103,9 +103,9 @@ public sealed class MemoryTests
                 ("Build took 21 minutes, planned 20.", "Take 21 minutes"),
                 ("Test took 6 minutes, planned 3.", "Take 2 minutes a turn"),
             ]);
-        var mended = Changes.Apply(Towers, [.. offers.SelectMany(o => o.Fix.Changes)]).OrThrow().Value;
-        mended.Timing.Phases.Select(p => p.Minutes).ShouldBe([21, 2, 6]);
-        Of(mended).Offers.ShouldBeEmpty("what was taken over is not offered again");
+        var corrected = Changes.Apply(Towers, [.. offers.SelectMany(o => o.Fix.Changes)]).OrThrow().Value;
+        corrected.Timing.Phases.Select(p => p.Minutes).ShouldBe([21, 2, 6]);
+        Of(corrected).Offers.ShouldBeEmpty("what was taken over is not offered again");
     }
 
     [Fact]

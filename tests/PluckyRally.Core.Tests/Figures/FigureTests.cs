@@ -34,21 +34,21 @@ public sealed class FigureTests
 
     [Theory]
     [InlineData(
-        When.BeforeTest,
+        CheckTime.BeforeTest,
         "run.points",
         "points for Run is known only with the points, and “It must be kept” is checked when they are made."
     )]
     [InlineData(
-        When.AfterTest,
+        CheckTime.AfterTest,
         "height + team.total",
         "total is known only with the total, and “It must be kept” is checked when they are made."
     )]
     [InlineData(
-        When.EveryAttempt,
+        CheckTime.EveryAttempt,
         "run.value",
         "Run is known only when the attempts are made, and “It must be kept” is checked in every attempt."
     )]
-    public void A_rule_that_comes_too_early_is_refused_with_both_names(When when, string value, string what)
+    public void A_rule_that_comes_too_early_is_refused_with_both_names(CheckTime when, string value, string what)
     {
         var brief = Briefed() with
         {
@@ -77,7 +77,7 @@ public sealed class FigureTests
                 Comparison.AtMost,
                 "0:30",
                 new Consequence.DoesNotPlace(),
-                When.AfterTest
+                CheckTime.AfterTest
             ) with
             {
                 Text = "Half a minute",
@@ -200,11 +200,11 @@ public sealed class FigureTests
             .ShouldBe(["Less is better", "More is better"]);
         foreach (var fix in Snags.Of(brief).Where(s => s.Id is "way" or "better").Select(s => s.Fix!))
         {
-            var mended = Changes
+            var corrected = Changes
                 .Apply(System.Text.Json.Nodes.JsonNode.Parse(Json.Write(brief))!, fix.Changes)
                 .OrThrow()
                 .Value;
-            Snags.Of(mended).Count(s => s.Id is "way" or "better").ShouldBe(2);
+            Snags.Of(corrected).Count(s => s.Id is "way" or "better").ShouldBe(2);
         }
     }
 

@@ -50,7 +50,7 @@ public sealed class NamedFigureTests
     public void A_share_of_the_least_needs_nothing_but_that_no_value_is_below_zero(bool negative, bool ready)
     {
         var brief = Sample.Brief(
-            [Sample.Number("height", negative: negative), Sample.Count("sheets", taken: Taken.Once)],
+            [Sample.Number("height", negative: negative), Sample.Count("sheets", taken: ReadOccasion.Once)],
             [Sample.Part("slim", new Curve.ShareOfBest(10), Better.Less, failurePoints: 0)]
         );
         CompiledEdition
@@ -123,7 +123,7 @@ public sealed class NamedFigureTests
                     Comparison.AtLeast,
                     "4.5",
                     new Consequence.AttemptDoesNotCount(),
-                    When.EveryAttempt
+                    CheckTime.EveryAttempt
                 ),
             ],
         };

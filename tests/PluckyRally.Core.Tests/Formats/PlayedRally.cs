@@ -2,7 +2,7 @@ namespace PluckyRally.Core.Tests.Formats;
 
 /// <summary>
 /// A brief that is played by a seed: two rounds of four teams, with attempts that fail, are void or are struck out,
-/// several designs, a relay that is stopped, something to be held against, and a brief that is mended in between.
+/// several designs, a relay that is stopped, something to be held against, and a brief that is changed in between.
 /// </summary>
 internal sealed class PlayedRally
 {
@@ -113,7 +113,7 @@ internal sealed class PlayedRally
             ),
             Missed = [.. _opened.Begun.Brief.Rules.Where(_ => _random.Next(6) == 0).Select(r => r.Id)],
         };
-        foreach (var entry in Pretend.Entries(_opened.Begun, team, teams, at))
+        foreach (var entry in SampleResults.Entries(_opened.Begun, team, teams, at))
             yield return entry is not Entry.TrialRecorded trial
                 ? entry
                 : _random.Next(8) switch

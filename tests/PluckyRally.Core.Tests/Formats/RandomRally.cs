@@ -71,7 +71,7 @@ internal static class RandomRally
                     Id = "sheets",
                     Name = "Sheets",
                     Kind = MeasureKind.Count,
-                    Taken = random.Next(2) == 0 ? Taken.Once : Taken.EachAttempt,
+                    Taken = random.Next(2) == 0 ? ReadOccasion.Once : ReadOccasion.EachAttempt,
                     Better = Better.Less,
                 }
             );
@@ -141,7 +141,7 @@ internal static class RandomRally
             Method = new()
             {
                 Parts = parts,
-                Wins = random.Next(3) == 0 ? Wins.Lowest : Wins.Highest,
+                Wins = random.Next(3) == 0 ? WinningDirection.Lowest : WinningDirection.Highest,
                 TieBreaks =
                     random.Next(2) == 0
                         ?
@@ -209,13 +209,13 @@ internal static class RandomRally
     private static Rule Rule(Random random, int number)
     {
         var when =
-            random.Next(3) == 0 ? When.EveryAttempt
-            : random.Next(2) == 0 ? When.BeforeTest
-            : When.AfterTest;
+            random.Next(3) == 0 ? CheckTime.EveryAttempt
+            : random.Next(2) == 0 ? CheckTime.BeforeTest
+            : CheckTime.AfterTest;
         Consequence miss = random.Next(5) switch
         {
             0 => new Consequence.DoesNotPlace(),
-            1 when when == When.EveryAttempt => new Consequence.AttemptDoesNotCount(),
+            1 when when == CheckTime.EveryAttempt => new Consequence.AttemptDoesNotCount(),
             2 => new Consequence.FailurePoints("climb"),
             3 => new Consequence.Deduct(3),
             _ => new Consequence.NoteOnly(),
@@ -260,7 +260,7 @@ internal static class RandomRally
         var at = DateTimeOffset.UnixEpoch.AddSeconds(log.Count);
         foreach (
             var rule in brief.Rules.Where(r =>
-                r is { Check: RuleCheck.Inspection } && r.When != When.EveryAttempt && random.Next(5) > 0
+                r is { Check: RuleCheck.Inspection } && r.When != CheckTime.EveryAttempt && random.Next(5) > 0
             )
         )
             Offer(
@@ -275,7 +275,7 @@ internal static class RandomRally
                     Met = random.Next(5) > 0,
                 }
             );
-        if (brief.Measures.Any(m => m is { Id: "sheets", Taken: Taken.Once }) && random.Next(6) > 0)
+        if (brief.Measures.Any(m => m is { Id: "sheets", Taken: ReadOccasion.Once }) && random.Next(6) > 0)
             Offer(
                 new Entry.MeasureRead
                 {
@@ -299,7 +299,7 @@ internal static class RandomRally
             };
             foreach (
                 var rule in brief.Rules.Where(r =>
-                    r is { Check: RuleCheck.Inspection, When: When.EveryAttempt } && random.Next(3) > 0
+                    r is { Check: RuleCheck.Inspection, When: CheckTime.EveryAttempt } && random.Next(3) > 0
                 )
             )
                 Offer(
@@ -332,7 +332,7 @@ internal static class RandomRally
                             ?
                             [
                                 .. brief
-                                    .Measures.Where(m => m.Taken == Taken.EachAttempt)
+                                    .Measures.Where(m => m.Taken == ReadOccasion.EachAttempt)
                                     .Select(m => new Reading
                                     {
                                         Measure = m.Id,

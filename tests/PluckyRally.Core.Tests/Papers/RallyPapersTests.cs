@@ -37,7 +37,7 @@ public sealed class RallyPapersTests
             {
                 Method = Two().Method with
                 {
-                    Wins = Wins.Lowest,
+                    Wins = WinningDirection.Lowest,
                     Parts = [.. Two().Method.Parts.Select(p => p with { FailurePoints = 99 })],
                 },
             },

@@ -219,12 +219,12 @@ public sealed class PartFactsTests
             },
         };
         var fix = Snags.Of(brief).Single(s => s.Id == "missing").Fix!;
-        var mended = Changes
+        var corrected = Changes
             .Apply(System.Text.Json.Nodes.JsonNode.Parse(Json.Write(brief))!, fix.Changes)
             .OrThrow()
             .Value;
-        mended.Method.TieBreaks.Select(t => t.Value).ShouldBe(["row.missing", "row.tau"]);
-        Snags.Of(mended).ShouldNotContain(s => s.Id == "missing");
+        corrected.Method.TieBreaks.Select(t => t.Value).ShouldBe(["row.missing", "row.tau"]);
+        Snags.Of(corrected).ShouldNotContain(s => s.Id == "missing");
     }
 
     [Theory]
@@ -283,7 +283,7 @@ public sealed class PartFactsTests
             Sort = RuleSort.Constraint,
             Text = "Spend no more than you have",
             Check = new RuleCheck.Spending("shop"),
-            When = When.AfterTest,
+            When = CheckTime.AfterTest,
             IfMissed = new Consequence.Deduct(3, DeductPer.Unit),
         };
         var rally = new OnePart(

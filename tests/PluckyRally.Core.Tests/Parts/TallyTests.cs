@@ -29,9 +29,9 @@ public sealed class TallyTests
     };
 
     [Theory]
-    [InlineData(Wins.Highest, 1)]
-    [InlineData(Wins.Lowest, -1)]
-    public void What_helps_helps_and_what_hurts_hurts_whichever_total_wins(Wins wins, decimal total)
+    [InlineData(WinningDirection.Highest, 1)]
+    [InlineData(WinningDirection.Lowest, -1)]
+    public void What_helps_helps_and_what_hurts_hurts_whichever_total_wins(WinningDirection wins, decimal total)
     {
         var rally = new OnePart(
             new Brief

@@ -99,11 +99,11 @@ public sealed class OffersTests
     {
         var brief = Sample.Brief(
             [
-                Sample.Number("height", 50, Taken.Once) with
+                Sample.Number("height", 50, ReadOccasion.Once) with
                 {
                     Expected = new(0, 100),
                 },
-                Sample.Number("mass", 0.01m, Taken.Once) with
+                Sample.Number("mass", 0.01m, ReadOccasion.Once) with
                 {
                     Name = "Mass",
                     Expected = new(0, 100),
@@ -228,7 +228,7 @@ public sealed class OffersTests
     public void What_runs_out_is_had_in_the_amount_that_does_for_nearly_all_classes()
     {
         var brief = Sample.Brief(
-            [Sample.Count("cargo", "beads", Taken.Once) with { Expected = new(0, 100) }],
+            [Sample.Count("cargo", "beads", ReadOccasion.Once) with { Expected = new(0, 100) }],
             [Sample.Part("cargo")]
         ) with
         {
@@ -344,9 +344,10 @@ public sealed class OffersTests
     private static Brief Apply(Brief brief, RehearsalOffer offer) =>
         Changes.Apply(brief, offer.Changes).OrThrow().Value;
 
-    private static Brief Lucky() => Sample.Brief([Wide("height", Taken.EachAttempt)], [Sample.Part("height")], 1);
+    private static Brief Lucky() =>
+        Sample.Brief([Wide("height", ReadOccasion.EachAttempt)], [Sample.Part("height")], 1);
 
-    private static Measure Wide(string id, Taken taken = Taken.Once) =>
+    private static Measure Wide(string id, ReadOccasion taken = ReadOccasion.Once) =>
         Sample.Number(id, 0.001m, taken) with
         {
             Expected = new(0, 100),

@@ -158,7 +158,7 @@ public sealed class RehearsalTests
     )
     {
         var brief = Sample.Brief(
-            [Wide(taken: Taken.EachAttempt)],
+            [Wide(taken: ReadOccasion.EachAttempt)],
             [Sample.Part("height", combine: Combine.Mean, id: "part")],
             attempts
         );
@@ -230,7 +230,7 @@ public sealed class RehearsalTests
         Play(
                 least with
                 {
-                    Method = least.Method with { Wins = Wins.Lowest },
+                    Method = least.Method with { Wins = WinningDirection.Lowest },
                 },
                 new()
                 {
@@ -386,7 +386,7 @@ public sealed class RehearsalTests
     public void How_a_part_goes_with_the_place_is_as_R_has_it(int[] points, int[] behind, double expected)
     {
         var brief = Sample.Brief(
-            [Sample.Number("points", taken: Taken.Once), Sample.Number("ahead", taken: Taken.Once)],
+            [Sample.Number("points", taken: ReadOccasion.Once), Sample.Number("ahead", taken: ReadOccasion.Once)],
             [Sample.Part("points", id: "points"), Sample.Part("ahead", id: "ahead") with { Weight = 1000 }]
         );
         var compiled = Sample.Ready(brief);
@@ -492,7 +492,7 @@ public sealed class RehearsalTests
         Changes(10, "height").ShouldBe(0);
         Play(
             Sample.Brief(
-                [Sample.Count("height", taken: Taken.Once) with { Expected = new(0, 100) }],
+                [Sample.Count("height", taken: ReadOccasion.Once) with { Expected = new(0, 100) }],
                 [Sample.Part("height", id: "part")]
             ),
             new()
@@ -571,7 +571,7 @@ public sealed class RehearsalTests
     [Fact]
     public void What_runs_out_is_named()
     {
-        var bead = Sample.Count("cargo", "beads", Taken.Once) with { Expected = new(0, 100) };
+        var bead = Sample.Count("cargo", "beads", ReadOccasion.Once) with { Expected = new(0, 100) };
         Brief With(decimal beads) =>
             Sample.Brief([bead], [Sample.Part("cargo", id: "part")]) with
             {
@@ -611,7 +611,7 @@ public sealed class RehearsalTests
     public void Fresh_builds_run_out_where_more_attempts_fail_than_there_are_builds()
     {
         var brief = Sample.Brief(
-            [Wide(taken: Taken.EachAttempt)],
+            [Wide(taken: ReadOccasion.EachAttempt)],
             [Sample.Part("height", id: "part", failurePoints: 0)],
             3
         );
@@ -650,7 +650,7 @@ public sealed class RehearsalTests
     public void More_attempts_leave_the_first_ones_as_they_were()
     {
         Brief With(int attempts) =>
-            Sample.Brief([Wide(taken: Taken.EachAttempt)], [Sample.Part("height", id: "part")], attempts);
+            Sample.Brief([Wide(taken: ReadOccasion.EachAttempt)], [Sample.Part("height", id: "part")], attempts);
         string[] Typed(int attempts) =>
             [
                 .. Ready(With(attempts), new())
@@ -758,7 +758,7 @@ public sealed class RehearsalTests
                     Name = "Landed",
                     Kind = MeasureKind.Level,
                     Levels = ["broken", "cracked", "whole"],
-                    Taken = Taken.Once,
+                    Taken = ReadOccasion.Once,
                 },
             ],
             [Sample.Part("landed")]
@@ -837,7 +837,7 @@ public sealed class RehearsalTests
     private static RehearsalReport Play(Brief brief, RehearsalAsked asked) =>
         RehearsalReport.Of(Ready(brief, asked), _ => { }, TestContext.Current.CancellationToken);
 
-    private static Measure Wide(string id = "height", decimal step = 0.001m, Taken taken = Taken.Once) =>
+    private static Measure Wide(string id = "height", decimal step = 0.001m, ReadOccasion taken = ReadOccasion.Once) =>
         Sample.Number(id, step, taken) with
         {
             Expected = new(0, 100),
@@ -849,7 +849,7 @@ public sealed class RehearsalTests
             Id = id,
             Name = id,
             Kind = MeasureKind.YesNo,
-            Taken = Taken.Once,
+            Taken = ReadOccasion.Once,
         };
 
     private static readonly Dictionary<string, decimal> NothingFails = new() { [RehearsedThings.FailedAttempts] = 0 };

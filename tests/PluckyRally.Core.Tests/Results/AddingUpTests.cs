@@ -156,7 +156,7 @@ public sealed class AddingUpTests
                 part.Value.Steps.Sum(s => s.Adds).ShouldBe(part.Value.Value.Number, at);
             if (part.Points is null)
                 continue;
-            var before = part.Curve + part.Value.Extra;
+            var before = part.Curve + part.Value.PointsAfterCurve;
             if (part.State == PartState.Scored)
                 before = Math.Max(
                     part.Plan.Part.Floor ?? decimal.MinValue,
@@ -168,7 +168,7 @@ public sealed class AddingUpTests
 
         if (result.Total is not { } total)
             return;
-        var sign = method.Wins == Wins.Highest ? 1 : -1;
+        var sign = method.Wins == WinningDirection.Highest ? 1 : -1;
         var sum =
             result.Parts.Sum(p => p.Points!.Value)
             + (sign * (result.Design.Bonuses.Sum(b => b.Points) - result.Design.Deductions.Sum(d => d.Points)));

@@ -15,7 +15,7 @@ public sealed class AttemptsThatCountTests
         Comparison.AtLeast,
         "5",
         new Consequence.AttemptDoesNotCount(),
-        When.EveryAttempt
+        CheckTime.EveryAttempt
     );
 
     [Fact]
@@ -62,7 +62,7 @@ public sealed class AttemptsThatCountTests
                 ],
             },
         };
-        brief = brief with { Measures = [.. brief.Measures, Sample.Count("cards", taken: Taken.Once)] };
+        brief = brief with { Measures = [.. brief.Measures, Sample.Count("cards", taken: ReadOccasion.Once)] };
         var rally = new Happening(brief, "A", "B");
         foreach (var team in new[] { "A", "B" })
             rally.Read(team, "cards", "3");
@@ -91,10 +91,10 @@ public sealed class AttemptsThatCountTests
     [Fact]
     public void Fewer_attempts_than_needed_is_unfinished_also_where_no_part_reads_them()
     {
-        var rule = Sample.Inspection("float", new Consequence.AttemptDoesNotCount(), When.EveryAttempt);
+        var rule = Sample.Inspection("float", new Consequence.AttemptDoesNotCount(), CheckTime.EveryAttempt);
         var rally = new Happening(
             Sample.Brief(
-                [Sample.Count("cards", taken: Taken.Once)],
+                [Sample.Count("cards", taken: ReadOccasion.Once)],
                 [Sample.Part("cards", new Curve.Rate(1))],
                 2,
                 [rule]
@@ -192,7 +192,7 @@ public sealed class AttemptsThatCountTests
     {
         var brief = Sample.Simple(2) with
         {
-            Rules = [Sample.Inspection("dry", new Consequence.DoesNotPlace(), When.EveryAttempt)],
+            Rules = [Sample.Inspection("dry", new Consequence.DoesNotPlace(), CheckTime.EveryAttempt)],
         };
         var rally = new Happening(brief, "A");
         rally.Counted("A", "20");
@@ -211,7 +211,7 @@ public sealed class AttemptsThatCountTests
     {
         var brief = Sample.Simple() with
         {
-            Rules = [Sample.Inspection("dry", new Consequence.AttemptDoesNotCount(), When.EveryAttempt)],
+            Rules = [Sample.Inspection("dry", new Consequence.AttemptDoesNotCount(), CheckTime.EveryAttempt)],
         };
         var rally = new Happening(brief, "A");
         rally.Counted("A", "20");
@@ -224,7 +224,7 @@ public sealed class AttemptsThatCountTests
     {
         var brief = Sample.Simple() with
         {
-            Rules = [Sample.Inspection("dry", new Consequence.NoteOnly(), When.EveryAttempt) with { Bonus = 3 }],
+            Rules = [Sample.Inspection("dry", new Consequence.NoteOnly(), CheckTime.EveryAttempt) with { Bonus = 3 }],
         };
         var rally = new Happening(brief, "A");
         rally.Counted("A", "20");
@@ -275,7 +275,7 @@ public sealed class AttemptsThatCountTests
                 [
                     .. opened
                         .In(1)
-                        .Compiled.Brief.Measures.Where(m => m.Taken == Taken.EachAttempt)
+                        .Compiled.Brief.Measures.Where(m => m.Taken == ReadOccasion.EachAttempt)
                         .Select(m => new Reading { Measure = m.Id, Typed = "9999" }),
                 ],
             }

@@ -121,7 +121,7 @@ public sealed class AwardsByPeopleTests
         _rally
             .Standings()
             .Awards.Single(a => a.Award == "bold")
-            .Voices.Select(v => (v.Of, v.For))
+            .Votes.Select(v => (v.Of, v.For))
             .ShouldBe([("Aide", "gulls"), ("Guest", "gulls")]);
     }
 

@@ -153,11 +153,17 @@ public sealed class AwardsTests
     [Fact]
     public void A_bonus_helps_whichever_total_wins()
     {
-        foreach (var (wins, total) in new[] { (Wins.Highest, 23m), (Wins.Lowest, 17m) })
+        foreach (var (wins, total) in new[] { (WinningDirection.Highest, 23m), (WinningDirection.Lowest, 17m) })
         {
             var brief = Sample.Brief(
                 [Sample.Height()],
-                [Sample.Part("height", better: wins == Wins.Highest ? Better.More : Better.Less, failurePoints: 0)],
+                [
+                    Sample.Part(
+                        "height",
+                        better: wins == WinningDirection.Highest ? Better.More : Better.Less,
+                        failurePoints: 0
+                    ),
+                ],
                 rules: [Sample.Inspection("sing", new Consequence.NoteOnly()) with { Bonus = 3 }]
             );
             var rally = new Happening(brief with { Method = brief.Method with { Wins = wins } }, "A");

@@ -16,9 +16,9 @@ public sealed class BetterOrWorseTests
     };
 
     [Theory]
-    [InlineData(Wins.Highest, "2 points more than in round 1: better", "2 of 2 teams got better.")]
-    [InlineData(Wins.Lowest, "2 points more than in round 1: worse", "0 of 2 teams got better.")]
-    public void More_points_are_worse_where_the_lowest_total_wins(Wins wins, string says, string count)
+    [InlineData(WinningDirection.Highest, "2 points more than in round 1: better", "2 of 2 teams got better.")]
+    [InlineData(WinningDirection.Lowest, "2 points more than in round 1: worse", "0 of 2 teams got better.")]
+    public void More_points_are_worse_where_the_lowest_total_wins(WinningDirection wins, string says, string count)
     {
         var tally = new Part.Tally
         {
@@ -32,7 +32,7 @@ public sealed class BetterOrWorseTests
                     Id = "spill",
                     Name = "Spill",
                     Points = 1,
-                    Hurts = wins == Wins.Lowest,
+                    Hurts = wins == WinningDirection.Lowest,
                 },
             ],
         };

@@ -107,7 +107,7 @@ public sealed class BoundsTests
         {
             var failed = random.Next(6) == 0;
             var readings = compiled
-                .Brief.Measures.Where(m => m.Taken == Taken.EachAttempt)
+                .Brief.Measures.Where(m => m.Taken == ReadOccasion.EachAttempt)
                 .Select(m => Drawn(random, m))
                 .ToList();
             var id = new Guid(++count, 0, 0, new byte[8]);
@@ -126,7 +126,7 @@ public sealed class BoundsTests
                 );
         }
 
-        foreach (var measure in compiled.Brief.Measures.Where(m => m.Taken == Taken.Once))
+        foreach (var measure in compiled.Brief.Measures.Where(m => m.Taken == ReadOccasion.Once))
         {
             var drawn = Drawn(random, measure);
             var id = new Guid(++count, 0, 0, new byte[8]);
@@ -212,7 +212,7 @@ public sealed class BoundsTests
                     Id = "sheets",
                     Name = "Sheets",
                     Kind = MeasureKind.Number,
-                    Taken = Taken.Once,
+                    Taken = ReadOccasion.Once,
                 },
             ],
             Figures =
@@ -273,7 +273,7 @@ public sealed class BoundsTests
             Trials = new() { Attempts = random.Next(1, 4) },
             Method = new()
             {
-                Wins = random.Next(2) == 0 ? Wins.Lowest : Wins.Highest,
+                Wins = random.Next(2) == 0 ? WinningDirection.Lowest : WinningDirection.Highest,
                 Floor = random.Next(3) == 0 ? 0 : null,
                 Parts =
                 [

@@ -10,7 +10,7 @@ public sealed class DecidedTests
     public void Parts_say_how_far_they_parted_the_teams_and_which_made_no_difference()
     {
         var brief = Sample.Brief(
-            [Sample.Height(), Sample.Count("help", taken: Taken.Once)],
+            [Sample.Height(), Sample.Count("help", taken: ReadOccasion.Once)],
             [
                 Sample.Part("height", id: "tall"),
                 Sample.Part("help", new Curve.Rate(2), id: "kind"),
@@ -151,7 +151,7 @@ public sealed class DecidedTests
             Name = "Mass",
             Kind = MeasureKind.Mass,
             Unit = "g",
-            Taken = Taken.Once,
+            Taken = ReadOccasion.Once,
         };
         var brief = Sample.Brief(
             [Sample.Height(), mass],

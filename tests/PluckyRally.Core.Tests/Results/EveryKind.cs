@@ -29,7 +29,7 @@ internal static class EveryKind
                     Name = "Sheets",
                     Kind = MeasureKind.Count,
                     Unit = "sheets",
-                    Taken = Taken.Once,
+                    Taken = ReadOccasion.Once,
                     Better = Better.Less,
                     Expected = new(1, 9),
                 },
@@ -40,7 +40,7 @@ internal static class EveryKind
                     Kind = MeasureKind.Length,
                     Unit = "cm",
                     Step = 1,
-                    Taken = Taken.Once,
+                    Taken = ReadOccasion.Once,
                     Expected = new(10, 40),
                 },
                 new()
@@ -55,7 +55,7 @@ internal static class EveryKind
                     Name = "Neatness",
                     Kind = MeasureKind.Level,
                     Levels = ["rough", "fair", "fine"],
-                    Taken = Taken.Once,
+                    Taken = ReadOccasion.Once,
                 },
             ],
             Figures =
@@ -127,7 +127,7 @@ internal static class EveryKind
                         Amount = "6 in",
                     },
                     new Consequence.AttemptDoesNotCount(),
-                    When.EveryAttempt
+                    CheckTime.EveryAttempt
                 ),
                 Rule(
                     "zqshort",
@@ -457,7 +457,7 @@ internal static class EveryKind
         var log = teams
             .SelectMany(
                 (team, at) =>
-                    Pretend
+                    SampleResults
                         .Entries(
                             compiled,
                             new()
@@ -518,7 +518,7 @@ internal static class EveryKind
         string text,
         RuleCheck check,
         Consequence ifMissed,
-        When when = When.BeforeTest,
+        CheckTime when = CheckTime.BeforeTest,
         decimal bonus = 0
     ) =>
         new()

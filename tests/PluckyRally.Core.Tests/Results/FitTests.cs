@@ -86,5 +86,5 @@ public sealed class FitTests
             IfMissed = new Consequence.DoesNotPlace(),
         };
 
-    private static Measure Once(string id) => Sample.Height() with { Id = id, Name = id, Taken = Taken.Once };
+    private static Measure Once(string id) => Sample.Height() with { Id = id, Name = id, Taken = ReadOccasion.Once };
 }

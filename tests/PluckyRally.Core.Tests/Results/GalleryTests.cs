@@ -16,7 +16,7 @@ public sealed class GalleryTests
                     Name = "Mass",
                     Kind = MeasureKind.Mass,
                     Unit = "g",
-                    Taken = Taken.Once,
+                    Taken = ReadOccasion.Once,
                     Better = Better.Less,
                 },
             ],

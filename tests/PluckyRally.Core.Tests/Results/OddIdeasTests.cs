@@ -47,7 +47,7 @@ public sealed class OddIdeasTests
     public void The_tallest_with_fewer_sheets_deciding_a_tie_and_height_per_sheet_as_an_award()
     {
         var brief = Sample.Brief(
-            [Sample.Height(), Sample.Count("sheets", "sheets", Taken.Once)],
+            [Sample.Height(), Sample.Count("sheets", "sheets", ReadOccasion.Once)],
             [Sample.Part("height")]
         );
         brief = brief with
@@ -128,7 +128,7 @@ public sealed class OddIdeasTests
                 },
             ]
         );
-        brief = brief with { Method = brief.Method with { Wins = Wins.Lowest, Precision = 0.01m } };
+        brief = brief with { Method = brief.Method with { Wins = WinningDirection.Lowest, Precision = 0.01m } };
         var rally = new Happening(brief, "A");
         rally.Counted("A", "1.5", "5.25");
         var bent = new Entry.Tallied
@@ -180,7 +180,7 @@ public sealed class OddIdeasTests
             Name = "Damage",
             Kind = MeasureKind.Level,
             Levels = ["whole", "cracked", "broken"],
-            Taken = Taken.Once,
+            Taken = ReadOccasion.Once,
         };
         var mass = new Measure
         {
@@ -189,7 +189,7 @@ public sealed class OddIdeasTests
             Kind = MeasureKind.Mass,
             Unit = "g",
             Step = 0.1m,
-            Taken = Taken.Once,
+            Taken = ReadOccasion.Once,
         };
         var gate = Sample.Limit(
             "arrives",
@@ -197,7 +197,7 @@ public sealed class OddIdeasTests
             Comparison.AtMost,
             "cracked",
             new Consequence.FailurePoints("light"),
-            When.AfterTest
+            CheckTime.AfterTest
         );
         var rally = new Happening(
             Sample.Brief(

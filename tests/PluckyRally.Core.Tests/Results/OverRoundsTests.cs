@@ -64,7 +64,7 @@ public sealed class OverRoundsTests
             {
                 Method = brief.Method with
                 {
-                    Wins = Wins.Lowest,
+                    Wins = WinningDirection.Lowest,
                     Parts = [Sample.Part("height", new Curve.Rate(1), failurePoints: 200)],
                 },
             },

@@ -15,9 +15,9 @@ public sealed class PassedOrNotTests
         attempts: 3,
         rules:
         [
-            Sample.Inspection("float", new Consequence.DoesNotPlace(), When.EveryAttempt),
-            Sample.Inspection("dry", new Consequence.DoesNotPlace(), When.EveryAttempt),
-            Sample.Inspection("named", new Consequence.NoteOnly(), When.EveryAttempt),
+            Sample.Inspection("float", new Consequence.DoesNotPlace(), CheckTime.EveryAttempt),
+            Sample.Inspection("dry", new Consequence.DoesNotPlace(), CheckTime.EveryAttempt),
+            Sample.Inspection("named", new Consequence.NoteOnly(), CheckTime.EveryAttempt),
         ]
     ) with
     {
@@ -112,12 +112,12 @@ public sealed class PassedOrNotTests
             Comparison.AtMost,
             "",
             new Consequence.DoesNotPlace(),
-            When.EveryAttempt
+            CheckTime.EveryAttempt
         );
         var rally = new Happening(
             Brief with
             {
-                Measures = [Sample.Number("width", taken: Taken.Once)],
+                Measures = [Sample.Number("width", taken: ReadOccasion.Once)],
                 Rules = [narrower with { Check = (RuleCheck.Limit)narrower.Check with { PercentOfLastRound = 75 } }],
             },
             "Terns"

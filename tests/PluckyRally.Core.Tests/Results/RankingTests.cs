@@ -17,7 +17,15 @@ public sealed class RankingTests
     public void The_lowest_total_wins_where_the_method_says_so()
     {
         var brief = Sample.Brief([Sample.Number("v")], [Sample.Part("v", better: Better.Less, failurePoints: 99)]);
-        var rally = new Happening(brief with { Method = brief.Method with { Wins = Wins.Lowest } }, "A", "B", "C");
+        var rally = new Happening(
+            brief with
+            {
+                Method = brief.Method with { Wins = WinningDirection.Lowest },
+            },
+            "A",
+            "B",
+            "C"
+        );
         rally.Counted("A", "9");
         rally.Counted("B", "3");
         rally.Failed("C");
@@ -45,7 +53,10 @@ public sealed class RankingTests
     [Fact]
     public void Tie_breaks_decide_in_order_and_are_said()
     {
-        var brief = Sample.Brief([Sample.Height(), Sample.Count("sheets", taken: Taken.Once)], [Sample.Part("height")]);
+        var brief = Sample.Brief(
+            [Sample.Height(), Sample.Count("sheets", taken: ReadOccasion.Once)],
+            [Sample.Part("height")]
+        );
         brief = brief with
         {
             Method = brief.Method with
@@ -107,13 +118,18 @@ public sealed class RankingTests
     }
 
     [Theory]
-    [InlineData(Wins.Highest, "C", "A", "B")]
-    [InlineData(Wins.Lowest, "B", "A", "C")]
-    public void Of_equal_totals_the_better_bound_stands_before(Wins wins, string first, string second, string third)
+    [InlineData(WinningDirection.Highest, "C", "A", "B")]
+    [InlineData(WinningDirection.Lowest, "B", "A", "C")]
+    public void Of_equal_totals_the_better_bound_stands_before(
+        WinningDirection wins,
+        string first,
+        string second,
+        string third
+    )
     {
         var brief = Sample.Brief(
             [Sample.Number("v")],
-            [Sample.Part("v", better: wins == Wins.Highest ? Better.More : Better.Less, failurePoints: 0)]
+            [Sample.Part("v", better: wins == WinningDirection.Highest ? Better.More : Better.Less, failurePoints: 0)]
         );
         var rally = new Happening(brief with { Method = brief.Method with { Wins = wins } }, "A", "B", "C");
         rally.Counted("A", "20");

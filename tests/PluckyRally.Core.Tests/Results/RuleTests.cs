@@ -87,7 +87,7 @@ public sealed class RuleTests
                 {
                     Method = new Method
                     {
-                        Wins = Wins.Lowest,
+                        Wins = WinningDirection.Lowest,
                         Parts = [Sample.Part("height", new Curve.Rate(1), Better.Less, failurePoints: 99)],
                     },
                 }
@@ -149,7 +149,7 @@ public sealed class RuleTests
                     Comparison.AtLeast,
                     "20 cm",
                     new Consequence.AttemptDoesNotCount(),
-                    When.EveryAttempt
+                    CheckTime.EveryAttempt
                 ),
             ],
         };
@@ -216,7 +216,7 @@ public sealed class RuleTests
         rule = rule with { Check = (RuleCheck.Limit)rule.Check with { PerMember = true } };
         var rally = new Happening(
             Sample.Brief(
-                [Sample.Height(), Sample.Count("sheets", taken: Taken.Once)],
+                [Sample.Height(), Sample.Count("sheets", taken: ReadOccasion.Once)],
                 [Sample.Part("height")],
                 rules: [rule]
             ),
@@ -252,15 +252,15 @@ public sealed class RuleTests
     /// 45 cm or more is 15 cm or more too long, which costs 15 points or more: of 100 points at most 85 are left.
     /// </summary>
     [Theory]
-    [InlineData("45+", Comparison.AtMost, Wins.Highest, Bound.AtMost)]
-    [InlineData("45+", Comparison.AtMost, Wins.Lowest, Bound.AtLeast)]
-    [InlineData("20+", Comparison.AtLeast, Wins.Highest, Bound.AtLeast)]
-    [InlineData("45", Comparison.AtMost, Wins.Highest, Bound.Exact)]
-    [InlineData("25+", Comparison.AtMost, Wins.Highest, Bound.Exact)]
+    [InlineData("45+", Comparison.AtMost, WinningDirection.Highest, Bound.AtMost)]
+    [InlineData("45+", Comparison.AtMost, WinningDirection.Lowest, Bound.AtLeast)]
+    [InlineData("20+", Comparison.AtLeast, WinningDirection.Highest, Bound.AtLeast)]
+    [InlineData("45", Comparison.AtMost, WinningDirection.Highest, Bound.Exact)]
+    [InlineData("25+", Comparison.AtMost, WinningDirection.Highest, Bound.Exact)]
     public void A_bound_travels_through_a_deduction_that_grows(
         string typed,
         Comparison comparison,
-        Wins wins,
+        WinningDirection wins,
         Bound bound
     )
     {
@@ -270,7 +270,7 @@ public sealed class RuleTests
             comparison,
             "30 cm",
             new Consequence.Deduct(1, DeductPer.Unit),
-            When.AfterTest
+            CheckTime.AfterTest
         );
         var brief = Sample.Simple(curve: new Curve.Bands([new(0, 100)])) with { Rules = [rule] };
         brief = brief with

@@ -14,7 +14,7 @@ public sealed class TraceTests
             [Force("lift"), Force("haul"), Sample.Count("tangles")],
             [Sample.Part("lift + haul + tangles * 1.5", better: Better.Less, failurePoints: 99)]
         );
-        brief = brief with { Method = brief.Method with { Wins = Wins.Lowest } };
+        brief = brief with { Method = brief.Method with { Wins = WinningDirection.Lowest } };
         var rally = new Happening(brief, "A");
         rally.Counted("A", "2.35", "4.90", "3");
         rally.Standing("A").TotalText.ShouldBe("11.8");
@@ -59,7 +59,7 @@ public sealed class TraceTests
     public void The_whole_way_is_written_down()
     {
         var brief = Sample.Brief(
-            [Sample.Height(), Sample.Count("sheets", "sheets", Taken.Once)],
+            [Sample.Height(), Sample.Count("sheets", "sheets", ReadOccasion.Once)],
             [
                 Sample.Part("height / sheets", new Curve.Rate(10), id: "per") with
                 {

@@ -204,7 +204,7 @@ public sealed class PartSoFarTests
                     Text = "R",
                     Check = JsonSerializer.Deserialize<RuleCheck>(check, Json.Options)!,
                     IfMissed = new Consequence.NoteOnly(),
-                    When = When.AfterTest,
+                    When = CheckTime.AfterTest,
                 },
             ];
         Sheet(new Happening(Sample.Brief([], [part], rules: rules), "Able")).Parts[0].Measured.ShouldBe(measured);

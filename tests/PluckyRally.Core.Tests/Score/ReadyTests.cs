@@ -8,12 +8,16 @@ public sealed class ReadyTests
 {
     private readonly Happening _rally = new(
         Sample.Brief(
-            [Sample.Height(), Sample.Count("sheets", "sheets", Taken.Once), Sample.Number("mass", 0.5m, Taken.Once)],
+            [
+                Sample.Height(),
+                Sample.Count("sheets", "sheets", ReadOccasion.Once),
+                Sample.Number("mass", 0.5m, ReadOccasion.Once),
+            ],
             [Sample.Part("height")],
             rules:
             [
                 Sample.Inspection("stand", new Consequence.DoesNotPlace()),
-                Sample.Inspection("hold", new Consequence.AttemptDoesNotCount(), When.EveryAttempt),
+                Sample.Inspection("hold", new Consequence.AttemptDoesNotCount(), CheckTime.EveryAttempt),
                 Sample.Limit("mass", "mass", Comparison.AtMost, "20", new Consequence.DoesNotPlace()),
             ]
         ),

@@ -16,7 +16,7 @@ public sealed class TeamSheetTests
                     Kind = MeasureKind.Mass,
                     Unit = "g",
                     Step = 1,
-                    Taken = Taken.Once,
+                    Taken = ReadOccasion.Once,
                 },
             ],
             [Sample.Part("height")],

@@ -35,7 +35,7 @@ public sealed class TwoPeopleTests
         var rally = new Happening(
             Sample.Simple() with
             {
-                Rules = [Sample.Inspection("dry", new Consequence.AttemptDoesNotCount(), When.EveryAttempt)],
+                Rules = [Sample.Inspection("dry", new Consequence.AttemptDoesNotCount(), CheckTime.EveryAttempt)],
             },
             "A"
         );
@@ -165,7 +165,7 @@ public sealed class TwoPeopleTests
     public void What_is_read_once_is_the_mean_of_those_who_read_it()
     {
         var rally = new Happening(
-            Sample.Brief([Sample.Count("cards", taken: Taken.Once)], [Sample.Part("cards", new Curve.Rate(1))]),
+            Sample.Brief([Sample.Count("cards", taken: ReadOccasion.Once)], [Sample.Part("cards", new Curve.Rate(1))]),
             "A"
         );
         foreach (var (by, typed) in new[] { ("Pell", "9"), ("Moss", "4"), ("Pell", "6") })

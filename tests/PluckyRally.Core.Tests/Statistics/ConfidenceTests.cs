@@ -128,7 +128,15 @@ public sealed class ConfidenceTests
     public void The_quick_way_gives_the_chances_of_the_whole_way(Combine combine, Better better, bool limited)
     {
         var brief = Sample.Brief(
-            [Sample.Height(), Sample.Height(0.5m) with { Id = "width", Taken = Taken.Once }, Sample.Count("beads")],
+            [
+                Sample.Height(),
+                Sample.Height(0.5m) with
+                {
+                    Id = "width",
+                    Taken = ReadOccasion.Once,
+                },
+                Sample.Count("beads"),
+            ],
             [
                 Sample.Part("height / width", new Curve.Rate(10), better, combine, "ratio", failureValue: 3) with
                 {
@@ -153,7 +161,7 @@ public sealed class ConfidenceTests
                             Comparison.AtLeast,
                             "50 cm",
                             new Consequence.AttemptDoesNotCount(),
-                            When.EveryAttempt
+                            CheckTime.EveryAttempt
                         ),
                     }
                     : [],
@@ -185,12 +193,17 @@ public sealed class ConfidenceTests
 
         var opened = OpenedRally.Open(rally.Rally).OrThrow();
         var placed = opened.Result(1).Teams;
-        var quick = Confidence.Count(QuickRedraw.For(opened.In(1).Compiled, placed, 7)!, 3, 4000, Wins.Highest);
+        var quick = Confidence.Count(
+            QuickRedraw.For(opened.In(1).Compiled, placed, 7)!,
+            3,
+            4000,
+            WinningDirection.Highest
+        );
         var whole = Confidence.Count(
             new Redraw(opened.In(1), [.. placed.Select(p => p.Team.Id)], opened.Stands, 8),
             3,
             4000,
-            Wins.Highest
+            WinningDirection.Highest
         );
         for (var team = 0; team < 3; team++)
         {
@@ -238,7 +251,7 @@ public sealed class ConfidenceTests
                     Comparison.AtLeast,
                     "20 cm",
                     new Consequence.AttemptDoesNotCount(),
-                    When.EveryAttempt
+                    CheckTime.EveryAttempt
                 ),
                 Sample.Limit(
                     "best",
@@ -246,7 +259,7 @@ public sealed class ConfidenceTests
                     Comparison.AtLeast,
                     "15 cm",
                     new Consequence.DoesNotPlace(),
-                    When.AfterTest
+                    CheckTime.AfterTest
                 ),
             ];
             var rally = new Happening(Sample.Simple() with { Rules = rules }, "A", "B");
@@ -344,7 +357,7 @@ public sealed class ConfidenceTests
         var placed = RoundResult.Of(run, 1).Teams;
         var compiled = run.In(1).Compiled;
         var day = AnotherDay.For(compiled, placed, AttemptSpread.Of(compiled, placed), 1)!;
-        Confidence.Count(day, 2, 10_000, Wins.Highest)[0][0].ShouldBeInRange(0.58, 0.7);
+        Confidence.Count(day, 2, 10_000, WinningDirection.Highest)[0][0].ShouldBeInRange(0.58, 0.7);
     }
 
     [Fact]

@@ -15,7 +15,7 @@ public sealed class OneReadingTests
         "Score/Entry.cs",
         "Score/LastTouched.cs",
         "Score/LogLine.cs",
-        "Score/OnSheets.cs",
+        "Score/KnownSubjects.cs",
         "Score/OpenedRally.cs",
         "Score/Recorder.cs",
         "Score/RoundSheets.cs",

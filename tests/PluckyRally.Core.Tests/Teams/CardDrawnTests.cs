@@ -250,7 +250,7 @@ public sealed class CardDrawnTests
                     Comparison.AtMost,
                     "50 cm",
                     new Consequence.DoesNotPlace(),
-                    When.EveryAttempt
+                    CheckTime.EveryAttempt
                 ) with
                 {
                     OnlyFor = "low-bridge",

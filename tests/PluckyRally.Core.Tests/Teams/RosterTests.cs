@@ -279,7 +279,7 @@ public sealed class RosterTests
     }
 
     [Fact]
-    public void Wishes_of_the_class_are_looked_at_when_a_student_is_placed()
+    public void Preferences_of_the_class_are_looked_at_when_a_student_is_placed()
     {
         Keep(
             new Entry.StudentPlaced
@@ -289,7 +289,7 @@ public sealed class RosterTests
                 Student = "p9",
             }
         );
-        var wishes = new TeamWishes
+        var preferences = new TeamPreferences
         {
             Apart =
             [
@@ -302,13 +302,13 @@ public sealed class RosterTests
             Earlier = [new("p9", "p1", 2)],
         };
         Placing
-            .Says(_rally.In(1).Teams, "p1", "b", wishes)
+            .Says(_rally.In(1).Teams, "p1", "b", preferences)
             .ShouldBe([
                 "Mara T. and Ilo K. are to be kept apart.",
                 "Mara T. and Ode B. should be together.",
                 "Mara T. has worked with Ilo K. 2 times before.",
             ]);
-        Placing.Says(_rally.In(1).Teams, "p2", "a", wishes).ShouldBeEmpty();
+        Placing.Says(_rally.In(1).Teams, "p2", "a", preferences).ShouldBeEmpty();
     }
 
     private IEnumerable<string> Rows() =>

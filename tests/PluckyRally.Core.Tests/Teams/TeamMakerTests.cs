@@ -62,7 +62,7 @@ public sealed class TeamMakerTests
             );
 
     [Fact]
-    public void Wishes_are_kept()
+    public void Preferences_are_kept()
     {
         var made = Make(
             12,
@@ -211,7 +211,8 @@ public sealed class TeamMakerTests
     private static List<Student> Students(int count) =>
         [.. Enumerable.Range(1, count).Select(i => new Student($"p{i}", $"Student {i}"))];
 
-    private static TeamsMade Make(int count, TeamWishes wishes) => TeamMaker.Make(Students(count), wishes).OrThrow();
+    private static TeamsMade Make(int count, TeamPreferences preferences) =>
+        TeamMaker.Make(Students(count), preferences).OrThrow();
 
     private static IReadOnlyList<string> Team(TeamsMade made, string student) =>
         made.Teams.Single(t => t.Contains(student));

@@ -93,5 +93,5 @@ public sealed class EnglishTests
     [InlineData("Height", "height")]
     [InlineData("DNA strands", "DNA strands")]
     [InlineData("A", "a")]
-    public void In_the_middle_of_a_sentence(string text, string says) => Within.Sentence(text).ShouldBe(says);
+    public void In_the_middle_of_a_sentence(string text, string says) => SentenceCase.Sentence(text).ShouldBe(says);
 }

@@ -151,11 +151,13 @@ public sealed class RightsTests : IDisposable
             Worked = "the tray",
         };
         (await Classroom.Refusal(device, rally, other)).ShouldBe("This device speaks for another team.");
-        var voice = (await _class.App.Get<RallyPasses>($"/api/rallies/{rally}/passes")).Voices.ShouldHaveSingleItem();
-        voice.Team.ShouldBe("Able");
+        var named = (
+            await _class.App.Get<RallyPasses>($"/api/rallies/{rally}/passes")
+        ).TeamDevices.ShouldHaveSingleItem();
+        named.Team.ShouldBe("Able");
         (
             await _class.Teacher.DeleteAsync(
-                $"/api/rallies/{rally}/voices/{voice.Device}",
+                $"/api/rallies/{rally}/team-devices/{named.Device}",
                 TestContext.Current.CancellationToken
             )
         ).EnsureSuccessStatusCode();

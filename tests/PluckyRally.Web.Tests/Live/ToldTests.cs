@@ -60,7 +60,7 @@ public sealed class ToldTests : IDisposable
     {
         using var request = new HttpRequestMessage(HttpMethod.Get, $"/api/rallies/{rally}/score?team=t1");
         if (told is { } known)
-            request.Headers.Add("told", $"{known}");
+            request.Headers.Add("announced", $"{known}");
         using var answer = await _app.Client.SendAsync(request, TestContext.Current.CancellationToken);
         return (await RunningApp.Read(answer.EnsureSuccessStatusCode())).GetProperty("asOf").GetInt32();
     }

@@ -15,9 +15,9 @@ namespace PluckyRally.Web.Tests.Score;
 public sealed record FoldCase(
     string Called,
     Trials Trials,
-    SheetOnWalk Sheet,
+    JudgeSheetView Sheet,
     IReadOnlyList<Entry> Waiting,
-    SheetOnWalk Then
+    JudgeSheetView Then
 );
 
 /// <summary>
@@ -209,7 +209,7 @@ internal static partial class FoldCases
         var brief = Brief(3, fresh: false);
         var only = brief with
         {
-            Measures = [.. brief.Measures.Where(m => m.Taken == Taken.Once)],
+            Measures = [.. brief.Measures.Where(m => m.Taken == ReadOccasion.Once)],
             Method = brief.Method with { Parts = [.. brief.Method.Parts.Where(p => p is not Part.Measured)] },
         };
         return Told(called, Begin(only), before, waiting);

@@ -35,7 +35,7 @@ internal static partial class FoldCases
                     Kind = MeasureKind.Length,
                     Unit = "cm",
                     Step = 1,
-                    Taken = Taken.Once,
+                    Taken = ReadOccasion.Once,
                 },
             ],
             Trials = new() { Attempts = attempts, FreshBuildAfterFailure = fresh },
@@ -47,7 +47,7 @@ internal static partial class FoldCases
                     Sort = RuleSort.Criterion,
                     Text = "Floats free",
                     Check = new RuleCheck.Inspection(),
-                    When = When.BeforeTest,
+                    When = CheckTime.BeforeTest,
                     IfMissed = new Consequence.DoesNotPlace(),
                 },
                 new()
@@ -56,7 +56,7 @@ internal static partial class FoldCases
                     Sort = RuleSort.Criterion,
                     Text = "Stands by itself",
                     Check = new RuleCheck.Inspection(),
-                    When = When.EveryAttempt,
+                    When = CheckTime.EveryAttempt,
                     IfMissed = new Consequence.Deduct(2),
                 },
                 new()
@@ -65,7 +65,7 @@ internal static partial class FoldCases
                     Sort = RuleSort.Criterion,
                     Text = "Stays dry",
                     Check = new RuleCheck.Inspection(),
-                    When = When.EveryAttempt,
+                    When = CheckTime.EveryAttempt,
                     IfMissed = new Consequence.AttemptDoesNotCount(),
                 },
             ],
@@ -249,11 +249,11 @@ internal static partial class FoldCases
             : null;
     }
 
-    private static SheetOnWalk Sheet(Rally rally)
+    private static JudgeSheetView Sheet(Rally rally)
     {
         var opened = OpenedRally.Open(rally).OrThrow();
         var sheet = TeamSheet.For(opened, Terns, 1) ?? throw new InvalidOperationException("There is no such team.");
-        return SheetOnWalk.Of(
+        return JudgeSheetView.Of(
             sheet,
             opened,
             round: 1,

@@ -32,7 +32,7 @@ const shelf = useLoad(() => ask(api.GET('/api/rallies')))
 void shelf.load()
 const day = computed(() => shelf.data.value?.find((r) => r.id === id)?.date)
 const sameDay = computed(() =>
-  (shelf.data.value ?? []).filter((r) => r.id !== id && !r.putAway && day.value && r.date === day.value),
+  (shelf.data.value ?? []).filter((r) => r.id !== id && !r.archived && day.value && r.date === day.value),
 )
 const also = ref<string[]>([])
 
@@ -47,7 +47,7 @@ async function end(pass: string) {
   await passes.load()
 }
 async function chooseAgain(device: string) {
-  await done(api.DELETE('/api/rallies/{id}/voices/{device}', { params: { path: { id, device } } }))
+  await done(api.DELETE('/api/rallies/{id}/team-devices/{device}', { params: { path: { id, device } } }))
   await passes.load()
 }
 async function letStrike(strikeOthers: boolean) {
@@ -126,8 +126,8 @@ async function letStrike(strikeOthers: boolean) {
           only. One code does for all teams; each says which one it is.
         </p>
         <PassList :passes="teams" @end="end" />
-        <ul v-if="passes.data.value.voices.length > 0" aria-label="Devices that speak for a team">
-          <li v-for="v in passes.data.value.voices" :key="v.device">
+        <ul v-if="passes.data.value.teamDevices.length > 0" aria-label="Devices that speak for a team">
+          <li v-for="v in passes.data.value.teamDevices" :key="v.device">
             One device speaks for {{ v.team }}.
             <button
               type="button"

@@ -11,11 +11,11 @@ const id = useId()
 const shown = ref(false)
 const strength = ref<number>()
 const words = ['very easy to guess', 'easy to guess', 'could be better', 'good', 'very good']
-const look = useDebounceFn(async () => {
+const check = useDebounceFn(async () => {
   const answer = await ask(api.POST('/api/password/strength', { body: { password: password.value } }))
   strength.value = answer.ok && password.value ? answer.data.strength : undefined
 }, 300)
-watch(password, () => props.fresh && void look())
+watch(password, () => props.fresh && void check())
 
 /** What was wrong with one password says nothing of the next that is typed. */
 const refused = ref<string>()

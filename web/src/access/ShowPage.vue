@@ -7,14 +7,14 @@ import { pageOf } from './pageOf'
 
 /** A wall, or a team's own device, comes in by its link and needs nobody to type anything. */
 const router = useRouter()
-const says = ref('Coming in')
+const status = ref('Coming in')
 
 async function open() {
   const answer = await join(codeInAddress(), '', false)
   if (answer.ok) {
     await router.replace(pageOf(answer.data))
   } else {
-    says.value = answer.offline
+    status.value = answer.offline
       ? 'There is no connection. Load this page again.'
       : `${answer.refusal.title} ${answer.refusal.detail}`
   }
@@ -25,6 +25,6 @@ void open()
 <template>
   <main id="main" class="desk stack">
     <h1>Plucky Rally</h1>
-    <p role="status">{{ says }}</p>
+    <p role="status">{{ status }}</p>
   </main>
 </template>

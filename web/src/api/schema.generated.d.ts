@@ -452,7 +452,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/rallies/{id}/voices/{device}": {
+    "/api/rallies/{id}/team-devices/{device}": {
         parameters: {
             query?: never;
             header?: never;
@@ -596,7 +596,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/drafts/mended": {
+    "/api/drafts/changed": {
         parameters: {
             query?: never;
             header?: never;
@@ -1044,7 +1044,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/classes/{id}/wishes": {
+    "/api/classes/{id}/preferences": {
         parameters: {
             query?: never;
             header?: never;
@@ -1052,7 +1052,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["wishForClass"];
+        put: operations["setClassPreferences"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1140,7 +1140,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/rallies/{id}/put-away": {
+    "/api/rallies/{id}/archived": {
         parameters: {
             query?: never;
             header?: never;
@@ -1268,23 +1268,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/rallies/{id}/mending": {
+    "/api/rallies/{id}/brief-changes": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["openMending"];
+        get: operations["openBriefChange"];
         put?: never;
-        post: operations["mendBrief"];
+        post: operations["changeBrief"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/rallies/{id}/mending/look": {
+    "/api/rallies/{id}/brief-changes/preview": {
         parameters: {
             query?: never;
             header?: never;
@@ -1293,14 +1293,14 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["lookAtMending"];
+        post: operations["previewBriefChange"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/rallies/{id}/mending/shelved": {
+    "/api/rallies/{id}/brief-changes/shelved": {
         parameters: {
             query?: never;
             header?: never;
@@ -1339,7 +1339,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["openRallyOnWalk"];
+        get: operations["openJudgeRally"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2119,20 +2119,6 @@ export interface components {
         AnswerTyped: {
             text: string;
         };
-        AnswersOnWalk: {
-            id: string;
-            answers: {
-                [key: string]: string;
-            };
-            sequence: string[];
-            pieces: components["schemas"]["PieceGroup"][];
-            measured: boolean;
-            working?: null | string[];
-            points?: null | string;
-            twice: components["schemas"]["GivenAnswer"][][];
-            prices: components["schemas"]["PriceNow"][];
-            left: string;
-        };
         Archived: {
             away: boolean;
         };
@@ -2183,10 +2169,10 @@ export interface components {
             says: string;
             givenBy?: null | components["schemas"]["GivenBy"];
             /** @description What people said so far, each with the last word. */
-            voices: components["schemas"]["AwardVoice"][];
+            votes: components["schemas"]["AwardVote"][];
         };
-        /** @description A voice for an award. */
-        AwardVoice: {
+        /** @description A vote for an award. */
+        AwardVote: {
             /**
              * Format: uuid
              * @description The entry.
@@ -2362,7 +2348,7 @@ export interface components {
             name: string;
         };
         BoardOnWall: {
-            wins: components["schemas"]["Wins"];
+            wins: components["schemas"]["WinningDirection"];
             winsText: string;
             ranking: boolean;
             rows: components["schemas"]["RowOnWall"][];
@@ -2449,6 +2435,37 @@ export interface components {
             /** @description The same challenge for other grades: only what differs. */
             tiers: components["schemas"]["Tier"][];
         };
+        /** @description Something that was changed in the brief while the rally was run. */
+        BriefChange: {
+            /**
+             * Format: uuid
+             * @description The entry that changed it.
+             */
+            entry: string;
+            /**
+             * Format: date-time
+             * @description When.
+             */
+            at: string;
+            /** @description Who. */
+            by: string;
+            /**
+             * Format: int32
+             * @description The first round for which it holds.
+             */
+            from: number;
+            /** @description Whether it holds for that round alone. */
+            onlyThisRound: boolean;
+            /** @description Why. */
+            reason: string;
+            /** @description What stands where since then. */
+            differs: components["schemas"]["Difference"][];
+        };
+        BriefChanged: {
+            /** Format: uuid */
+            entry: string;
+            notOnShelf?: null | string;
+        };
         BriefCheckup: {
             problems: components["schemas"]["Problem"][];
             snags: components["schemas"]["Snag"][];
@@ -2463,17 +2480,16 @@ export interface components {
             timetable: components["schemas"]["Timetable"];
             route: components["schemas"]["Pennant"][];
         };
+        BriefForChange: {
+            brief: components["schemas"]["Brief"];
+            briefChanges: components["schemas"]["BriefChange"][];
+        };
         /** @description What earlier rallies of a brief leave for whoever opens it again. */
         BriefMemory: {
             /** @description The rallies, the last one first; those that leave nothing are left out. */
             rallies: components["schemas"]["RallyRemembered"][];
             /** @description What could be taken over from them. */
             offers: components["schemas"]["MemoryOffer"][];
-        };
-        BriefNowMended: {
-            /** Format: uuid */
-            entry: string;
-            notOnShelf?: null | string;
         };
         BriefOnPaper: {
             edition: components["schemas"]["EditionSheet"];
@@ -2493,13 +2509,6 @@ export interface components {
             minutes: number;
             /** Format: date-time */
             changedAt: string;
-        };
-        BriefOnWalk: {
-            title: string;
-            ifLate: string;
-            measures: components["schemas"]["MeasureOnWalk"][];
-            trials: components["schemas"]["Trials"];
-            parts: components["schemas"]["PartOnWalk"][];
         };
         /** @description What can be printed of a brief, before there is a rally and in one. */
         BriefPapers: {
@@ -2535,7 +2544,7 @@ export interface components {
             /** @description For whom: a class; empty where that is open. */
             for: string;
         };
-        BriefToMend: {
+        BriefToChange: {
             was: components["schemas"]["Brief"];
             brief: components["schemas"]["Brief"];
             /**
@@ -2757,6 +2766,24 @@ export interface components {
          * @enum {unknown}
          */
         ChangeKind: "set" | "append";
+        /** @description What a change to the brief would do, before it is kept. */
+        ChangePreview: {
+            /** @description Where the brief would differ. */
+            differs: components["schemas"]["Difference"][];
+            /** @description For each round in which something is recorded and something would change: places and points before and after. */
+            rounds: components["schemas"]["RoundChange"][];
+            /** @description Entries that would no longer fit; they are kept. */
+            aside: components["schemas"]["LogLine"][];
+            /** @description Whether a price changes of something that was bought already, so that it is asked from when. */
+            changesPrices: boolean;
+            /** @description What the brief on the shelf is called; absent where there is none. */
+            shelf?: null | string;
+        };
+        /**
+         * @description When a rule is checked.
+         * @enum {unknown}
+         */
+        CheckTime: "plan" | "beforeTest" | "everyAttempt" | "afterTest";
         Choices: {
             patterns: components["schemas"]["PatternInfo"][];
             grades: components["schemas"]["NamedOfGradeBand"][];
@@ -2838,7 +2865,7 @@ export interface components {
             name: string;
             photos: boolean;
             students: components["schemas"]["StudentOpened"][];
-            wishes: components["schemas"]["ClassWishes"];
+            preferences: components["schemas"]["ClassPreferences"];
         };
         /** @description The class's page. */
         ClassPage: {
@@ -2848,8 +2875,8 @@ export interface components {
             findings: string[];
             plot?: null | components["schemas"]["Plot"];
         };
-        /** @description What a teacher wishes for the teams of a class, whatever they are made for. Wishes are the class's and last. */
-        ClassWishes: {
+        /** @description What a teacher prefers for the teams of a class, whatever they are made for. Preferences are the class's and last. */
+        ClassPreferences: {
             /** @description Students who should be in one team, by id. */
             together: string[][];
             /** @description Students of whom no two should be in one team, by id. */
@@ -3091,18 +3118,6 @@ export interface components {
              * @description How often it counts for a team, from 1; with 1 it is a yes or no. No limit where absent.
              */
             atMost?: null | number;
-        };
-        CounterOnWalk: {
-            id: string;
-            name: string;
-            hurts: boolean;
-            /** Format: int32 */
-            atMost?: null | number;
-        };
-        CriterionOnWalk: {
-            id: string;
-            name: string;
-            levels: string[];
         };
         /** @description Something in the cupboard. */
         CupboardItem: {
@@ -3526,9 +3541,9 @@ export interface components {
             was: components["schemas"]["BriefPlan"];
             now: components["schemas"]["BriefPlan"];
         };
-        EditedOfClassWishes: {
-            was: components["schemas"]["ClassWishes"];
-            now: components["schemas"]["ClassWishes"];
+        EditedOfClassPreferences: {
+            was: components["schemas"]["ClassPreferences"];
+            now: components["schemas"]["ClassPreferences"];
         };
         EditedOfFairDay: {
             was: components["schemas"]["FairDay"];
@@ -3696,7 +3711,7 @@ export interface components {
              */
             editionAsOf?: null | number;
         };
-        /** @description A voice for an award: a team's for another team, or one of the jury's. */
+        /** @description A vote for an award: a team's for another team, or one of the jury's. */
         EntryAwardVoted: {
             /** @enum {string} */
             kind: "awardVoted";
@@ -3793,7 +3808,7 @@ export interface components {
              */
             editionAsOf?: null | number;
         };
-        /** @description The brief was mended for this rally, from its round on or in that round alone. It changes how everything is scored that was recorded there; struck out, it was never mended. */
+        /** @description The brief was changed for this rally, from its round on or in that round alone. It changes how everything is scored that was recorded there; struck out, it was never changed. */
         EntryBriefMended: {
             /** @enum {string} */
             kind: "briefMended";
@@ -6109,12 +6124,6 @@ export interface components {
             /** @description Whether the board that goes round shows the list over all as well. */
             listOnBoard: boolean;
         };
-        FaultOnWalk: {
-            id: string;
-            name: string;
-            /** Format: double */
-            seconds: number;
-        };
         /**
          * @description What a finding means for a teacher.
          * @enum {unknown}
@@ -6332,10 +6341,230 @@ export interface components {
             window?: null | string;
         };
         JsonElement: unknown;
+        JudgeAnswers: {
+            id: string;
+            answers: {
+                [key: string]: string;
+            };
+            sequence: string[];
+            pieces: components["schemas"]["PieceGroup"][];
+            measured: boolean;
+            working?: null | string[];
+            points?: null | string;
+            twice: components["schemas"]["GivenAnswer"][][];
+            prices: components["schemas"]["PriceNow"][];
+            left: string;
+        };
+        JudgeBrief: {
+            title: string;
+            ifLate: string;
+            measures: components["schemas"]["JudgeMeasure"][];
+            trials: components["schemas"]["Trials"];
+            parts: components["schemas"]["JudgePart"][];
+        };
+        JudgeCounter: {
+            id: string;
+            name: string;
+            hurts: boolean;
+            /** Format: int32 */
+            atMost?: null | number;
+        };
+        JudgeCriterion: {
+            id: string;
+            name: string;
+            levels: string[];
+        };
+        JudgeFault: {
+            id: string;
+            name: string;
+            /** Format: double */
+            seconds: number;
+        };
+        JudgeLabel: {
+            name: string;
+            values: string[];
+        };
+        JudgeLogLine: {
+            /** Format: uuid */
+            entry: string;
+            /** Format: date-time */
+            at: string;
+            by: string;
+            says: string;
+            struck: boolean;
+            why: string;
+            mayStrike: boolean;
+            strikes: string[];
+            /** Format: date-time */
+            struckAt?: null | string;
+            what?: null | components["schemas"]["Entry"];
+        };
+        JudgeMeasure: {
+            id: string;
+            name: string;
+            kind: components["schemas"]["MeasureKind"];
+            unit: string;
+            /** Format: double */
+            step: number;
+            taken: components["schemas"]["ReadOccasion"];
+            /** Format: double */
+            tare: number;
+            how: string;
+            weights: components["schemas"]["JudgeWeight"][];
+            /** Format: int32 */
+            roll: number;
+        };
+        JudgePart: components["schemas"]["JudgePartMeasured"] | components["schemas"]["JudgePartTasks"] | components["schemas"]["JudgePartRelay"] | components["schemas"]["JudgePartBins"] | components["schemas"]["JudgePartOrdering"] | components["schemas"]["JudgePartPieces"] | components["schemas"]["JudgePartRubric"] | components["schemas"]["JudgePartBudget"] | components["schemas"]["JudgePartTally"];
+        JudgePartBins: {
+            /** @enum {string} */
+            kind: "bins";
+            names: string[];
+            items: components["schemas"]["Thing"][];
+            timed: boolean;
+            key?: null | {
+                [key: string]: string;
+            };
+            id: string;
+            name: string;
+        };
+        JudgePartBudget: {
+            /** @enum {string} */
+            kind: "budget";
+            prices: components["schemas"]["JudgePrice"][];
+            money: string;
+            id: string;
+            name: string;
+        };
+        JudgePartMeasured: {
+            /** @enum {string} */
+            kind: "measured";
+            id: string;
+            name: string;
+        };
+        JudgePartOrdering: {
+            /** @enum {string} */
+            kind: "ordering";
+            items: components["schemas"]["Thing"][];
+            first: string;
+            last: string;
+            key?: null | string[];
+            id: string;
+            name: string;
+        };
+        JudgePartPieces: {
+            /** @enum {string} */
+            kind: "pieces";
+            first: components["schemas"]["JudgeLabel"];
+            second: components["schemas"]["JudgeLabel"];
+            unit: string;
+            id: string;
+            name: string;
+        };
+        JudgePartRelay: {
+            /** @enum {string} */
+            kind: "relay";
+            legs: string[];
+            faults: components["schemas"]["JudgeFault"][];
+            /** Format: double */
+            step: number;
+            carries: boolean;
+            id: string;
+            name: string;
+        };
+        JudgePartRubric: {
+            /** @enum {string} */
+            kind: "rubric";
+            voice: components["schemas"]["RubricVoice"];
+            judges: components["schemas"]["RubricJudges"];
+            criteria: components["schemas"]["JudgeCriterion"][];
+            id: string;
+            name: string;
+        };
+        JudgePartTally: {
+            /** @enum {string} */
+            kind: "tally";
+            counters: components["schemas"]["JudgeCounter"][];
+            id: string;
+            name: string;
+        };
+        JudgePartTasks: {
+            /** @enum {string} */
+            kind: "tasks";
+            items: components["schemas"]["JudgeTask"][];
+            timed: boolean;
+            /** Format: int32 */
+            raceTo?: null | number;
+            id: string;
+            name: string;
+        };
+        JudgePrice: {
+            id: string;
+            name: string;
+            /** Format: double */
+            each: number;
+        };
+        JudgeRallyView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            brief: components["schemas"]["JudgeBrief"];
+            teams: components["schemas"]["TeamNamed"][];
+            references: components["schemas"]["Reference"][];
+            forms: {
+                [key: string]: string[];
+            };
+            pads: {
+                [key: string]: components["schemas"]["MeasurePad"];
+            };
+            briefChanges: components["schemas"]["BriefChange"][];
+            progress: components["schemas"]["RallyProgress"];
+        };
         /** @description A judge's sheet for one team: what has to be looked at, measured and counted, in the order of the test. */
         JudgeSheet: {
             /** @description Its tables. */
             blocks: components["schemas"]["PaperBlock"][];
+        };
+        JudgeSheetView: {
+            team: string;
+            name: string;
+            status: components["schemas"]["StandingStatus"];
+            reason: string;
+            rules: components["schemas"]["SheetRule"][];
+            settled: boolean;
+            ready: boolean;
+            once: components["schemas"]["SheetReading"][];
+            trials: components["schemas"]["SheetTrial"][];
+            designs: components["schemas"]["SheetDesign"][];
+            references: components["schemas"]["ReferenceTrial"][];
+            /** Format: int32 */
+            asOf: number;
+            passedOrNot: boolean;
+            closed: boolean;
+            /** Format: uuid */
+            cleared?: null | string;
+            /** Format: uuid */
+            late?: null | string;
+            wanted: string;
+            targets: components["schemas"]["SheetTarget"][];
+            parts: components["schemas"]["JudgeAnswers"][];
+            log: components["schemas"]["JudgeLogLine"][];
+            /** Format: int32 */
+            logFrom: number;
+        };
+        JudgeTask: {
+            id: string;
+            name: string;
+            /** Format: int32 */
+            steps: number;
+            /** Format: int32 */
+            firstTeams?: null | number;
+        };
+        JudgeWeight: {
+            name: string;
+            /** Format: double */
+            gramsEach?: null | number;
+            /** Format: int32 */
+            roll: number;
         };
         Kept: {
             folder: string;
@@ -6446,10 +6675,6 @@ export interface components {
          * @enum {unknown}
          */
         KitWay: "out" | "back";
-        LabelOnWalk: {
-            name: string;
-            values: string[];
-        };
         /** @description A label, with the values that it has had. */
         LabelUsed: {
             /** @description What it is of: "arm". */
@@ -6553,21 +6778,6 @@ export interface components {
              * @description Minutes that run over the lesson's end.
              */
             overrun: number;
-        };
-        LineOnWalk: {
-            /** Format: uuid */
-            entry: string;
-            /** Format: date-time */
-            at: string;
-            by: string;
-            says: string;
-            struck: boolean;
-            why: string;
-            mayStrike: boolean;
-            strikes: string[];
-            /** Format: date-time */
-            struckAt?: null | string;
-            what?: null | components["schemas"]["Entry"];
         };
         ListOfDay: {
             title: string;
@@ -6730,7 +6940,7 @@ export interface components {
              */
             step: number;
             /** @description Whether it is read in every attempt or once for each design. */
-            taken: components["schemas"]["Taken"];
+            taken: components["schemas"]["ReadOccasion"];
             /** @description Whether a reading may be below zero. */
             negative: boolean;
             /** @description The words of a level, lowest first. */
@@ -6804,21 +7014,6 @@ export interface components {
             /** @description Its unit and how finely it is read; empty where it is a word. */
             read: string;
         };
-        MeasureOnWalk: {
-            id: string;
-            name: string;
-            kind: components["schemas"]["MeasureKind"];
-            unit: string;
-            /** Format: double */
-            step: number;
-            taken: components["schemas"]["Taken"];
-            /** Format: double */
-            tare: number;
-            how: string;
-            weights: components["schemas"]["WeightOnWalk"][];
-            /** Format: int32 */
-            roll: number;
-        };
         /** @description The pad that fits a measure. */
         MeasurePad: {
             /** @description What is touched. */
@@ -6837,55 +7032,12 @@ export interface components {
             /** @description What can be done about it with one touch. */
             fix: components["schemas"]["Fix"];
         };
-        /** @description Something that was mended in the brief while the rally was run. */
-        MendedSince: {
-            /**
-             * Format: uuid
-             * @description The entry that mended it.
-             */
-            entry: string;
-            /**
-             * Format: date-time
-             * @description When.
-             */
-            at: string;
-            /** @description Who. */
-            by: string;
-            /**
-             * Format: int32
-             * @description The first round for which it holds.
-             */
-            from: number;
-            /** @description Whether it holds for that round alone. */
-            onlyThisRound: boolean;
-            /** @description Why. */
-            reason: string;
-            /** @description What stands where since then. */
-            differs: components["schemas"]["Difference"][];
-        };
-        MendingOpened: {
-            brief: components["schemas"]["Brief"];
-            mended: components["schemas"]["MendedSince"][];
-        };
-        /** @description What mending a brief would change, before it is kept. */
-        MendingSeen: {
-            /** @description Where the brief would differ. */
-            differs: components["schemas"]["Difference"][];
-            /** @description For each round in which something is recorded and something would change: places and points before and after. */
-            rounds: components["schemas"]["RoundMended"][];
-            /** @description Entries that would no longer fit; they are kept. */
-            aside: components["schemas"]["LogLine"][];
-            /** @description Whether a price changes of something that was bought already, so that it is asked from when. */
-            changesPrices: boolean;
-            /** @description What the brief on the shelf is called; absent where there is none. */
-            shelf?: null | string;
-        };
         /** @description How points are scored and compared. */
         Method: {
             /** @description What gives points. */
             parts: components["schemas"]["Part"][];
             /** @description Which total wins. */
-            wins: components["schemas"]["Wins"];
+            wins: components["schemas"]["WinningDirection"];
             /**
              * Format: double
              * @description The shown precision of points: each part and deduction is rounded to it before it is added. Above 0.
@@ -6907,6 +7059,16 @@ export interface components {
             overRounds?: null | components["schemas"]["OverRounds"];
             /** @description Whether teams are put in order at all; without, each stands by itself. */
             ranking: boolean;
+        };
+        /** @description What something costs in all. */
+        MoneyAmount: {
+            /** @description The currency. */
+            money: string;
+            /**
+             * Format: double
+             * @description How much of it.
+             */
+            amount: number;
         };
         /** @description How a rule came out for a team. */
         MustShown: {
@@ -7396,89 +7558,6 @@ export interface components {
             noValue: components["schemas"]["NoValue"];
             /** @description Left out, so that a tier can bring it in (or the other way round). */
             off: boolean;
-        };
-        PartOnWalk: components["schemas"]["PartOnWalkMeasured"] | components["schemas"]["PartOnWalkTasks"] | components["schemas"]["PartOnWalkRelay"] | components["schemas"]["PartOnWalkBins"] | components["schemas"]["PartOnWalkOrdering"] | components["schemas"]["PartOnWalkPieces"] | components["schemas"]["PartOnWalkRubric"] | components["schemas"]["PartOnWalkBudget"] | components["schemas"]["PartOnWalkTally"];
-        PartOnWalkBins: {
-            /** @enum {string} */
-            kind: "bins";
-            names: string[];
-            items: components["schemas"]["Thing"][];
-            timed: boolean;
-            key?: null | {
-                [key: string]: string;
-            };
-            id: string;
-            name: string;
-        };
-        PartOnWalkBudget: {
-            /** @enum {string} */
-            kind: "budget";
-            prices: components["schemas"]["PriceOnWalk"][];
-            money: string;
-            id: string;
-            name: string;
-        };
-        PartOnWalkMeasured: {
-            /** @enum {string} */
-            kind: "measured";
-            id: string;
-            name: string;
-        };
-        PartOnWalkOrdering: {
-            /** @enum {string} */
-            kind: "ordering";
-            items: components["schemas"]["Thing"][];
-            first: string;
-            last: string;
-            key?: null | string[];
-            id: string;
-            name: string;
-        };
-        PartOnWalkPieces: {
-            /** @enum {string} */
-            kind: "pieces";
-            first: components["schemas"]["LabelOnWalk"];
-            second: components["schemas"]["LabelOnWalk"];
-            unit: string;
-            id: string;
-            name: string;
-        };
-        PartOnWalkRelay: {
-            /** @enum {string} */
-            kind: "relay";
-            legs: string[];
-            faults: components["schemas"]["FaultOnWalk"][];
-            /** Format: double */
-            step: number;
-            carries: boolean;
-            id: string;
-            name: string;
-        };
-        PartOnWalkRubric: {
-            /** @enum {string} */
-            kind: "rubric";
-            voice: components["schemas"]["RubricVoice"];
-            judges: components["schemas"]["RubricJudges"];
-            criteria: components["schemas"]["CriterionOnWalk"][];
-            id: string;
-            name: string;
-        };
-        PartOnWalkTally: {
-            /** @enum {string} */
-            kind: "tally";
-            counters: components["schemas"]["CounterOnWalk"][];
-            id: string;
-            name: string;
-        };
-        PartOnWalkTasks: {
-            /** @enum {string} */
-            kind: "tasks";
-            items: components["schemas"]["TaskOnWalk"][];
-            timed: boolean;
-            /** Format: int32 */
-            raceTo?: null | number;
-            id: string;
-            name: string;
         };
         /** @description Items put in order, against a key. */
         PartOrdering: {
@@ -8365,12 +8444,6 @@ export interface components {
             /** @description The card that forbids buying it; absent where none does. */
             forbiddenBy?: null | string;
         };
-        PriceOnWalk: {
-            id: string;
-            name: string;
-            /** Format: double */
-            each: number;
-        };
         /** @description Something wrong with what was given: where, what, and what would do. */
         Problem: {
             /** @description Place in the document, as a JSON pointer; items that have an id are named by it: `/measures/height/step`. */
@@ -8398,6 +8471,9 @@ export interface components {
             question: string;
             /** @description The answers. */
             answers: string[];
+        };
+        RallyArchived: {
+            away: boolean;
         };
         RallyBegun: {
             /** Format: uuid */
@@ -8477,23 +8553,7 @@ export interface components {
             teams: number;
             /** Format: int32 */
             entries: number;
-            putAway: boolean;
-        };
-        RallyOnWalk: {
-            /** Format: uuid */
-            id: string;
-            name: string;
-            brief: components["schemas"]["BriefOnWalk"];
-            teams: components["schemas"]["TeamNamed"][];
-            references: components["schemas"]["Reference"][];
-            forms: {
-                [key: string]: string[];
-            };
-            pads: {
-                [key: string]: components["schemas"]["MeasurePad"];
-            };
-            mended: components["schemas"]["MendedSince"][];
-            progress: components["schemas"]["RallyProgress"];
+            archived: boolean;
         };
         RallyOnWall: {
             /** Format: uuid */
@@ -8553,7 +8613,7 @@ export interface components {
             addresses: string[];
             strikeOthers: boolean;
             passes: components["schemas"]["Pass"][];
-            voices: components["schemas"]["TeamVoice"][];
+            teamDevices: components["schemas"]["TeamDevice"][];
         };
         RallyPhotos: {
             mayTake: boolean;
@@ -8569,9 +8629,6 @@ export interface components {
             /** Format: int32 */
             running: number;
             route: components["schemas"]["Pennant"][];
-        };
-        RallyPutAway: {
-            away: boolean;
         };
         /** @description A rally with what it leaves. */
         RallyRemembered: {
@@ -8594,6 +8651,11 @@ export interface components {
             taken: components["schemas"]["CupboardItem"][];
             back?: null | components["schemas"]["CupboardItem"][];
         };
+        /**
+         * @description When a measure is read.
+         * @enum {unknown}
+         */
+        ReadOccasion: "eachAttempt" | "once";
         /**
          * @description How much of a station is ready.
          * @enum {unknown}
@@ -8938,15 +9000,15 @@ export interface components {
             /** @description What is the same for everyone. */
             same: string[];
         };
-        /** @description A round before and after something is mended. */
-        RoundMended: {
+        /** @description A round before and after something is changed. */
+        RoundChange: {
             /**
              * Format: int32
              * @description The round.
              */
             round: number;
             /** @description The teams whose place or total would change, in the order in which they would stand. */
-            rows: components["schemas"]["TeamMended"][];
+            rows: components["schemas"]["TeamChange"][];
         };
         /** @description A team in the standing over rounds. */
         RoundsRow: {
@@ -9083,7 +9145,7 @@ export interface components {
             /** @description How it is checked. */
             check: components["schemas"]["RuleCheck"];
             /** @description When it is checked. */
-            when: components["schemas"]["When"];
+            when: components["schemas"]["CheckTime"];
             /** @description What happens to a team that misses it. */
             ifMissed: components["schemas"]["Consequence"];
             /** @description For whom it holds: the id of a card that is dealt, or one team's name. Empty where it holds for all. */
@@ -9334,7 +9396,7 @@ export interface components {
             progress: components["schemas"]["RallyProgress"];
             order: string[];
             teams: components["schemas"]["TeamOnStrip"][];
-            sheet?: null | components["schemas"]["SheetOnWalk"];
+            sheet?: null | components["schemas"]["JudgeSheetView"];
         };
         /** @description A design of a team as a judge goes on with it. */
         SheetDesign: {
@@ -9362,33 +9424,6 @@ export interface components {
             /** @description What somebody must say of its attempts, the first attempt first. */
             asked: components["schemas"]["SheetAsked"][];
         };
-        SheetOnWalk: {
-            team: string;
-            name: string;
-            status: components["schemas"]["StandingStatus"];
-            reason: string;
-            rules: components["schemas"]["SheetRule"][];
-            settled: boolean;
-            ready: boolean;
-            once: components["schemas"]["SheetReading"][];
-            trials: components["schemas"]["SheetTrial"][];
-            designs: components["schemas"]["SheetDesign"][];
-            references: components["schemas"]["ReferenceTrial"][];
-            /** Format: int32 */
-            asOf: number;
-            passedOrNot: boolean;
-            closed: boolean;
-            /** Format: uuid */
-            cleared?: null | string;
-            /** Format: uuid */
-            late?: null | string;
-            wanted: string;
-            targets: components["schemas"]["SheetTarget"][];
-            parts: components["schemas"]["AnswersOnWalk"][];
-            log: components["schemas"]["LineOnWalk"][];
-            /** Format: int32 */
-            logFrom: number;
-        };
         /** @description A measure that is read once, with its reading so far. */
         SheetReading: {
             /** @description The measure's id. */
@@ -9405,7 +9440,7 @@ export interface components {
             /** @description The rule in the students' words. */
             text: string;
             /** @description When it is checked. */
-            when: components["schemas"]["When"];
+            when: components["schemas"]["CheckTime"];
             /** @description Whether a judge decides it by looking; otherwise a reading does. */
             inspected: boolean;
             /** @description How it came out so far; missed where any attempt missed it. */
@@ -9506,7 +9541,7 @@ export interface components {
         };
         Shopping: {
             lines: components["schemas"]["ShoppingLine"][];
-            costs: components["schemas"]["Sum"][];
+            costs: components["schemas"]["MoneyAmount"][];
         };
         /** @description One thing of a shopping list. */
         ShoppingLine: {
@@ -9661,7 +9696,7 @@ export interface components {
              */
             round: number;
             /** @description Which total wins. */
-            wins: components["schemas"]["Wins"];
+            wins: components["schemas"]["WinningDirection"];
             /** @description The same as a sentence for the class. */
             winsText: string;
             /** @description Whether teams have places. */
@@ -9675,8 +9710,8 @@ export interface components {
             /** @description What the teams are held against, with what it came to. */
             references: components["schemas"]["ReferenceStanding"][];
             closed?: null | components["schemas"]["ClosedComparison"];
-            /** @description What was mended in the brief since the rally was begun, as far as it holds in this round. */
-            mended: components["schemas"]["MendedSince"][];
+            /** @description What was changed in the brief since the rally was begun, as far as it holds in this round. */
+            briefChanges: components["schemas"]["BriefChange"][];
             /** @description What the class as a whole shows, as sentences. */
             findings: string[];
         };
@@ -9724,16 +9759,6 @@ export interface components {
             /** @description The cautions, who must be there, and the teacher's own words. */
             safety: string[];
         };
-        /** @description What something costs in all. */
-        Sum: {
-            /** @description The currency. */
-            money: string;
-            /**
-             * Format: double
-             * @description How much of it.
-             */
-            amount: number;
-        };
         /**
          * @description A summary that a class draws or works out from its readings.
          * @enum {unknown}
@@ -9778,11 +9803,6 @@ export interface components {
             /** @description The word. */
             word: string;
         };
-        /**
-         * @description When a measure is read.
-         * @enum {unknown}
-         */
-        Taken: "eachAttempt" | "once";
         TalkOfTeam: {
             name: string;
             title: string;
@@ -9852,14 +9872,6 @@ export interface components {
              */
             firstTeams?: null | number;
         };
-        TaskOnWalk: {
-            id: string;
-            name: string;
-            /** Format: int32 */
-            steps: number;
-            /** Format: int32 */
-            firstTeams?: null | number;
-        };
         /** @description A part whose answers the teams give on paper. */
         TaskPaper: {
             /** @description What it is called. */
@@ -9925,6 +9937,17 @@ export interface components {
             bag?: null | components["schemas"]["KitAmount"][];
             heat?: null | components["schemas"]["HeatPlace"];
         };
+        /** @description A team before and after something is changed. */
+        TeamChange: {
+            /** @description The team's id. */
+            team: string;
+            /** @description The team's name. */
+            name: string;
+            /** @description Its place and total as they are. */
+            before: string;
+            /** @description The same with what would be changed. */
+            after: string;
+        };
         /** @description What a team takes along from a round. */
         TeamDebrief: {
             /** @description The team's id. */
@@ -9956,6 +9979,10 @@ export interface components {
             fair: string;
             /** @description How its parts came out against the round before. */
             since: string[];
+        };
+        TeamDevice: {
+            device: string;
+            team: string;
         };
         /** @description Where a team stands in the lesson. */
         TeamInLesson: {
@@ -10016,17 +10043,6 @@ export interface components {
              */
             missing: number;
         };
-        /** @description A team before and after something is mended. */
-        TeamMended: {
-            /** @description The team's id. */
-            team: string;
-            /** @description The team's name. */
-            name: string;
-            /** @description Its place and total as they are. */
-            before: string;
-            /** @description The same with what would be mended. */
-            after: string;
-        };
         TeamNamed: {
             id: string;
             name: string;
@@ -10049,21 +10065,8 @@ export interface components {
             cleared: boolean;
             late: boolean;
         };
-        /** @description A student in a team. */
-        TeamStudent: {
-            /** @description Names the student. */
-            id: string;
-            /** @description Given name and initial. */
-            name: string;
-            /** @description The jobs held, by their ids. */
-            jobs: string[];
-        };
-        TeamVoice: {
-            device: string;
-            team: string;
-        };
         /** @description What teams should be like. */
-        TeamWishes: {
+        TeamPreferences: {
             /**
              * Format: int32
              * @description Students in a team, from 1. With 1, everyone works alone.
@@ -10090,6 +10093,15 @@ export interface components {
              */
             seed: number;
         };
+        /** @description A student in a team. */
+        TeamStudent: {
+            /** @description Names the student. */
+            id: string;
+            /** @description Given name and initial. */
+            name: string;
+            /** @description The jobs held, by their ids. */
+            jobs: string[];
+        };
         /** @description Teams that were made. */
         TeamsMade: {
             /** @description The teams, by their students' ids; locked ones first. */
@@ -10099,12 +10111,12 @@ export interface components {
              * @description How often, in all, students meet somebody they have worked with before.
              */
             repeats: number;
-            /** @description Wishes that could not be kept, each with why, as sentences. */
+            /** @description Preferences that could not be kept, each with why, as sentences. */
             unkept: string[];
         };
         TeamsWanted: {
             absent: string[];
-            wishes: components["schemas"]["TeamWishes"];
+            preferences: components["schemas"]["TeamPreferences"];
             /** Format: uuid */
             brief: string;
         };
@@ -10446,13 +10458,13 @@ export interface components {
             /** Format: date-time */
             savedAt: string;
         };
-        /** @description An award that the class gives, with a team's voice. */
+        /** @description An award that the class gives, with a team's vote. */
         VoteOfTeam: {
             /** @description The award's id. */
             award: string;
             /** @description What it is called. */
             name: string;
-            /** @description The id of the team that the voice is for; empty while there is none. */
+            /** @description The id of the team that the vote is for; empty while there is none. */
             for: string;
             /** @description Why; may be empty. */
             why: string;
@@ -10509,21 +10521,9 @@ export interface components {
              */
             gramsEach?: null | number;
         };
-        WeightOnWalk: {
-            name: string;
-            /** Format: double */
-            gramsEach?: null | number;
-            /** Format: int32 */
-            roll: number;
-        };
         WhatJudgesMay: {
             strikeOthers: boolean;
         };
-        /**
-         * @description When a rule is checked.
-         * @enum {unknown}
-         */
-        When: "plan" | "beforeTest" | "everyAttempt" | "afterTest";
         WhoAmI: {
             role: components["schemas"]["CallerRole"];
             name: string;
@@ -10538,7 +10538,7 @@ export interface components {
          * @description Which total wins.
          * @enum {unknown}
          */
-        Wins: "highest" | "lowest";
+        WinningDirection: "highest" | "lowest";
         /**
          * @description Where an expression is worked out.
          * @enum {unknown}
@@ -13093,7 +13093,7 @@ export interface operations {
             };
         };
     };
-    wishForClass: {
+    setClassPreferences: {
         parameters: {
             query?: never;
             header?: never;
@@ -13104,7 +13104,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["EditedOfClassWishes"];
+                "application/json": components["schemas"]["EditedOfClassPreferences"];
             };
         };
         responses: {
@@ -13394,7 +13394,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["RallyPutAway"];
+                "application/json": components["schemas"]["RallyArchived"];
             };
         };
         responses: {
@@ -13723,7 +13723,7 @@ export interface operations {
             };
         };
     };
-    openMending: {
+    openBriefChange: {
         parameters: {
             query?: {
                 round?: number;
@@ -13742,7 +13742,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["MendingOpened"];
+                    "application/json": components["schemas"]["BriefForChange"];
                 };
             };
             /** @description Not Found */
@@ -13765,7 +13765,7 @@ export interface operations {
             };
         };
     };
-    mendBrief: {
+    changeBrief: {
         parameters: {
             query?: never;
             header?: never;
@@ -13776,7 +13776,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["BriefToMend"];
+                "application/json": components["schemas"]["BriefToChange"];
             };
         };
         responses: {
@@ -13786,7 +13786,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BriefNowMended"];
+                    "application/json": components["schemas"]["BriefChanged"];
                 };
             };
             /** @description Not Found */
@@ -13818,7 +13818,7 @@ export interface operations {
             };
         };
     };
-    lookAtMending: {
+    previewBriefChange: {
         parameters: {
             query?: never;
             header?: never;
@@ -13829,7 +13829,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["BriefToMend"];
+                "application/json": components["schemas"]["BriefToChange"];
             };
         };
         responses: {
@@ -13839,7 +13839,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["MendingSeen"];
+                    "application/json": components["schemas"]["ChangePreview"];
                 };
             };
             /** @description Not Found */
@@ -14001,7 +14001,7 @@ export interface operations {
             };
         };
     };
-    openRallyOnWalk: {
+    openJudgeRally: {
         parameters: {
             query?: {
                 round?: number;
@@ -14020,7 +14020,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["RallyOnWalk"];
+                    "application/json": components["schemas"]["JudgeRallyView"];
                 };
             };
             /** @description Not Found */
@@ -14053,7 +14053,7 @@ export interface operations {
                 ground?: string;
             };
             header?: {
-                told?: number;
+                announced?: number;
             };
             path: {
                 id: string;
@@ -14111,7 +14111,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SheetOnWalk"][];
+                    "application/json": components["schemas"]["JudgeSheetView"][];
                 };
             };
             /** @description Not Found */
@@ -15510,7 +15510,7 @@ export interface operations {
                 round?: number;
             };
             header?: {
-                told?: number;
+                announced?: number;
             };
             path: {
                 id: string;
@@ -15554,7 +15554,7 @@ export interface operations {
                 round?: number;
             };
             header?: {
-                told?: number;
+                announced?: number;
             };
             path: {
                 id: string;
@@ -15598,7 +15598,7 @@ export interface operations {
                 round?: number;
             };
             header?: {
-                told?: number;
+                announced?: number;
             };
             path: {
                 id: string;
@@ -15642,7 +15642,7 @@ export interface operations {
                 round?: number;
             };
             header?: {
-                told?: number;
+                announced?: number;
             };
             path: {
                 id: string;

@@ -4,7 +4,7 @@ import type { Shows } from '@/shared/shows'
 /** What the Brief station needs of one way of checking a rule. */
 export interface CheckKind<K extends RuleCheck['kind']> {
   /** What it is called in the sentence "Checked by …". */
-  says: string
+  label: string
   fresh: (brief: Brief) => RuleCheckOf<K>
   /** Whether the brief has what it looks at. */
   offered: (brief: Brief) => boolean

@@ -62,11 +62,11 @@ async function setPhotos(taken: boolean) {
   await done(api.PUT('/api/classes/{id}/photos', { params: { path: { id: chosen.value } }, body: { taken } }))
   await load()
 }
-const asking = ref<string>()
-const asked = computed(() => group.value?.students.find((p) => p.id === asking.value)?.name ?? '')
+const removing = ref<string>()
+const removedName = computed(() => group.value?.students.find((p) => p.id === removing.value)?.name ?? '')
 async function remove() {
-  if (!asking.value) return
-  await done(api.DELETE('/api/students/{id}', { params: { path: { id: asking.value } } }))
+  if (!removing.value) return
+  await done(api.DELETE('/api/students/{id}', { params: { path: { id: removing.value } } }))
   await load()
 }
 const leaving = ref<string>()
@@ -117,7 +117,7 @@ async function removeClass() {
         :history="history"
         :jobs="choices.data.value?.jobs ?? []"
         @rename="rename"
-        @remove="(id) => (asking = id)"
+        @remove="(id) => (removing = id)"
       />
       <form class="add" novalidate @submit.prevent="add">
         <InputText v-model="name" aria-label="New student" placeholder="First name and initial" />
@@ -134,8 +134,8 @@ async function removeClass() {
         <span id="photos-say" class="small muted">If not, no photo is taken in any rally of this class.</span>
       </div>
       <AskRemoval
-        v-model="asking"
-        :what="asked"
+        v-model="removing"
+        :what="removedName"
         goes="The name goes out of the class and out of every rally at once. What the teams recorded stays."
         @yes="remove"
       />

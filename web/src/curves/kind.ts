@@ -4,7 +4,7 @@ import type { Shows } from '@/shared/shows'
 /** What the Brief station needs of one kind of curve. */
 export interface CurveKind<K extends Curve['kind']> {
   /** What it is called in the sentence "Points: …". */
-  says: string
+  label: string
   fresh: () => CurveOf<K>
   fields: Shows<{ curve: CurveOf<K>; at: string; unit: string }>
 }

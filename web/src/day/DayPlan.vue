@@ -22,7 +22,7 @@ const copy = () => (typed.value = JSON.parse(JSON.stringify(plan.data.value)) as
 watch(plan.data, () => typed.value ?? copy())
 const { meanwhile, cameSecond, letGo } = useMeanwhile(plan.load)
 const left = computed(() =>
-  (shelf.data.value ?? []).filter((r) => !r.putAway && !typed.value?.slots.some((s) => s.rally === r.id)),
+  (shelf.data.value ?? []).filter((r) => !r.archived && !typed.value?.slots.some((s) => s.rally === r.id)),
 )
 const nameOf = (id: string) => shelf.data.value?.find((r) => r.id === id)?.name ?? 'a rally that was deleted'
 const refusal = ref<Refusal>()

@@ -44,7 +44,7 @@ async function make() {
     <template v-else>
       <ul v-if="days.data.value.length > 0">
         <li v-for="d in days.data.value" :key="d.id">
-          <DayLeaf :day="d.date" :says="shortDay(d.date)" />
+          <DayLeaf :day="d.date" :label="shortDay(d.date)" />
           <p>
             <RouterLink class="title" :to="`/days/${d.id}`">{{ d.name }}</RouterLink>
             <span class="small muted block">{{ d.rallies === 1 ? '1 rally' : `${d.rallies} rallies` }}</span>

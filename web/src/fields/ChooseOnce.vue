@@ -13,7 +13,7 @@ interface Item {
 const props = defineProps<{
   label: string
   /** What stands there before anything is chosen. */
-  says: string
+  prompt: string
   options?: readonly Item[]
   groups?: readonly { name: string; items: readonly Item[] }[]
 }>()
@@ -41,7 +41,7 @@ async function take(value: T | undefined) {
     empty-filter-message="No matches."
     option-label="name"
     option-value="value"
-    :placeholder="says"
+    :placeholder="prompt"
     :aria-label="label"
     size="small"
     class="in-sentence"

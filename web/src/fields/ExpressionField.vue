@@ -32,14 +32,17 @@ const { text, type, problem } = useTyped<string>({
 })
 const wrong = computed(() => problem.value ?? snags.at(props.at))
 
-const offered = ref<{ says: string; text: string }[]>([])
+const offered = ref<{ label: string; text: string }[]>([])
 function complete(typed: string) {
   const name = nameAtEnd(typed)
   const wanted = name?.typed.trim().toLowerCase() ?? ''
   offered.value = facts.value
     .filter((f) => f.name.toLowerCase().includes(wanted))
     .slice(0, 40)
-    .map((f) => ({ says: `${f.name} (${f.group})`, text: `${typed.slice(0, name?.from ?? typed.length)}“${f.name}” ` }))
+    .map((f) => ({
+      label: `${f.name} (${f.group})`,
+      text: `${typed.slice(0, name?.from ?? typed.length)}“${f.name}” `,
+    }))
 }
 </script>
 
@@ -48,7 +51,7 @@ function complete(typed: string) {
     <AutoComplete
       :model-value="text"
       :suggestions="offered"
-      option-label="says"
+      option-label="label"
       :delay="100"
       :min-length="1"
       size="small"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, useTemplateRef } from 'vue'
-import { useRests } from './rests'
+import { useDependents } from './dependents'
 
 /** Takes something out; where other things rest on it, that is said first. */
 const props = defineProps<{
@@ -9,30 +9,30 @@ const props = defineProps<{
   at: string
 }>()
 const emit = defineEmits<{ out: [] }>()
-const rests = useRests()
-const on = computed(() => rests(props.at))
+const dependents = useDependents()
+const on = computed(() => dependents(props.at))
 const inARow = (names: readonly string[]) => [names.slice(0, -1).join(', '), names.at(-1)].filter(Boolean).join(' and ')
-const asks = ref(false)
+const confirming = ref(false)
 const keep = useTemplateRef<HTMLElement>('keep')
 async function take() {
   if (on.value.length === 0) return emit('out')
-  asks.value = true
+  confirming.value = true
   await nextTick()
   keep.value?.focus()
 }
 </script>
 
 <template>
-  <span v-if="asks" class="asks small not-on-paper" role="group" :aria-label="label">
+  <span v-if="confirming" class="confirming small not-on-paper" role="group" :aria-label="label">
     This is used by {{ inARow(on) }}.
-    <button ref="keep" type="button" class="act" @click="asks = false">Cancel</button>
+    <button ref="keep" type="button" class="act" @click="confirming = false">Cancel</button>
     <button type="button" class="act" @click="emit('out')">Remove it anyway</button>
   </span>
   <button v-else type="button" class="act not-on-paper" :aria-label="label" @click="take">Remove</button>
 </template>
 
 <style scoped>
-.asks {
+.confirming {
   display: grid;
   justify-items: start;
   max-width: 14rem;

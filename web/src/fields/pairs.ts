@@ -6,5 +6,5 @@ export const named = (items: readonly { id: string; name: string }[], nameless: 
   items.map((item, i) => [item.id, item.name || `${nameless} ${i + 1}`] as const)
 
 /** The kinds of a registry, in its order, by what they are called. */
-export const namesOf = <K extends string>(kinds: Record<K, { says: string }>): Pairs<K> =>
-  (Object.keys(kinds) as K[]).map((kind) => [kind, kinds[kind].says] as const)
+export const namesOf = <K extends string>(kinds: Record<K, { label: string }>): Pairs<K> =>
+  (Object.keys(kinds) as K[]).map((kind) => [kind, kinds[kind].label] as const)

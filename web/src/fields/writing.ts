@@ -10,7 +10,7 @@ export interface Writing {
   /** What can be chosen. */
   choices: Readonly<Ref<Choices | undefined>>
   /** Makes changes that the core has proposed. */
-  mend: (changes: readonly Change[]) => Promise<void>
+  applyChanges: (changes: readonly Change[]) => Promise<void>
   /** Shows the field at a place, wherever it is. */
   goTo: (place: string) => void
 }

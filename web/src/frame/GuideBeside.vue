@@ -13,7 +13,7 @@ const { page } = useGuideBeside()
 const route = useRoute()
 const read = computed(() => pages.find((p) => p.id === page.value) ?? pages[0]!)
 /** The page that is about where one is, if another is open. */
-const here = computed(() => pages.find((p) => p.id === guideFor(route) && p.id !== read.value.id))
+const about = computed(() => pages.find((p) => p.id === guideFor(route) && p.id !== read.value.id))
 const text = useTemplateRef('text')
 watch(read, () => text.value?.scrollTo(0, 0))
 
@@ -37,13 +37,13 @@ onUnmounted(() => beside.remove('with-guide'))
       />
       <Button label="Close" aria-label="Close the guide" size="small" variant="outlined" @click="page = ''" />
     </div>
-    <p v-if="here" class="small">
+    <p v-if="about" class="small">
       About this page:
-      <button type="button" class="act" @click="page = here.id">{{ here.title }}</button>
+      <button type="button" class="act" @click="page = about.id">{{ about.title }}</button>
     </p>
     <p class="small"><RouterLink :to="`/guide/${read.id}`">All pages and search</RouterLink></p>
     <div ref="text" class="text" tabindex="0" aria-label="The page of the guide" role="region">
-      <GuideText :page="read" @turn="(id) => (page = id)" />
+      <GuideText :page="read" @open="(id) => (page = id)" />
     </div>
   </aside>
 </template>

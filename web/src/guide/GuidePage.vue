@@ -38,7 +38,7 @@ const page = computed(() => pages.find((p) => p.id === props.page) ?? pages[0]!)
           <RouterLink :to="`/guide/${f.page.id}`" @click="words = ''">{{ f.page.title }}</RouterLink>: {{ f.line }}
         </p>
       </section>
-      <GuideText v-else :page="page" @turn="(id) => router.push(`/guide/${id}`)" />
+      <GuideText v-else :page="page" @open="(id) => router.push(`/guide/${id}`)" />
     </div>
   </main>
 </template>

@@ -4,14 +4,14 @@ import { type GuidePage, shown } from './pages'
 
 /** A page of the guide as it is read. Links to other pages are handed on, so that they open where this one is. */
 const props = defineProps<{ page: GuidePage }>()
-const emit = defineEmits<{ turn: [id: string] }>()
+const emit = defineEmits<{ open: [id: string] }>()
 const text = computed(() => shown(props.page))
 
 function follow(event: MouseEvent) {
   const to = (event.target as HTMLElement).closest('a')?.getAttribute('href')
   if (!to?.startsWith('/guide/')) return
   event.preventDefault()
-  emit('turn', to.slice('/guide/'.length))
+  emit('open', to.slice('/guide/'.length))
 }
 </script>
 

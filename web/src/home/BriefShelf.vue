@@ -53,7 +53,7 @@ const filtered = computed(
   () => Object.values(chosen.value).some((c) => c !== 'any') || !!(search.value || archived.value),
 )
 const gradeName = (g: string) => choices.data.value?.grades.find((x) => x.value === g)?.name ?? ''
-const says = (b: BriefOnShelf) => [b.theme, b.minutes > 0 ? `${b.minutes} minutes` : ''].filter(Boolean).join(' · ')
+const describe = (b: BriefOnShelf) => [b.theme, b.minutes > 0 ? `${b.minutes} minutes` : ''].filter(Boolean).join(' · ')
 
 async function copy(b: BriefOnShelf) {
   const answer = await ask(api.POST('/api/briefs/{id}/copy', { params: { path: { id: b.id } } }))
@@ -106,7 +106,7 @@ function menuOf(b: BriefOnShelf): RowAction[] {
     ? [
         ...always,
         { label: 'Restore', act: () => void archive(b, false) },
-        { label: 'Delete…', act: () => (asking.value = b.id), danger: true },
+        { label: 'Delete…', act: () => (removing.value = b.id), danger: true },
       ]
     : [
         { label: 'Plan', act: () => emit('plan', { brief: b.id, title: titleOf(b) }) },
@@ -114,11 +114,11 @@ function menuOf(b: BriefOnShelf): RowAction[] {
         { label: 'Archive', act: () => void archive(b, true) },
       ]
 }
-const asking = ref<string>()
-const asked = computed(() => shelf.value.find((b) => b.id === asking.value))
+const removing = ref<string>()
+const removed = computed(() => shelf.value.find((b) => b.id === removing.value))
 async function remove() {
-  if (!asking.value) return
-  await done(api.DELETE('/api/briefs/{id}', { params: { path: { id: asking.value } } }))
+  if (!removing.value) return
+  await done(api.DELETE('/api/briefs/{id}', { params: { path: { id: removing.value } } }))
   await load()
 }
 </script>
@@ -163,7 +163,7 @@ async function remove() {
           <h3>
             <RouterLink :to="`/briefs/${b.id}`">{{ titleOf(b) }}</RouterLink>
           </h3>
-          <p class="muted small">{{ says(b) }}</p>
+          <p class="muted small">{{ describe(b) }}</p>
           <p class="goal">{{ b.goal }}</p>
           <p v-if="b.grades.length > 0" class="muted small">{{ b.grades.map(gradeName).join(', ') }}</p>
         </div>
@@ -176,9 +176,9 @@ async function remove() {
       </li>
     </ul>
     <AskRemoval
-      v-if="asked"
-      v-model="asking"
-      :what="titleOf(asked)"
+      v-if="removed"
+      v-model="removing"
+      :what="titleOf(removed)"
       goes="The brief with its earlier versions. Rallies that were made from it stay as they are."
       @yes="remove"
     />

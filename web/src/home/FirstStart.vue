@@ -13,7 +13,7 @@ const demo = useLoad(() => ask(api.GET('/api/demo')))
 void demo.load()
 const starting = ref(false)
 const refusal = ref<Refusal>()
-async function look() {
+async function openDemo() {
   starting.value = true
   const answer = await ask(api.POST('/api/demo'))
   refusal.value = refusalOf(answer)
@@ -36,7 +36,7 @@ async function look() {
           :label="starting ? 'The demo starts…' : 'Look around in the demo'"
           :disabled="starting"
           variant="outlined"
-          @click="look"
+          @click="openDemo"
         />
         <RefusalNote :refusal="refusal" />
       </div>

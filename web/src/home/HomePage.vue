@@ -33,7 +33,7 @@ void year.load()
 const load = () => void Promise.all([shelf.value?.load(), rallies.load(), year.load()])
 
 /** Shown at once, so that nothing moves away under a finger that is about to touch it. */
-const there = computed(() => year.state.value !== 'loading' && rallies.state.value !== 'loading')
+const ready = computed(() => year.state.value !== 'loading' && rallies.state.value !== 'loading')
 
 /** Nothing is here yet: neither a brief nor a rally. */
 const empty = computed(() => briefs.value?.length === 0 && rallies.data.value?.length === 0)
@@ -50,8 +50,8 @@ if (useRoute().query.left === 'demo') void ask(api.DELETE('/api/demo')).then(() 
     </p>
     <NewBriefDialog v-model="beginning" />
     <PlanDialog v-model="planning" :plans="year.data.value?.plans ?? []" :load="year.load" />
-    <div v-if="!there" class="shape" aria-hidden="true"><span></span><span></span><span></span></div>
-    <div v-show="there" class="stack sections">
+    <div v-if="!ready" class="shape" aria-hidden="true"><span></span><span></span><span></span></div>
+    <div v-show="ready" class="stack sections">
       <FirstStart v-if="empty" @write="beginning = true" />
       <LoadNote :state="rallies.state.value" :refusal="rallies.refusal.value" what="the rallies" @again="load" />
       <RallyLists
@@ -59,7 +59,7 @@ if (useRoute().query.left === 'demo') void ask(api.DELETE('/api/demo')).then(() 
         :rallies="rallies.data.value"
         :year="year.data.value"
         @changed="load"
-        @plan="(p) => (planning = { brief: p.plan.brief, title: p.title, there: p })"
+        @plan="(p) => (planning = { brief: p.plan.brief, title: p.title, stop: p })"
       />
       <BriefShelf ref="shelf" @loaded="(all) => (briefs = all)" @plan="(b) => (planning = b)">
         <ImportFiles @taken="load" />

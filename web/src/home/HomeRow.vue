@@ -9,7 +9,7 @@ defineProps<{
   day?: string | null
   dayInWords: string
   title: string
-  says: string
+  detail: string
   to: string
   /** The main action, and what it is called for those who hear it. */
   action: { label: string; to: string; of: string }
@@ -20,10 +20,10 @@ defineProps<{
 
 <template>
   <li :id="anchor" class="row">
-    <DayLeaf :day="day" :says="dayInWords" />
+    <DayLeaf :day="day" :label="dayInWords" />
     <div class="what">
       <RouterLink class="title" :to="to" :aria-label="`${title}, ${menuOf}`">{{ title }}</RouterLink>
-      <p class="small muted figures">{{ says }}</p>
+      <p class="small muted figures">{{ detail }}</p>
     </div>
     <RouterLink class="action" :to="action.to" :aria-label="`${action.label}: ${action.of}`">{{
       action.label

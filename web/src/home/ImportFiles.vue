@@ -51,10 +51,10 @@ async function choose(event: Event) {
   done.value = 0
   total.value = 0
   open.value = true
-  for (const line of lines.value) await look(line)
+  for (const line of lines.value) await check(line)
 }
 
-async function look(line: Line) {
+async function check(line: Line) {
   if (line.file.size > mostBytes) {
     line.state = 'refused'
     line.wrong = 'This file is too large to be a brief or a rally.'

@@ -30,7 +30,7 @@ const when = computed(() => {
   if (date === props.today) return 'Today'
   return date > props.today ? `Next: ${shortDay(date)}` : `Not finished: ${shortDay(date)}`
 })
-const says = computed(() =>
+const summary = computed(() =>
   [
     props.next.name,
     props.next.teams === 1 ? '1 team' : `${props.next.teams} teams`,
@@ -46,7 +46,7 @@ const says = computed(() =>
     <div class="what">
       <p class="when">{{ when }}</p>
       <h2 id="next">{{ next.brief }}</h2>
-      <p class="muted figures">{{ says }}</p>
+      <p class="muted figures">{{ summary }}</p>
       <p v-if="at">{{ at.next }}</p>
       <p class="ways">
         <Button :label="label" size="large" @click="router.push(to(next.goesOn))" />

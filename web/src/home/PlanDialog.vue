@@ -13,7 +13,7 @@ export interface Planning {
   brief: string
   title: string
   /** The plan that is changed; absent for a new one. */
-  there?: PlanStop
+  stop?: PlanStop
 }
 /** Gives a brief its place in the year, before any team exists. */
 const planning = defineModel<Planning>()
@@ -26,7 +26,7 @@ const refusal = ref<Refusal>()
 watch(planning, (p) => {
   refusal.value = undefined
   letGo()
-  was.value = p?.there?.plan
+  was.value = p?.stop?.plan
   typed.value = {
     date: was.value?.date ?? new Date().toLocaleDateString('sv'),
     wholeWeek: was.value?.wholeWeek ?? false,
@@ -38,9 +38,9 @@ async function keep() {
   if (!p) return
   const now = { brief: p.brief, ...typed.value }
   const answer =
-    p.there && was.value
+    p.stop && was.value
       ? await ask(
-          api.PUT('/api/year/plans/{id}', { params: { path: { id: p.there.id } }, body: { was: was.value, now } }),
+          api.PUT('/api/year/plans/{id}', { params: { path: { id: p.stop.id } }, body: { was: was.value, now } }),
         )
       : await ask(api.POST('/api/year/plans', { body: now }))
   if (await cameSecond(answer, keepOver)) return
@@ -51,7 +51,7 @@ async function keep() {
 }
 /** Keeps it over what the other window saved, which is on this page by then. */
 function keepOver() {
-  was.value = props.plans.find((p) => p.id === planning.value?.there?.id)?.plan
+  was.value = props.plans.find((p) => p.id === planning.value?.stop?.id)?.plan
   return keep()
 }
 </script>

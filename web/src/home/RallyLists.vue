@@ -29,7 +29,7 @@ watch(
 )
 const coming = computed(() => comingUp(props.rallies, props.year.plans, props.year))
 const recent = computed(() => recently(props.rallies, props.year))
-const archived = computed(() => props.rallies.filter((r) => r.putAway))
+const archived = computed(() => props.rallies.filter((r) => r.archived))
 const shown = <T,>(rows: readonly T[], whole: boolean) => (whole ? rows : rows.slice(0, few))
 /** The first row of a day can be led to. */
 const anchor = (rows: readonly { day: string }[], i: number) =>
@@ -45,7 +45,7 @@ async function remove() {
   emit('changed')
 }
 async function archive(r: RallyOnShelf, away: boolean) {
-  const answer = await ask(api.PUT('/api/rallies/{id}/put-away', { params: { path: { id: r.id } }, body: { away } }))
+  const answer = await ask(api.PUT('/api/rallies/{id}/archived', { params: { path: { id: r.id } }, body: { away } }))
   refusal.value = refusalOf(answer)
   if (answer.ok && away) offerUndo(`Archived: ${r.name}, ${r.briefTitle}.`, () => archive(r, false))
   emit('changed')
@@ -105,7 +105,7 @@ const planMenu = (p: PlanStop) => [
             :day="row.plan.from"
             :day-in-words="planSays(row.plan)"
             :title="row.plan.title"
-            :says="`Planned: ${planSays(row.plan)}`"
+            :detail="`Planned: ${planSays(row.plan)}`"
             :to="`/briefs/${row.plan.plan.brief}`"
             :action="{ label: 'Make teams', to: teamsFor(row.plan), of: `${row.plan.title}, as planned` }"
             :menu="planMenu(row.plan)"

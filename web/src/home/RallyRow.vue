@@ -15,7 +15,7 @@ defineProps<{ rally: RallyOnShelf; anchor?: string; action: string; to: string; 
     :day="rally.date"
     :day-in-words="rally.date ? shortDay(rally.date) : 'No day'"
     :title="rally.briefTitle"
-    :says="rallySays(rally)"
+    :detail="rallySays(rally)"
     :to="to"
     :action="{ label: action, to, of: rally.name }"
     :menu="menu"

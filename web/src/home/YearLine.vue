@@ -43,7 +43,7 @@ const plans = computed(() => {
   const below = Math.max(-1, ...stops.value.map((s) => s.row)) + 1
   return (props.year?.plans ?? []).filter((p) => p.thisYear).map((p) => ({ ...p, row: below + rowFor(taken, p.along) }))
 })
-const says = (s: Stop & { group: readonly Stop[] }) =>
+const describe = (s: Stop & { group: readonly Stop[] }) =>
   s.group.length > 1
     ? `${s.group.length} rallies on ${shortDay(s.date)}: ${s.group.map((g) => g.name).join(', ')}`
     : `${s.name}, ${s.brief}, ${shortDay(s.date)}`
@@ -86,8 +86,8 @@ const to = (s: Stop & { group: readonly Stop[] }) =>
         <li v-for="s in stops" :key="s.date" :style="{ left: at(s.along), '--row': s.row }">
           <RouterLink
             :to="to(s)"
-            :title="says(s)"
-            :aria-label="says(s)"
+            :title="describe(s)"
+            :aria-label="describe(s)"
             :class="{ begun: s.group.every((g) => g.begun) }"
           >
             <svg viewBox="0 0 24 26" width="22" height="24" aria-hidden="true">

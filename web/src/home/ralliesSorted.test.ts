@@ -10,7 +10,7 @@ const rally = (id: string, date: string | null, more: Partial<RallyOnShelf> = {}
   briefId: null,
   teams: 4,
   entries: 0,
-  putAway: false,
+  archived: false,
   ...more,
 })
 const plan = (id: string, from: string): PlanStop => ({
@@ -29,8 +29,8 @@ const rallies = [
   rally('undated, begun', null, { entries: 3 }),
   rally('long ago', '2026-09-01', { entries: 9 }),
   rally('yesterday', '2026-11-28'),
-  rally('archived', '2026-11-20', { putAway: true }),
-  rally('archived, to come', '2026-12-20', { putAway: true }),
+  rally('archived', '2026-11-20', { archived: true }),
+  rally('archived, to come', '2026-12-20', { archived: true }),
 ]
 const year = { today: '2026-11-29', next: undefined }
 const ids = (rows: ReturnType<typeof comingUp>) => rows.map((r) => r.rally?.id ?? r.plan?.id)

@@ -21,7 +21,7 @@ export function comingUp(
 /** What was, the latest first; what has no day stands last. */
 export const recently = (rallies: readonly RallyOnShelf[], { today, next }: Pick<YearLine, 'today' | 'next'>) =>
   rallies
-    .filter((r) => !r.putAway && !isComing(r, today) && r.id !== next?.rally)
+    .filter((r) => !r.archived && !isComing(r, today) && r.id !== next?.rally)
     .sort((a, b) => (b.date ?? '').localeCompare(a.date ?? ''))
 
-const isComing = (r: RallyOnShelf, today: string) => !r.putAway && (r.date ? r.date >= today : r.entries === 0)
+const isComing = (r: RallyOnShelf, today: string) => !r.archived && (r.date ? r.date >= today : r.entries === 0)

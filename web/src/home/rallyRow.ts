@@ -21,7 +21,7 @@ export const rallyMenu = (
   { label: 'Score', to: `/rallies/${r.id}/score` },
   { label: 'Results', to: `/rallies/${r.id}/results` },
   { label: 'Download', file: `/api/rallies/${r.id}/file` },
-  r.putAway
+  r.archived
     ? { label: 'Restore', act: () => does.archive(false) }
     : { label: 'Archive', act: () => does.archive(true) },
   { label: 'Delete…', act: does.remove, danger: true },

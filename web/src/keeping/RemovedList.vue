@@ -11,7 +11,7 @@ import { done } from '@/shared/useDone'
 /** What was deleted: for 30 days it can be restored. */
 const removed = useLoad(() => ask(api.GET('/api/kept/removed')))
 void removed.load()
-const says = (r: Removed) =>
+const describe = (r: Removed) =>
   ({
     brief: `Brief “${r.name || 'without a title'}”`,
     rally: `Rally ${r.name}, ${r.of}`,
@@ -19,8 +19,8 @@ const says = (r: Removed) =>
     student: `${r.name} of ${r.of}`,
     photo: `A photo by ${r.name}, ${r.of}`,
   })[r.sort]
-const asking = ref<string>()
-const asked = computed(() => removed.data.value?.find((r) => r.id === asking.value))
+const removing = ref<string>()
+const chosen = computed(() => removed.data.value?.find((r) => r.id === removing.value))
 const goes = {
   brief: 'The brief and its earlier versions.',
   rally: 'The rally with everything recorded in it, and its photos.',
@@ -29,7 +29,7 @@ const goes = {
   photo: 'The photo.',
 } as const
 async function deleteNow() {
-  const r = asked.value
+  const r = chosen.value
   if (!r) return
   await done(api.DELETE('/api/kept/removed/{sort}/{id}', { params: { path: { sort: r.sort, id: r.id } } }))
   await removed.load()
@@ -55,19 +55,19 @@ async function restore(r: Removed) {
     </p>
     <ul v-else>
       <li v-for="r in removed.data.value" :key="r.id">
-        <span>{{ says(r) }}</span>
+        <span>{{ describe(r) }}</span>
         <span class="small muted">deleted for good on {{ dayOf(r.goneAt) }}</span>
-        <button type="button" class="act" :aria-label="`Restore: ${says(r)}`" @click="restore(r)">Restore</button>
-        <button type="button" class="act" :aria-label="`Delete now: ${says(r)}`" @click="asking = r.id">
+        <button type="button" class="act" :aria-label="`Restore: ${describe(r)}`" @click="restore(r)">Restore</button>
+        <button type="button" class="act" :aria-label="`Delete now: ${describe(r)}`" @click="removing = r.id">
           Delete now
         </button>
       </li>
     </ul>
     <AskRemoval
-      v-if="asked"
-      v-model="asking"
-      :what="says(asked)"
-      :goes="goes[asked.sort]"
+      v-if="chosen"
+      v-model="removing"
+      :what="describe(chosen)"
+      :goes="goes[chosen.sort]"
       back="This cannot be undone. Backups that were made before still have it."
       @yes="deleteNow"
     />

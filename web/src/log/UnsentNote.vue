@@ -21,7 +21,7 @@ const refused = computed(() => unsent.value.filter((u) => u.refusal))
 const closed = (u: Unsent) => u.refusal?.problems.some((p) => p.at === '/round')
 const teamName = (entry: Entry) =>
   [...props.rally.teams, ...(props.rally.references ?? [])].find((t) => t.id === entry.team)?.name ?? 'The class'
-const says = ({ entry }: Unsent) => `${teamName(entry)}: ${entryWords(entry)}${entry.by ? `, by ${entry.by}` : ''}`
+const describe = ({ entry }: Unsent) => `${teamName(entry)}: ${entryWords(entry)}${entry.by ? `, by ${entry.by}` : ''}`
 </script>
 
 <template>
@@ -33,7 +33,7 @@ const says = ({ entry }: Unsent) => `${teamName(entry)}: ${entryWords(entry)}${e
     <p><b>Refused, and kept here until you decide.</b></p>
     <ul>
       <li v-for="u in refused" :key="u.entry.id">
-        {{ says(u) }}
+        {{ describe(u) }}
         <span class="wrong">was refused. {{ u.refusal?.title }} {{ u.refusal?.detail }}</span>
         <Button
           v-if="closed(u)"
@@ -59,7 +59,7 @@ const says = ({ entry }: Unsent) => `${teamName(entry)}: ${entryWords(entry)}${e
       <details>
         <summary>{{ waiting.length === 1 ? 'Show it' : 'Show them' }}</summary>
         <ul>
-          <li v-for="u in waiting" :key="u.entry.id">{{ says(u) }}</li>
+          <li v-for="u in waiting" :key="u.entry.id">{{ describe(u) }}</li>
         </ul>
       </details>
     </div>

@@ -1,6 +1,6 @@
 import type { Entry, EntryOf } from '@/api/names'
 import type { AllAnswers } from '@/parts/answer'
-import { answerSays, isAnswer } from '@/parts/answers'
+import { describeAnswer, isAnswer } from '@/parts/answers'
 
 type Other = Exclude<Entry['kind'], keyof AllAnswers>
 const others = {
@@ -50,7 +50,7 @@ const others = {
 
 /** An entry in a few words, for as long as the server, which has better ones, has not seen it. */
 export function entryWords(entry: Entry): string {
-  if (isAnswer(entry)) return answerSays(entry)
+  if (isAnswer(entry)) return describeAnswer(entry)
   // The registry holds for each kind what takes just that kind; the compiler cannot see that the two go together.
   return (others[entry.kind] as (entry: Entry) => string)(entry)
 }

@@ -23,7 +23,7 @@ void shelf.load()
 const first = computed(() => shelf.data.value?.find((r) => r.id === chosen.value[0]))
 /** Rallies of the same brief, the chosen ones first. */
 const alike = computed(() => (shelf.data.value ?? []).filter((r) => r.briefTitle === first.value?.briefTitle))
-function turn(id: string) {
+function toggle(id: string) {
   const now = chosen.value.includes(id) ? chosen.value.filter((r) => r !== id) : [...chosen.value, id]
   if (now.length > 0) void router.replace({ query: { rally: now } })
 }
@@ -56,7 +56,7 @@ const places = computed(() => all.data.value?.places ?? 0)
     <fieldset v-if="alike.length > 0" class="which">
       <legend class="small muted">Rallies of this brief</legend>
       <label v-for="r in alike" :key="r.id">
-        <input type="checkbox" :checked="chosen.includes(r.id)" @change="turn(r.id)" />
+        <input type="checkbox" :checked="chosen.includes(r.id)" @change="toggle(r.id)" />
         {{ r.name }}<span v-if="r.date" class="small muted">, {{ shortDay(r.date) }}</span>
       </label>
     </fieldset>

@@ -2,7 +2,7 @@
 /** A line of a pad: what it is about, how it stands, and what can be touched. */
 defineProps<{
   name: string
-  says?: string
+  detail?: string
   /** Whether what can be touched has a line of its own: levels in words leave the name no room beside them. */
   stacked?: boolean
 }>()
@@ -11,7 +11,7 @@ defineProps<{
 <template>
   <li :class="{ stacked }">
     <p>
-      {{ name }}<span v-if="says" class="small muted says">{{ says }}</span>
+      {{ name }}<span v-if="detail" class="small muted detail">{{ detail }}</span>
     </p>
     <div role="group" :aria-label="name"><slot /></div>
   </li>
@@ -27,7 +27,7 @@ li {
   border-bottom: var(--rule);
   overflow-wrap: anywhere;
 }
-.says {
+.detail {
   display: block;
 }
 .stacked {

@@ -2,7 +2,7 @@
 import type { TeamSheet } from '@/api/names'
 
 /** A row for every team, a column for everything that can be touched. */
-defineProps<{ sheets: readonly TeamSheet[]; columns: readonly { id: string; name: string; says?: string }[] }>()
+defineProps<{ sheets: readonly TeamSheet[]; columns: readonly { id: string; name: string; detail?: string }[] }>()
 </script>
 
 <template>
@@ -12,7 +12,7 @@ defineProps<{ sheets: readonly TeamSheet[]; columns: readonly { id: string; name
         <tr>
           <th scope="col">Team</th>
           <th v-for="c in columns" :key="c.id" scope="col">
-            {{ c.name }}<span v-if="c.says" class="small muted says">{{ c.says }}</span>
+            {{ c.name }}<span v-if="c.detail" class="small muted says">{{ c.detail }}</span>
           </th>
         </tr>
       </thead>
@@ -40,7 +40,7 @@ td :deep(button) {
   min-height: var(--touch);
   min-width: var(--touch);
 }
-.says {
+.detail {
   display: block;
   font-weight: 400;
 }

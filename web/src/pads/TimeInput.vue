@@ -6,7 +6,7 @@ import { useWatch } from './useWatch'
 defineProps<{ label: string; shown?: string; invalid?: boolean }>()
 const typed = defineModel<string>({ required: true })
 const { running, seconds, start, stop } = useWatch()
-const touch = () => (running.value ? (typed.value = `${stop().toFixed(1)} s`) : start())
+const startOrStop = () => (running.value ? (typed.value = `${stop().toFixed(1)} s`) : start())
 </script>
 
 <template>
@@ -24,7 +24,7 @@ const touch = () => (running.value ? (typed.value = `${stop().toFixed(1)} s`) : 
     :aria-label="running ? `Stop the watch: ${label}` : `Watch: start it for ${label}`"
     :variant="running ? undefined : 'outlined'"
     severity="secondary"
-    @click="touch"
+    @click="startOrStop"
   />
 </template>
 

@@ -17,9 +17,9 @@ export const recording: InjectionKey<Recording> = Symbol('recording')
 
 /** Who is being scored, and how to record it. */
 export function useRecording() {
-  const here = inject(recording)
-  if (!here) throw new Error('Recording belongs inside the Score station.')
-  return here
+  const recordingHere = inject(recording)
+  if (!recordingHere) throw new Error('Recording belongs inside the Score station.')
+  return recordingHere
 }
 
 /** Names what is put together on a pad and not recorded yet: one for each team and round. */

@@ -13,10 +13,10 @@ export function useWatch() {
     resume()
   }
   function stop() {
-    const took = began.value === undefined ? 0 : (performance.now() - began.value) / 1000
+    const seconds = began.value === undefined ? 0 : (performance.now() - began.value) / 1000
     began.value = undefined
     pause()
-    return took
+    return seconds
   }
   return { running, seconds, start, stop }
 }

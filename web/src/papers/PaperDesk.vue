@@ -5,22 +5,22 @@ import { useRoute, useRouter } from 'vue-router'
 import StationHead from '@/shared/StationHead.vue'
 import PaperOptions from './PaperOptions.vue'
 import { printing, type OnPaper, type PaperChoices } from './paper'
-import { sorts } from './sorts'
+import { paperGroups } from './kinds'
 
 /** What goes to the printer: pick a sort, see it as it prints, print all or one. */
 const props = defineProps<{ on: OnPaper; paper: PaperChoices['paper'] }>()
 const route = useRoute()
 const router = useRouter()
 const offered = computed(() =>
-  sorts.map((g) => ({ ...g, sorts: g.sorts.filter((s) => s.id === 'sheet' || !s.ofRally || props.on.rally) })),
+  paperGroups.map((g) => ({ ...g, kinds: g.kinds.filter((s) => s.id === 'sheet' || !s.ofRally || props.on.rally) })),
 )
-const all = computed(() => offered.value.flatMap((g) => g.sorts))
+const all = computed(() => offered.value.flatMap((g) => g.kinds))
 /** The address says what is printed, so that other pages lead to it. */
-const asked = (name: string) => (typeof route.query[name] === 'string' ? route.query[name] : '')
-const sort = computed(() => all.value.find((s) => s.id === asked('print')) ?? all.value[0]!)
-const sheets = new Map(sorts.flatMap((g) => g.sorts.map((s) => [s.id, defineAsyncComponent(s.sheet)])))
+const inAddress = (name: string) => (typeof route.query[name] === 'string' ? route.query[name] : '')
+const kind = computed(() => all.value.find((s) => s.id === inAddress('print')) ?? all.value[0]!)
+const sheets = new Map(paperGroups.flatMap((g) => g.kinds.map((s) => [s.id, defineAsyncComponent(s.sheet)])))
 const chooseSort = (id: string) => void router.replace({ query: { ...route.query, print: id, team: undefined } })
-const team = computed(() => (sort.value.byTeam ? asked('team') : ''))
+const team = computed(() => (kind.value.byTeam ? inAddress('team') : ''))
 const chooseTeam = (id: string) => void router.replace({ query: { ...route.query, team: id || undefined } })
 
 const choices = reactive<PaperChoices>({
@@ -62,14 +62,14 @@ const print = () => window.print()
       <select
         class="inline"
         aria-label="What to print"
-        :value="sort.id"
+        :value="kind.id"
         @change="chooseSort(($event.target as HTMLSelectElement).value)"
       >
         <optgroup v-for="g in offered" :key="g.group" :label="g.group">
-          <option v-for="s in g.sorts" :key="s.id" :value="s.id">{{ s.name }}</option>
+          <option v-for="s in g.kinds" :key="s.id" :value="s.id">{{ s.name }}</option>
         </optgroup>
       </select>
-      <template v-if="sort.byTeam && on.rally">
+      <template v-if="kind.byTeam && on.rally">
         of
         <select
           class="inline"
@@ -80,13 +80,13 @@ const print = () => window.print()
           <option value="">all teams</option>
           <option v-for="t in on.rally.teams" :key="t.id" :value="t.id">{{ t.name }}</option>
         </select> </template
-      ><PaperOptions :options="sort.options ?? []" :of-rally="on.rally !== undefined" />.
+      ><PaperOptions :options="kind.options ?? []" :of-rally="on.rally !== undefined" />.
     </p>
     <div
       class="on-paper"
-      :class="[choices.ink, choices.paper, sort.options?.includes('letters') ? choices.letters : 'usual']"
+      :class="[choices.ink, choices.paper, kind.options?.includes('letters') ? choices.letters : 'usual']"
     >
-      <component :is="sheets.get(sort.id)" :key="`${sort.id} ${choices.paper}`" />
+      <component :is="sheets.get(kind.id)" :key="`${kind.id} ${choices.paper}`" />
     </div>
   </main>
 </template>

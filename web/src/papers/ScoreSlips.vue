@@ -21,7 +21,7 @@ const rows = computed(() =>
         row.status === 'placed' ? ` with ${row.totalText}` : ` (${row.totalText})`
       }}</template>
     </p>
-    <WhyLines :row="row" :mended="rally.papers.standings.mended" />
+    <WhyLines :row="row" :changes="rally.papers.standings.briefChanges" />
   </PaperSheet>
 </template>
 

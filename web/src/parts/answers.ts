@@ -1,4 +1,4 @@
-import type { AnswersOnWalk, Entry } from '@/api/names'
+import type { JudgeAnswers, Entry } from '@/api/names'
 import type { AllAnswers, Answer } from './answer'
 import { bins } from './bins/answers'
 import { budget } from './budget/answers'
@@ -26,5 +26,5 @@ export const isAnswer = (entry: Entry): entry is AnswerEntry => entry.kind in an
 
 /** The registry holds for each kind what takes just that kind; the compiler cannot see that the two go together. */
 const of = (entry: AnswerEntry) => answers[entry.kind] as Answer<AnswerEntry['kind']>
-export const answerSays = (entry: AnswerEntry) => of(entry).says(entry)
-export const layAnswer = (soFar: AnswersOnWalk, entry: AnswerEntry, team: string) => of(entry).lay(soFar, entry, team)
+export const describeAnswer = (entry: AnswerEntry) => of(entry).describe(entry)
+export const layAnswer = (soFar: JudgeAnswers, entry: AnswerEntry, team: string) => of(entry).lay(soFar, entry, team)

@@ -1,4 +1,4 @@
-import type { PartOnWalk } from '@/api/names'
+import type { JudgePart } from '@/api/names'
 import type { Pad } from './kind'
 import BinsPad from './bins/BinsPad.vue'
 import BudgetPad from './budget/BudgetPad.vue'
@@ -20,4 +20,4 @@ export const pads = {
   rubric: RubricPad,
   budget: BudgetPad,
   tally: TallyPad,
-} satisfies { [K in PartOnWalk['kind']]: Pad<K> | undefined }
+} satisfies { [K in JudgePart['kind']]: Pad<K> | undefined }

@@ -1,4 +1,4 @@
-import type { PartOnWalk } from '@/api/names'
+import type { JudgePart } from '@/api/names'
 import type { Grid } from './kind'
 import RelayLanes from './relay/RelayLanes.vue'
 import TallyGrid from './tally/TallyGrid.vue'
@@ -15,4 +15,4 @@ export const together = {
   rubric: undefined,
   budget: undefined,
   tally: TallyGrid,
-} satisfies { [K in PartOnWalk['kind']]: Grid<K> | undefined }
+} satisfies { [K in JudgePart['kind']]: Grid<K> | undefined }

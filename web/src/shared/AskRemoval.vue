@@ -7,11 +7,11 @@ import { computed } from 'vue'
 defineProps<{ what: string; goes: string; back?: string }>()
 const emit = defineEmits<{ yes: [] }>()
 /** What it is asked about; nothing while it is not asked. */
-const asked = defineModel<string>()
-const open = computed({ get: () => asked.value !== undefined, set: (on) => on || (asked.value = undefined) })
+const item = defineModel<string>()
+const open = computed({ get: () => item.value !== undefined, set: (on) => on || (item.value = undefined) })
 function yes() {
   emit('yes')
-  asked.value = undefined
+  item.value = undefined
 }
 </script>
 
@@ -23,7 +23,7 @@ function yes() {
       <slot />
       <div class="touch-row">
         <Button label="Delete" severity="danger" class="touch" @click="yes" />
-        <Button label="Cancel" variant="outlined" class="touch" autofocus @click="asked = undefined" />
+        <Button label="Cancel" variant="outlined" class="touch" autofocus @click="item = undefined" />
       </div>
     </div>
   </Dialog>

@@ -20,7 +20,7 @@ const names: Record<Station, string> = {
   debrief: 'Debrief',
 }
 const ready = { hollow: 'not started', halfSewn: 'partly ready', full: 'ready' } as const
-const says = (p: Pennant) => ready[p.readiness] + (p.missing > 0 ? `, ${p.missing} still missing` : '')
+const describe = (p: Pennant) => ready[p.readiness] + (p.missing > 0 ? `, ${p.missing} still missing` : '')
 </script>
 
 <template>
@@ -54,7 +54,7 @@ const says = (p: Pennant) => ready[p.readiness] + (p.missing > 0 ? `, ${p.missin
             <path v-else-if="p.readiness === 'full'" class="tick" d="M15 16l5 5 9-10" />
           </svg>
           <span class="label"
-            >{{ names[p.station] }}<span class="out-of-sight">, {{ says(p) }}</span></span
+            >{{ names[p.station] }}<span class="out-of-sight">, {{ describe(p) }}</span></span
           >
         </component>
       </li>

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 
 /** A day as a leaf of a calendar. It is read as the day in words. */
-const props = defineProps<{ day?: string | null; says: string }>()
+const props = defineProps<{ day?: string | null; label: string }>()
 const monthOf = new Intl.DateTimeFormat('en-US', { month: 'short', timeZone: 'UTC' })
 const month = computed(() => props.day && monthOf.format(new Date(`${props.day}T00:00:00Z`)))
 const date = computed(() => props.day && Number(props.day.slice(8)))
@@ -10,7 +10,7 @@ const date = computed(() => props.day && Number(props.day.slice(8)))
 
 <template>
   <p class="leaf">
-    <span class="out-of-sight">{{ says }}</span>
+    <span class="out-of-sight">{{ label }}</span>
     <template v-if="day">
       <span class="month" aria-hidden="true">{{ month }}</span>
       <span class="date figures" aria-hidden="true">{{ date }}</span>

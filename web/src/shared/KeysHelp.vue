@@ -12,7 +12,7 @@ const everywhere = [
   ['?', 'Show these keys'],
   ['Tab', 'Go to the next field or button'],
 ] as const
-const here: Record<string, readonly (readonly [string, string])[]> = {
+const byStation: Record<string, readonly (readonly [string, string])[]> = {
   writing: [
     ['Ctrl + Z', 'Undo the last step, anywhere in the brief'],
     ['Ctrl + Shift + Z', 'Do it again'],
@@ -73,7 +73,7 @@ useEventListener(document, 'pointerdown', (event: PointerEvent) => {
     dismissable-mask
   >
     <dl>
-      <template v-for="[key, does] in [...(here[route.meta.station ?? ''] ?? []), ...everywhere]" :key="key">
+      <template v-for="[key, does] in [...(byStation[route.meta.station ?? ''] ?? []), ...everywhere]" :key="key">
         <dt>
           <kbd>{{ key }}</kbd>
         </dt>

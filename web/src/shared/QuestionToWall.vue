@@ -7,15 +7,15 @@ import type { LiveClock } from './useClock'
 const props = defineProps<{ live: LiveClock; number: number; text: string; beside?: PlotShown }>()
 const wall = computed(() => props.live.clock.value?.wall)
 const shown = computed(() => wall.value?.shows === 'question' && wall.value.question === props.number)
-const says = computed(() => (shown.value ? 'Off the wall' : 'On the wall'))
-const turn = () =>
+const label = computed(() => (shown.value ? 'Off the wall' : 'On the wall'))
+const toggle = () =>
   shown.value
-    ? props.live.touch({ does: 'show', shows: 'clock', number: props.live.revealed.value })
-    : props.live.touch({ does: 'show', shows: 'question', number: props.number, plot: props.beside })
+    ? props.live.send({ does: 'show', shows: 'clock', number: props.live.revealed.value })
+    : props.live.send({ does: 'show', shows: 'question', number: props.number, plot: props.beside })
 </script>
 
 <template>
-  <button type="button" class="act" :aria-pressed="shown" :aria-label="`${says}: ${text}`" @click="turn">
-    {{ says }}
+  <button type="button" class="act" :aria-pressed="shown" :aria-label="`${label}: ${text}`" @click="toggle">
+    {{ label }}
   </button>
 </template>

@@ -3,7 +3,7 @@
  * The second line of the bar: whose route this is, and the route as a line of bunting. The route itself is the slot's,
  * since a phone has it elsewhere.
  */
-defineProps<{ name: string; says?: string }>()
+defineProps<{ name: string; detail?: string }>()
 </script>
 
 <template>
@@ -11,7 +11,7 @@ defineProps<{ name: string; says?: string }>()
     <div class="inner on-grid">
       <div class="whose">
         <p class="name">{{ name }}</p>
-        <p v-if="says" class="small muted figures">{{ says }}</p>
+        <p v-if="detail" class="small muted figures">{{ detail }}</p>
       </div>
       <slot />
     </div>

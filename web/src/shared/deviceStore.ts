@@ -1,6 +1,6 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
 import { ref } from 'vue'
-import type { Entry, RallyOnWalk, RallyPhotos, Refusal, TeamOnStrip, TeamSheet } from '@/api/names'
+import type { Entry, JudgeRallyView, RallyPhotos, Refusal, TeamOnStrip, TeamSheet } from '@/api/names'
 
 /**
  * An entry that the server has not taken yet, with its refusal where it came too late to be shown where it was typed.
@@ -30,7 +30,7 @@ export interface OnThisDevice extends DBSchema {
   /** Photos by the order in which they were taken. */
   photos: { key: number; value: UnsentPhoto & { rally: string }; indexes: { rally: string } }
   /** What was last known, for going on without a connection. */
-  rallies: Kept<RallyOnWalk>
+  rallies: Kept<JudgeRallyView>
   /** How far the teams of a round are, and their sheets one by one. */
   strips: Kept<{ order: string[]; teams: TeamOnStrip[] }>
   sheets: Kept<TeamSheet>

@@ -2,19 +2,19 @@ import { v7 } from 'uuid'
 import type { Entry, KitAmount, Purpose, Reading, TrialOutcome } from '@/api/names'
 
 /**
- * What every entry begins with: an id of this device's own and the time here. The server says who wrote it, and when by
+ * What every entry begins with: an id of this device's own and the time here. The server adds who wrote it, and when by
  * its own clock.
  */
 const begin = (team: string, round: number) => ({ id: v7(), at: new Date().toISOString(), by: '', team, round })
 
 /** A reading as it was typed or taken. */
-export const reading = (measure: string, typed: string, says: Partial<Reading> = {}): Reading => ({
+export const reading = (measure: string, typed: string, fields: Partial<Reading> = {}): Reading => ({
   measure,
   typed,
   bound: 'exact',
   sure: false,
   instrument: '',
-  ...says,
+  ...fields,
 })
 
 /** How a rule came out; with an attempt where it is looked at in each. */
@@ -47,19 +47,19 @@ export interface TrialSays {
   again?: boolean
 }
 
-export const trialRecorded = (team: string, round: number, says: TrialSays): Entry => ({
+export const trialRecorded = (team: string, round: number, fields: TrialSays): Entry => ({
   kind: 'trialRecorded',
   ...begin(team, round),
-  design: says.design ?? '',
-  revision: says.revision ?? 1,
+  design: fields.design ?? '',
+  revision: fields.revision ?? 1,
   // A void trial is none of the numbered attempts, nor is one that is not scored.
-  attempt: says.outcome === 'void' || (says.purpose ?? 'score') !== 'score' ? null : (says.attempt ?? null),
-  again: says.again ?? false,
-  purpose: says.purpose ?? 'score',
-  outcome: says.outcome,
-  reason: says.reason ?? '',
-  readings: says.readings ?? [],
-  leaves: says.leaves ?? [],
+  attempt: fields.outcome === 'void' || (fields.purpose ?? 'score') !== 'score' ? null : (fields.attempt ?? null),
+  again: fields.again ?? false,
+  purpose: fields.purpose ?? 'score',
+  outcome: fields.outcome,
+  reason: fields.reason ?? '',
+  readings: fields.readings ?? [],
+  leaves: fields.leaves ?? [],
 })
 
 /** Something of a design: what was changed on it, what it is like, or that it is the one that the team names. */
@@ -67,7 +67,7 @@ export const designNoted = (
   team: string,
   round: number,
   design: { name: string; revision: number },
-  says: {
+  fields: {
     changed?: string
     also?: string
     labels?: Readonly<Record<string, string>>
@@ -79,11 +79,11 @@ export const designNoted = (
   ...begin(team, round),
   design: design.name,
   revision: design.revision,
-  changed: says.changed ?? '',
-  also: says.also,
-  called: says.called ?? '',
-  named: says.named ?? false,
-  labels: says.labels ?? {},
+  changed: fields.changed ?? '',
+  also: fields.also,
+  called: fields.called ?? '',
+  named: fields.named ?? false,
+  labels: fields.labels ?? {},
 })
 
 export const measureRead = (team: string, round: number, reading: Reading): Entry => ({
@@ -129,6 +129,6 @@ type Own = 'id' | 'at' | 'by' | 'team' | 'round'
 type Written<E> = E extends Entry ? Omit<E, Own> : never
 type WithoutDesign<E> = E extends { design: string } ? Omit<E, 'design'> & { design?: string } : E
 
-/** Any other entry: what it says, with what every entry begins with. What names no design is about all of a team's. */
-export const written = (team: string, round: number, says: WithoutDesign<Written<Entry>>): Entry =>
-  ({ ...begin(team, round), ...('part' in says ? { design: '' } : {}), ...says }) as Entry
+/** Any other entry: what it says, with what every entry begins with. Naming no design, it is about all of a team's. */
+export const written = (team: string, round: number, fields: WithoutDesign<Written<Entry>>): Entry =>
+  ({ ...begin(team, round), ...('part' in fields ? { design: '' } : {}), ...fields }) as Entry

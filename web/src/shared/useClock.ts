@@ -19,10 +19,15 @@ type Counter = Readonly<Ref<number>>
 export const useClock = (rally: string, round: Counter, tick: Counter) =>
   useToldClock<ClockRead>(rally, round, tick, (params) => ask(api.GET('/api/rallies/{id}/clock', { params })))
 
-/** The clock as a wall has it; what the live line told of will do. */
-export const useWallClock = (rally: string, round: Counter, tick: Counter, told: Readonly<Ref<number | undefined>>) =>
+/** The clock as a wall has it; what the live line announced will do. */
+export const useWallClock = (
+  rally: string,
+  round: Counter,
+  tick: Counter,
+  announced: Readonly<Ref<number | undefined>>,
+) =>
   useToldClock<ClockOnWall>(rally, round, tick, (params) =>
-    ask(api.GET('/api/rallies/{id}/wall/clock', { params: { ...params, header: { told: told.value } } })),
+    ask(api.GET('/api/rallies/{id}/wall/clock', { params: { ...params, header: { announced: announced.value } } })),
   )
 
 /**
@@ -56,27 +61,27 @@ function useToldClock<T extends Told>(
   const params = () => ({ path: { id: rally }, query: { round: round.value } })
 
   /** Counts what was asked, so that an answer that has been overtaken changes nothing. */
-  let turn = 0
+  let latest = 0
   let taken = 0
 
   /**
-   * The answer was written somewhere between asking and hearing it, so the quickest one tells best how far the clocks
+   * The answer was written somewhere between sending and receiving, so the quickest one tells best how far the clocks
    * are apart (the clock filter of RFC 5905, 10). One that cannot be true beside it means that a clock was set
    * meanwhile.
    */
   let quickest = Infinity
-  function compare(server: number, asked: number, heard: number) {
-    const trip = heard - asked
-    const apart = server - (asked + heard) / 2
+  function compare(server: number, sentAt: number, receivedAt: number) {
+    const trip = receivedAt - sentAt
+    const apart = server - (sentAt + receivedAt) / 2
     if (trip > quickest && Math.abs(apart - ahead.value) <= (trip + quickest) / 2) return
     quickest = trip
     ahead.value = apart
   }
 
-  function take(read: Told, asked: number, of: number) {
-    if (of < taken) return
-    taken = of
-    compare(new Date(read.now).getTime(), asked, Date.now())
+  function take(read: Told, sentAt: number, request: number) {
+    if (request < taken) return
+    taken = request
+    compare(new Date(read.now).getTime(), sentAt, Date.now())
     now.value = Date.now() + ahead.value
     clock.value = read.clock
     teams.value = read.teams
@@ -92,12 +97,12 @@ function useToldClock<T extends Told>(
     log.value = read.log
   }
   async function load() {
-    const [asked, of] = [Date.now(), ++turn]
+    const [sentAt, request] = [Date.now(), ++latest]
     const answer = await read(params())
-    if (answer.ok) take(answer.data, asked, of)
+    if (answer.ok) take(answer.data, sentAt, request)
   }
-  async function touch(body: Partial<ClockTouch> & Pick<ClockTouch, 'does'>) {
-    const [asked, of] = [Date.now(), ++turn]
+  async function send(body: Partial<ClockTouch> & Pick<ClockTouch, 'does'>) {
+    const [sentAt, request] = [Date.now(), ++latest]
     const answer = await ask(
       api.POST('/api/rallies/{id}/clock', {
         params: params(),
@@ -105,7 +110,7 @@ function useToldClock<T extends Told>(
       }),
     )
     refusal.value = refusalOf(answer, 'The clock goes on as it was. Try again when the connection is back.')
-    if (answer.ok) take(answer.data, asked, of)
+    if (answer.ok) take(answer.data, sentAt, request)
   }
   watch([tick, round], () => void load(), { immediate: true })
 
@@ -169,7 +174,7 @@ function useToldClock<T extends Told>(
     end,
     held,
     now,
-    touch,
+    send,
     refusal,
   }
 }

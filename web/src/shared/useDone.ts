@@ -16,4 +16,4 @@ export async function done<T>(request: Parameters<typeof ask<T>>[0]): Promise<An
 }
 
 /** What is said of it, and how it is put away. */
-export const useDone = () => ({ refusal, putAway: () => (refusal.value = undefined) })
+export const useDone = () => ({ refusal, close: () => (refusal.value = undefined) })

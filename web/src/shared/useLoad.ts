@@ -10,12 +10,12 @@ export function useLoad<T>(request: () => Promise<Answer<T>>) {
   const etag = ref('')
   const refusal = ref<Refusal>()
   const state = ref<LoadState>('loading')
-  let asked = 0
+  let latest = 0
 
   async function load() {
-    const turn = ++asked
+    const number = ++latest
     const answer = await request()
-    if (turn !== asked) return
+    if (number !== latest) return
     if (answer.ok) {
       data.value = answer.data
       etag.value = answer.etag

@@ -34,13 +34,13 @@ export function useOutbox(rally: string, onTaken: () => void, edition?: () => nu
   const { who } = useWho()
 
   /** Takes note of whether the line answers, and whether the server still knows this device. */
-  function heard(answer: Answer<unknown>) {
+  function readAnswer(answer: Answer<unknown>) {
     if (!answer.ok && answer.offline) return
     hangs = false
     stumbles.value = !answer.ok && answer.status >= 500 ? answer.refusal : undefined
     shutOut.value = !answer.ok && (answer.status === 401 || answer.status === 403)
   }
-  function took(some: readonly OnItsWay[]) {
+  function markSent(some: readonly OnItsWay[]) {
     if (some.length === 0) return
     taken.value = [...taken.value, ...some]
     onTaken()
@@ -49,16 +49,16 @@ export function useOutbox(rally: string, onTaken: () => void, edition?: () => nu
 
   async function sendOne(entry: Entry): Promise<Sending[]> {
     const answer = await ask(api.POST('/api/rallies/{id}/entries', { ...request(), body: entry }))
-    heard(answer)
-    if (answer.ok) took([{ entry, asOf: answer.data.asOf }])
+    readAnswer(answer)
+    if (answer.ok) markSent([{ entry, asOf: answer.data.asOf }])
     return [sendingOf(answer)]
   }
   /** What has waited goes together, in its order; each has an answer of its own. */
   async function sendMany(entries: readonly Entry[]): Promise<Sending[]> {
     const answer = await ask(api.POST('/api/rallies/{id}/entries/many', { ...request(), body: [...entries] }))
-    heard(answer)
+    readAnswer(answer)
     if (!answer.ok) return sendingOf(answer) === 'later' ? [] : sendEach(entries)
-    took(entries.flatMap((entry, i) => (answer.data[i]?.taken ? [{ entry, asOf: answer.data[i].taken.asOf }] : [])))
+    markSent(entries.flatMap((entry, i) => (answer.data[i]?.taken ? [{ entry, asOf: answer.data[i].taken.asOf }] : [])))
     return answer.data.map((a) => (a.taken ? 'taken' : refusalFrom(a.problems)))
   }
   /** A bundle that is refused as a whole is taken apart, so that one bad entry does not hold up the others. */
@@ -88,7 +88,7 @@ export function useOutbox(rally: string, onTaken: () => void, edition?: () => nu
     // A plain copy: what the page goes on changing must not change what was recorded.
     // It keeps who wrote it: a tablet may have another judge by the time it is sent.
     const by = who.value?.name ?? ''
-    // It says by which brief it was written: one that is mended meanwhile must not give it another meaning.
+    // It says by which brief it was written: one that is changed meanwhile must not give it another meaning.
     const editionAsOf = edition?.() ?? null
     const plain = (one: Entry) => ({ ...(JSON.parse(JSON.stringify(one)) as Entry), by, editionAsOf })
     await queue.add(...[entry, ...belonging].map((one) => ({ entry: plain(one), rally })))

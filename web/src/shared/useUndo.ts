@@ -1,10 +1,10 @@
 import { ref } from 'vue'
 
 /** What was done last and can be undone by one touch. */
-const last = ref<{ says: string; undo: () => Promise<void> }>()
+const last = ref<{ message: string; undo: () => Promise<void> }>()
 
 /** Says on every page what was done, and offers to undo it; until something else is done, or another page is opened. */
-export const offerUndo = (says: string, undo: () => Promise<void>) => (last.value = { says, undo })
+export const offerUndo = (message: string, undo: () => Promise<void>) => (last.value = { message, undo })
 
 /** What is offered, and how it is taken or put away. */
-export const useUndo = () => ({ last, putAway: () => (last.value = undefined) })
+export const useUndo = () => ({ last, close: () => (last.value = undefined) })

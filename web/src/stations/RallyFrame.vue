@@ -9,7 +9,7 @@ import { shortDay } from '@/shared/days'
 import LoadNote from '@/shared/LoadNote.vue'
 import RouteBar from '@/shared/RouteBar.vue'
 import { useWho } from '@/access/useWho'
-import { openRally, type Place } from '@/shared/openRally'
+import { openRallyKey, type Place } from '@/shared/openRally'
 import { useLive, type LiveNews } from '@/shared/useLive'
 import type { RallyProgress } from '@/api/names'
 import { useKept } from '@/shared/useKept'
@@ -40,7 +40,7 @@ const places = {
   ),
   wall: useLoad(() => ask(api.GET('/api/rallies/{id}/wall', { params: params() }))),
 }
-const here = computed(() => places[place.value])
+const named = computed(() => places[place.value])
 const progress = computed(() => (place.value === 'wall' ? undefined : places[place.value].data.value?.progress))
 const pennants = computed(() => progress.value?.route)
 /** What stands beside the bunting; a wall says it larger, and by itself. */
@@ -49,17 +49,21 @@ const whose = computed(() => {
   const { name, brief, progress: now } = places[place.value].data.value ?? {}
   if (name === undefined) return { name: '' }
   const day = place.value === 'desk' ? places.desk.data.value?.date : undefined
-  const says = [brief?.title, day && shortDay(day), (now?.rounds ?? 1) > 1 && `round ${round.value} of ${now?.rounds}`]
-  return { name, says: says.filter(Boolean).join(' · ') }
+  const details = [
+    brief?.title,
+    day && shortDay(day),
+    (now?.rounds ?? 1) > 1 && `round ${round.value} of ${now?.rounds}`,
+  ]
+  return { name, detail: details.filter(Boolean).join(' · ') }
 })
 const tick = ref(0)
-const load = () => void here.value.load()
+const load = () => void named.value.load()
 
 /**
  * What is shown of the rally stays, with how far it is now. The brief is asked for again only when something in it was
  * cut.
  */
-function heard(now: RallyProgress) {
+function progressed(now: RallyProgress) {
   if (progress.value && progress.value.edition !== now.edition) return load()
   const { desk, walk } = places
   if (desk.data.value) desk.data.value = { ...desk.data.value, progress: now }
@@ -68,7 +72,7 @@ function heard(now: RallyProgress) {
 async function follow() {
   const answer = await ask(api.GET('/api/rallies/{id}/progress', { params: params() }))
   if (!answer.ok) return
-  heard(answer.data.progress)
+  progressed(answer.data.progress)
   const { desk } = places
   if (desk.data.value) desk.data.value = { ...desk.data.value, aside: answer.data.aside }
 }
@@ -83,13 +87,13 @@ function again() {
 }
 
 /** How far the log is by the live line: a window that has that asks nothing. */
-let told: LiveNews | undefined
-const toldOf = ref<number>()
+let announced: LiveNews | undefined
+const announcedAsOf = ref<number>()
 const { connected, instruments } = useLive(props.rally, (now) => {
-  if (now.running && (place.value === 'wall' || !told)) running.value = now.running
-  const had = place.value === 'wall' ? told : progress.value
-  told = now
-  toldOf.value = now.asOf ?? undefined
+  if (now.running && (place.value === 'wall' || !announced)) running.value = now.running
+  const had = place.value === 'wall' ? announced : progress.value
+  announced = now
+  announcedAsOf.value = now.asOf ?? undefined
   if (had) compare(had, now)
   else if (place.value === 'wall') tick.value++
 })
@@ -97,10 +101,10 @@ function compare(had: Partial<LiveNews>, now: LiveNews) {
   if (typeof now.asOf !== 'number' || now.edition !== had.edition) again()
   else if (now.asOf > (had.asOf ?? 0)) news()
 }
-/** What was told while the rally was on its way may be newer than what has come. */
+/** What was announced while the rally was on its way may be newer than what has come. */
 watch(progress, (now, before) => {
   if (now && !before) running.value = now.running
-  if (now && !before && told) compare(now, told)
+  if (now && !before && announced) compare(now, announced)
 })
 watch(round, again)
 watch(place, load, { immediate: true })
@@ -127,14 +131,14 @@ const all = computed(() => ({
   results: inRound(`/rallies/${props.rally}/results`),
   debrief: inRound(`/rallies/${props.rally}/debrief`),
 }))
-provide(openRally, {
+provide(openRallyKey, {
   at: { desk: places.desk.data, walk: places.walk.data, wall: places.wall.data },
   round,
   inRound,
   tick,
-  told: toldOf,
+  announced: announcedAsOf,
   news,
-  heard,
+  progressed,
   connected,
   instruments,
 })
@@ -145,7 +149,7 @@ const aside = computed(() => (place.value === 'desk' ? (places.desk.data.value?.
 </script>
 
 <template>
-  <RouteBar v-if="whose && !below" :name="whose.name" :says="whose.says">
+  <RouteBar v-if="whose && !below" :name="whose.name" :detail="whose.detail">
     <BuntingRoute v-if="pennants" :pennants="pennants" :current="station" :to="to" />
   </RouteBar>
   <p v-if="!connected" class="lost not-on-paper" role="status">
@@ -157,9 +161,9 @@ const aside = computed(() => (place.value === 'desk' ? (places.desk.data.value?.
     {{ unread === 1 ? 'it' : 'them' }} again.
   </p>
   <AsideNote v-if="aside.length > 0" :rally="rally" :aside="aside" />
-  <RouterView v-if="here.data.value" />
+  <RouterView v-if="named.data.value" />
   <main v-else id="main" class="desk">
-    <LoadNote :state="here.state.value" :refusal="here.refusal.value" what="the rally" @again="load" />
+    <LoadNote :state="named.state.value" :refusal="named.refusal.value" what="the rally" @again="load" />
   </main>
   <BuntingRoute v-if="pennants && below" class="below" :pennants="pennants" :current="station" :to="to" />
 </template>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { ReferenceOnWall, RowOnWall, TeamNamed, Wins } from '@/api/names'
+import type { ReferenceOnWall, RowOnWall, TeamNamed, WinningDirection } from '@/api/names'
 import TeamPennant from '@/shared/TeamPennant.vue'
 import type { TeamMark } from '@/shared/teamMarks'
 
@@ -14,7 +14,7 @@ const props = defineProps<{
   marks: ReadonlyMap<string, TeamMark>
   rows: readonly RowOnWall[]
   references: readonly ReferenceOnWall[]
-  wins: Wins
+  wins: WinningDirection
 }>()
 /** Drawn to the largest total that is revealed: a scale that made room for hidden ones would give them away. */
 const largest = computed(() => Math.max(0, ...[...props.rows, ...props.references].map((r) => r.total ?? 0)))
@@ -29,7 +29,7 @@ const height = (team: string) => {
   return row?.status === 'placed' ? (row.total == null ? 1 : heightOf(row.total)) : 0
 }
 const lines = computed(() => props.references.flatMap((r) => (r.total == null ? [] : [{ ...r, total: r.total }])))
-const says = computed(() =>
+const label = computed(() =>
   props.rows.length === 0
     ? 'Pennants at the foot of their masts'
     : [
@@ -40,7 +40,7 @@ const says = computed(() =>
 </script>
 
 <template>
-  <div class="masts" role="img" :aria-label="says">
+  <div class="masts" role="img" :aria-label="label">
     <div v-for="r in lines" :key="r.name" class="line" :style="{ bottom: `${heightOf(r.total) * 88}%` }">
       <span>{{ r.name }}</span>
     </div>

@@ -15,9 +15,9 @@ import QuestionWall from './QuestionWall.vue'
 /**
  * The wall: the clock or the board, as the teacher chose. Nothing to touch; at the teacher's own computer keys turn it.
  */
-const { rally, round, tick, told } = useRallyOnWall()
+const { rally, round, tick, announced } = useRallyOnWall()
 const { isTeacher } = useWho()
-const live = useWallClock(rally.value?.id ?? '', round, tick, told)
+const live = useWallClock(rally.value?.id ?? '', round, tick, announced)
 const shown = computed(() => live.clock.value?.wall)
 /** What hangs on the wall stays with the round that it was hung up in. */
 const of = computed(() => shown.value?.round ?? round.value)
@@ -29,7 +29,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   const revealed = live.revealed.value
   const teams = rally.value?.teams.filter((t) => !t.away).length ?? 0
   const board = (number: number) =>
-    live.touch({
+    live.send({
       does: 'show',
       shows: 'board',
       number: live.upTo(Math.max(0, Math.min(teams, number)), teams),
@@ -38,10 +38,10 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   /** What is revealed from last to first: the list over several rallies where it hangs, else the board. */
   const { shows, overAll } = shown.value ?? {}
   const reveal = (number: number) =>
-    shows === 'overAll' ? live.touch({ does: 'show', shows, overAll, number: Math.max(0, number) }) : board(number)
+    shows === 'overAll' ? live.send({ does: 'show', shows, overAll, number: Math.max(0, number) }) : board(number)
   const action = {
     KeyB: () => board(revealed),
-    KeyC: () => live.touch({ does: 'show', shows: 'clock', number: revealed }),
+    KeyC: () => live.send({ does: 'show', shows: 'clock', number: revealed }),
     KeyF: () => void document.documentElement.requestFullscreen().catch(() => undefined),
     ArrowRight: () => reveal(revealed + 1),
     Space: () => reveal(revealed + 1),

@@ -20,12 +20,12 @@ export function useOnWall<T>(
   read: (params: {
     path: { id: string }
     query: { round: number }
-    header: { told: number | undefined }
+    header: { announced: number | undefined }
   }) => Promise<Answer<T>>,
 ) {
-  const { told } = useRallyOnWall()
+  const { announced } = useRallyOnWall()
   const seen = useLoad(() =>
-    read({ path: { id: props.rally.id }, query: { round: props.round }, header: { told: told.value } }),
+    read({ path: { id: props.rally.id }, query: { round: props.round }, header: { announced: announced.value } }),
   )
   watch([() => props.round, () => props.tick, () => props.shown], () => void seen.load(), { immediate: true })
   return seen

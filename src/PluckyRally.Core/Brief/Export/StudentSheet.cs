@@ -88,7 +88,7 @@ public sealed record StudentSheet(
             [
                 .. brief
                     .Hazards.Select(h => Cautions.Of(h.Kind))
-                    .Select(c => $"{c.Name}: {c.Says} With: {Within.Sentence(c.Present)}"),
+                    .Select(c => $"{c.Name}: {c.Says} With: {SentenceCase.Sentence(c.Present)}"),
                 .. brief.Safety.Length > 0 ? new[] { brief.Safety } : [],
                 .. brief.Hazards.Count > 0 ? new[] { Cautions.SchoolFirst } : [],
             ]

@@ -38,7 +38,8 @@ internal static class TestWords
     {
         var (attempts, parts) = (brief.Trials.Attempts, brief.Method.Parts.Where(p => !p.Off).ToList());
         if (
-            parts.Any(p => p is Part.Measured) && brief.Measures.Any(m => m is { Off: false, Taken: Taken.EachAttempt })
+            parts.Any(p => p is Part.Measured)
+            && brief.Measures.Any(m => m is { Off: false, Taken: ReadOccasion.EachAttempt })
         )
             yield return attempts == 1
                 ? "You have one attempt."
@@ -58,7 +59,7 @@ internal static class TestWords
             || words.StartsWith("If ", StringComparison.OrdinalIgnoreCase)
         )
             return words;
-        var moment = Within.Sentence(words.Trim().TrimEnd('.'));
+        var moment = SentenceCase.Sentence(words.Trim().TrimEnd('.'));
         var when = Moments.Any(m => moment.StartsWith(m, StringComparison.Ordinal)) ? "" : "when ";
         return $"An attempt is over {when}{moment}.";
     }
@@ -71,7 +72,9 @@ internal static class TestWords
     {
         var parts = ready
             .Parts.OfType<PartPlan.Measured>()
-            .Where(p => p.Definition.Work == Work.EachAttempt && p.Measures.Any(m => m.Taken == Taken.EachAttempt))
+            .Where(p =>
+                p.Definition.Work == Work.EachAttempt && p.Measures.Any(m => m.Taken == ReadOccasion.EachAttempt)
+            )
             .ToList();
         if (parts.Count == 0)
             return null;

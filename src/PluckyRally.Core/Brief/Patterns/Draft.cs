@@ -38,7 +38,7 @@ internal sealed record Draft(GradeBand Grades, UnitSystem Units)
         string how,
         decimal lowCm,
         decimal highCm,
-        Taken taken = Taken.EachAttempt
+        ReadOccasion taken = ReadOccasion.EachAttempt
     ) =>
         new()
         {
@@ -75,7 +75,7 @@ internal sealed record Draft(GradeBand Grades, UnitSystem Units)
         string how,
         decimal lowGrams,
         decimal highGrams,
-        Taken taken = Taken.EachAttempt
+        ReadOccasion taken = ReadOccasion.EachAttempt
     ) =>
         new()
         {
@@ -100,7 +100,7 @@ internal sealed record Draft(GradeBand Grades, UnitSystem Units)
         decimal low,
         decimal high,
         string how = "",
-        Taken taken = Taken.EachAttempt
+        ReadOccasion taken = ReadOccasion.EachAttempt
     ) =>
         new()
         {
@@ -118,7 +118,7 @@ internal sealed record Draft(GradeBand Grades, UnitSystem Units)
         string id,
         string text,
         RuleSort sort = RuleSort.Criterion,
-        When when = When.BeforeTest,
+        CheckTime when = CheckTime.BeforeTest,
         Consequence? ifMissed = null
     ) =>
         new()
@@ -139,7 +139,7 @@ internal sealed record Draft(GradeBand Grades, UnitSystem Units)
         Comparison comparison,
         string amount,
         RuleSort sort = RuleSort.Criterion,
-        When when = When.BeforeTest,
+        CheckTime when = CheckTime.BeforeTest,
         Consequence? ifMissed = null
     ) =>
         new()

@@ -40,7 +40,7 @@ public static class Patterns
                     4,
                     12,
                     "Every piece that was taken, broken ones too",
-                    Taken.Once
+                    ReadOccasion.Once
                 ) with
                 {
                     Better = Better.Less,
@@ -51,7 +51,7 @@ public static class Patterns
                 Draft.Must(
                     "stands",
                     "It stands by itself while we count to 5",
-                    when: When.EveryAttempt,
+                    when: CheckTime.EveryAttempt,
                     ifMissed: new Consequence.AttemptDoesNotCount()
                 ),
                 Draft.Must("free", "It is not fixed to the table, the wall or a person", RuleSort.Constraint),
@@ -97,7 +97,7 @@ public static class Patterns
                 {
                     LoadTest = true,
                 },
-                d.Mass("own", "Own mass", "On the scale, before the test", 10, 60, Taken.Once) with
+                d.Mass("own", "Own mass", "On the scale, before the test", 10, 60, ReadOccasion.Once) with
                 {
                     Better = Better.Less,
                 },
@@ -167,7 +167,7 @@ public static class Patterns
                     Expected = new(0, 3),
                     Better = Better.Less,
                 },
-                d.Mass("mass", "Mass of the pack", "Closed, without what is in it", 20, 120, Taken.Once) with
+                d.Mass("mass", "Mass of the pack", "Closed, without what is in it", 20, 120, ReadOccasion.Once) with
                 {
                     Better = Better.Less,
                 },
@@ -178,7 +178,7 @@ public static class Patterns
                 Draft.Must(
                     "whole",
                     "It lands without a crack",
-                    when: When.AfterTest,
+                    when: CheckTime.AfterTest,
                     ifMissed: new Consequence.FailurePoints("light")
                 ),
             ],
@@ -256,14 +256,14 @@ public static class Patterns
                 Draft.Must(
                     "own",
                     "It goes by itself: nobody throws it",
-                    when: When.EveryAttempt,
+                    when: CheckTime.EveryAttempt,
                     ifMissed: new Consequence.AttemptDoesNotCount()
                 ),
                 Draft.Must(
                     "behind",
                     "It starts behind the line",
                     RuleSort.Constraint,
-                    When.EveryAttempt,
+                    CheckTime.EveryAttempt,
                     new Consequence.AttemptDoesNotCount()
                 ),
             ],
@@ -338,7 +338,7 @@ public static class Patterns
                 Draft.Must(
                     "moves",
                     "It keeps moving by itself from start to end",
-                    when: When.EveryAttempt,
+                    when: CheckTime.EveryAttempt,
                     ifMissed: new Consequence.AttemptDoesNotCount()
                 ),
                 Draft.Must("board", "Everything is on the board", RuleSort.Constraint),
@@ -393,7 +393,7 @@ public static class Patterns
             Measures =
             [
                 Draft.Count("over", "Brought over", "things", 2, 30, "Things that are on the other side at the end"),
-                d.Mass("own", "Own mass", "Empty and dry, on the scale", 5, 60, Taken.Once) with
+                d.Mass("own", "Own mass", "Empty and dry, on the scale", 5, 60, ReadOccasion.Once) with
                 {
                     Better = Better.Less,
                 },
@@ -403,7 +403,7 @@ public static class Patterns
                 Draft.Must(
                     "hands",
                     "Nobody touches it on the way",
-                    when: When.EveryAttempt,
+                    when: CheckTime.EveryAttempt,
                     ifMissed: new Consequence.AttemptDoesNotCount()
                 ),
                 Draft.Must("only", "Only what was handed out is in it", RuleSort.Constraint),
@@ -476,14 +476,14 @@ public static class Patterns
                 Draft.Must(
                     "mark",
                     "The load reaches the mark",
-                    when: When.EveryAttempt,
+                    when: CheckTime.EveryAttempt,
                     ifMissed: new Consequence.AttemptDoesNotCount()
                 ),
                 Draft.Must(
                     "line",
                     "You pull only on the line",
                     RuleSort.Constraint,
-                    When.EveryAttempt,
+                    CheckTime.EveryAttempt,
                     new Consequence.AttemptDoesNotCount()
                 ),
             ],
@@ -509,7 +509,7 @@ public static class Patterns
             },
             Method = new()
             {
-                Wins = Wins.Lowest,
+                Wins = WinningDirection.Lowest,
                 Parts =
                 [
                     Draft.Points(

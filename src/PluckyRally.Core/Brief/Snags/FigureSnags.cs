@@ -3,11 +3,15 @@ namespace PluckyRally.Core;
 /// <summary>A measure that is named by itself, where nothing or too much says what its attempts come to.</summary>
 internal static class FigureSnags
 {
-    public static IEnumerable<Snag> Find(Scene scene)
+    public static IEnumerable<Snag> Find(SnagContext scene)
     {
         if (scene.Compiled is not { } compiled || scene.Brief.Trials.Attempts == 1)
             yield break;
-        foreach (var measure in Named(compiled).Where(m => m is { Taken: Taken.EachAttempt, Combine: null }).Distinct())
+        foreach (
+            var measure in Named(compiled)
+                .Where(m => m is { Taken: ReadOccasion.EachAttempt, Combine: null })
+                .Distinct()
+        )
         {
             var alone = compiled.Parts.OfType<PartPlan.Measured>().Where(p => p.Expression.Plain == measure).ToList();
             if (alone.Count == 0 && measure.Better is null)
@@ -50,7 +54,7 @@ internal static class FigureSnags
 
     private static IEnumerable<Measure> Named(CompiledEdition compiled) =>
         compiled
-            .Rules.Where(r => r.Rule.When != When.EveryAttempt)
+            .Rules.Where(r => r.Rule.When != CheckTime.EveryAttempt)
             .SelectMany(r => r.Measures)
             .Concat(compiled.TieBreaks.SelectMany(t => t.Value.Measures))
             .Concat(compiled.Awards.SelectMany(a => a.Value?.Measures ?? []))

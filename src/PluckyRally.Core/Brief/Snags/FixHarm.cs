@@ -1,7 +1,7 @@
 namespace PluckyRally.Core;
 
 /// <summary>
-/// Says beside each fix what it would bring about, so that nobody mends one thing and breaks another.
+/// Says beside each fix what it would bring about, so that nobody fixes one thing and breaks another.
 /// </summary>
 public static class FixHarm
 {
@@ -33,10 +33,10 @@ public static class FixHarm
     /// </summary>
     private static string Of(Brief brief, Snag snag, Fix fix, HashSet<string> known)
     {
-        var mended = Changes.Apply(brief, fix.Changes);
-        return mended.IsOk
+        var corrected = Changes.Apply(brief, fix.Changes);
+        return corrected.IsOk
             ? Snags
-                .Of(mended.Value.Value)
+                .Of(corrected.Value.Value)
                 .FirstOrDefault(s =>
                     s.Weight != SnagWeight.Hint && s.Id != snag.Id && s.Id != "caution" && !known.Contains(s.Key)
                 )

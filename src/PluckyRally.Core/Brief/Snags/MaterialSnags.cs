@@ -3,7 +3,7 @@ namespace PluckyRally.Core;
 /// <summary>Materials without a limit, or too few to reach what is asked.</summary>
 internal static class MaterialSnags
 {
-    public static IEnumerable<Snag> Find(Scene scene)
+    public static IEnumerable<Snag> Find(SnagContext scene)
     {
         foreach (var material in scene.Materials.Where(m => m.Category == Material.Joining && m.Amount is null))
         {

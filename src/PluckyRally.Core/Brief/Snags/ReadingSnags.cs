@@ -6,7 +6,7 @@ internal static class ReadingSnags
     /// <summary>Below so many words the formula says nothing.</summary>
     private const int FewestWords = 40;
 
-    public static IEnumerable<Snag> Find(Scene scene)
+    public static IEnumerable<Snag> Find(SnagContext scene)
     {
         if (GradeBands.Oldest(scene.Brief.Grades) is not { } oldest)
             yield break;

@@ -8,10 +8,10 @@ namespace PluckyRally.Core;
 /// </summary>
 internal static partial class RuleSnags
 {
-    public static IEnumerable<Snag> Find(Scene scene) =>
+    public static IEnumerable<Snag> Find(SnagContext scene) =>
         Vague(scene).Concat(Contradicting(scene)).Concat(Differing(scene)).Concat(FreeStanding(scene));
 
-    private static IEnumerable<Snag> Vague(Scene scene)
+    private static IEnumerable<Snag> Vague(SnagContext scene)
     {
         foreach (var rule in scene.Rules.Where(r => r.Check is RuleCheck.Inspection && !r.Text.Any(char.IsAsciiDigit)))
         {
@@ -26,7 +26,7 @@ internal static partial class RuleSnags
         }
     }
 
-    private static IEnumerable<Snag> Contradicting(Scene scene)
+    private static IEnumerable<Snag> Contradicting(SnagContext scene)
     {
         var limits = scene
             .Compiled?.Rules.OfType<RulePlan.Limit>()
@@ -54,7 +54,7 @@ internal static partial class RuleSnags
     }
 
     /// <summary>The text names a number and a direction; the check has another.</summary>
-    private static IEnumerable<Snag> Differing(Scene scene)
+    private static IEnumerable<Snag> Differing(SnagContext scene)
     {
         foreach (var plan in scene.Compiled?.Rules.OfType<RulePlan.Limit>() ?? [])
         {
@@ -108,7 +108,7 @@ internal static partial class RuleSnags
         }
     }
 
-    private static IEnumerable<Snag> FreeStanding(Scene scene)
+    private static IEnumerable<Snag> FreeStanding(SnagContext scene)
     {
         if (scene.Brief.Trials.HoldSeconds > 0)
             yield break;
@@ -126,7 +126,7 @@ internal static partial class RuleSnags
     }
 
     /// <summary>The rule whose text allows fewer of a thing than this; null where none does.</summary>
-    public static Rule? Allowing(Scene scene, string thing, decimal amount) =>
+    public static Rule? Allowing(SnagContext scene, string thing, decimal amount) =>
         scene.Rules.FirstOrDefault(rule =>
             Direction(rule.Text) is Comparison.AtMost or Comparison.LessThan
             && rule.Text.Contains(English.One(thing), StringComparison.OrdinalIgnoreCase)

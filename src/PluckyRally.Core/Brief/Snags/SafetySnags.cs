@@ -5,7 +5,7 @@ namespace PluckyRally.Core;
 /// <summary>Hazards without a caution, and cautions that nobody has read.</summary>
 internal static partial class SafetySnags
 {
-    public static IEnumerable<Snag> Find(Scene scene)
+    public static IEnumerable<Snag> Find(SnagContext scene)
     {
         var brief = scene.Brief;
         for (var i = 0; i < brief.Hazards.Count; i++)
@@ -34,7 +34,7 @@ internal static partial class SafetySnags
                 "hazard",
                 SnagWeight.Matters,
                 $"/hazards/{Json.Word(kind)}",
-                $"The brief mentions “{word}” and has no caution about {Within.Sentence(caution.Name)}.",
+                $"The brief mentions “{word}” and has no caution about {SentenceCase.Sentence(caution.Name)}.",
                 caution.Says,
                 new($"Add the caution “{caution.Name}”", [Change.Append("/hazards", new Hazard { Kind = kind })])
             );

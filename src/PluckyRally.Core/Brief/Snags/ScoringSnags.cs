@@ -16,19 +16,19 @@ internal static partial class ScoringSnags
     /// </summary>
     private const decimal NeverMatters = 0.05m;
 
-    public static IEnumerable<Snag> Find(Scene scene) =>
+    public static IEnumerable<Snag> Find(SnagContext scene) =>
         TieBreak(scene)
             .Concat(Balance(scene))
             .Concat((scene.Compiled?.Parts ?? []).SelectMany(p => p.Snags(scene)))
             .Concat(Missing(scene))
             .Concat(Words(scene));
 
-    private static IEnumerable<Snag> TieBreak(Scene scene)
+    private static IEnumerable<Snag> TieBreak(SnagContext scene)
     {
         var method = scene.Brief.Method;
         if (!method.Ranking || scene.Compiled is not { TieBreaks: [], Parts: [var first, ..] })
             yield break;
-        var spare = scene.Brief.Measures.FirstOrDefault(m => m.Taken == Taken.Once) is { } once
+        var spare = scene.Brief.Measures.FirstOrDefault(m => m.Taken == ReadOccasion.Once) is { } once
             ? new TieBreak
             {
                 Name = $"the smaller {once.Name.ToLowerInvariant()}",
@@ -51,7 +51,7 @@ internal static partial class ScoringSnags
         );
     }
 
-    private static IEnumerable<Snag> Balance(Scene scene)
+    private static IEnumerable<Snag> Balance(SnagContext scene)
     {
         if (scene.Compiled is not { } compiled || compiled.Parts.Count < 2)
             yield break;
@@ -87,7 +87,7 @@ internal static partial class ScoringSnags
     }
 
     /// <summary>Agreement with the key looks only at what was placed: two things in order agree fully.</summary>
-    private static IEnumerable<Snag> Missing(Scene scene)
+    private static IEnumerable<Snag> Missing(SnagContext scene)
     {
         if (
             scene.Compiled
@@ -114,12 +114,13 @@ internal static partial class ScoringSnags
         );
     }
 
-    private static IEnumerable<Snag> Words(Scene scene)
+    private static IEnumerable<Snag> Words(SnagContext scene)
     {
         var words = scene.Brief.ScoringWords;
         if (words.Trim().Length == 0 || !scene.Brief.Method.Ranking)
             yield break;
-        var says = scene.Brief.Method.Wins == Wins.Highest ? Most().IsMatch(words) : Fewest().IsMatch(words);
+        var says =
+            scene.Brief.Method.Wins == WinningDirection.Highest ? Most().IsMatch(words) : Fewest().IsMatch(words);
         if (!says)
             yield return new(
                 "wins",

@@ -6,7 +6,7 @@ internal static class SheetSnags
     /// <summary>A hint shorter than this may well stand in the sheet by chance.</summary>
     private const int ShortestHint = 16;
 
-    public static IEnumerable<Snag> Find(Scene scene)
+    public static IEnumerable<Snag> Find(SnagContext scene)
     {
         if (scene.Brief.Goal.Trim().Length == 0)
             yield return new(

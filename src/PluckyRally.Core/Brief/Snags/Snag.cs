@@ -5,7 +5,7 @@ namespace PluckyRally.Core;
 /// <summary>How much a snag matters.</summary>
 public enum SnagWeight
 {
-    /// <summary>No class can run the brief before it is mended.</summary>
+    /// <summary>No class can run the brief before it is fixed.</summary>
     Stops,
 
     /// <summary>It can be run, and it will probably go wrong in the lesson.</summary>

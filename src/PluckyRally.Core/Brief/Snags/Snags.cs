@@ -3,7 +3,7 @@ namespace PluckyRally.Core;
 /// <summary>Looks a brief through before a class does.</summary>
 public static class Snags
 {
-    private static readonly IReadOnlyList<Func<Scene, IEnumerable<Snag>>> Checks =
+    private static readonly IReadOnlyList<Func<SnagContext, IEnumerable<Snag>>> Checks =
     [
         StoppingSnags.Find,
         SafetySnags.Find,
@@ -48,7 +48,7 @@ public static class Snags
     {
         var found = In(brief).ToList();
         var known = found.Select(s => (s.Id, s.At)).ToHashSet();
-        var scenes = new List<(Tier Tier, Scene Scene)>();
+        var scenes = new List<(Tier Tier, SnagContext SnagContext)>();
         foreach (var tier in brief.Tiers)
         {
             var edition = Editions.Resolve(brief, tier.Id);
@@ -67,7 +67,7 @@ public static class Snags
                 continue;
             }
 
-            var scene = Scene.Of(edition.Value.Brief);
+            var scene = SnagContext.Of(edition.Value.Brief);
             scenes.Add((tier, scene));
             found.AddRange(In(scene).Where(s => !known.Contains((s.Id, s.At))).Select(s => InTier(s, tier)));
         }
@@ -76,11 +76,11 @@ public static class Snags
         return found;
     }
 
-    private static IEnumerable<Snag> In(Brief brief) => In(Scene.Of(brief));
+    private static IEnumerable<Snag> In(Brief brief) => In(SnagContext.Of(brief));
 
-    private static IEnumerable<Snag> In(Scene scene) => Checks.SelectMany(check => check(scene));
+    private static IEnumerable<Snag> In(SnagContext scene) => Checks.SelectMany(check => check(scene));
 
-    /// <summary>What is found only in a tier is mended only there; lists are the same in all tiers.</summary>
+    /// <summary>What is found only in a tier is fixed only there; lists are the same in all tiers.</summary>
     private static Snag InTier(Snag snag, Tier tier) =>
         snag with
         {

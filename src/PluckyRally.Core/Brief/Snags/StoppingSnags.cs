@@ -3,14 +3,14 @@ namespace PluckyRally.Core;
 /// <summary>What keeps a brief from being run, with a fix where there is one.</summary>
 internal static class StoppingSnags
 {
-    public static IEnumerable<Snag> Find(Scene scene) =>
+    public static IEnumerable<Snag> Find(SnagContext scene) =>
         scene.Ready.Problems.Select(p =>
             p.Severity == Severity.Error
-                ? new Snag("stops", SnagWeight.Stops, p.At, p.What, p.Remedy, Mend(scene.Brief, p))
+                ? new Snag("stops", SnagWeight.Stops, p.At, p.What, p.Remedy, Fixed(scene.Brief, p))
                 : new Snag("fallsAway", SnagWeight.Hint, p.At, p.What, p.Remedy)
         );
 
-    private static Fix? Mend(Brief brief, Problem problem)
+    private static Fix? Fixed(Brief brief, Problem problem)
     {
         var steps = problem.At.Split('/');
         switch (steps)

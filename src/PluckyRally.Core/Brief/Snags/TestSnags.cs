@@ -13,10 +13,10 @@ internal static partial class TestSnags
     /// <summary>Nothing in a classroom is read more finely, in whatever unit (common practice, no source).</summary>
     private const decimal Finest = 0.01m;
 
-    public static IEnumerable<Snag> Find(Scene scene) =>
+    public static IEnumerable<Snag> Find(SnagContext scene) =>
         Method(scene).Concat(Conditions(scene)).Concat(Falling(scene)).Concat(Measures(scene)).Concat(Attempts(scene));
 
-    private static IEnumerable<Snag> Method(Scene scene)
+    private static IEnumerable<Snag> Method(SnagContext scene)
     {
         if (scene.Brief.Method.Parts.Count > 0 && scene.Brief.Trials.How.Trim().Length == 0)
             yield return new(
@@ -28,7 +28,7 @@ internal static partial class TestSnags
             );
     }
 
-    private static IEnumerable<Snag> Conditions(Scene scene)
+    private static IEnumerable<Snag> Conditions(SnagContext scene)
     {
         foreach (var condition in scene.Brief.Conditions.Where(c => c.FixedAt.Trim().Length == 0))
             yield return new(
@@ -62,7 +62,7 @@ internal static partial class TestSnags
             );
     }
 
-    private static IEnumerable<Snag> Falling(Scene scene)
+    private static IEnumerable<Snag> Falling(SnagContext scene)
     {
         if (scene.Brief.Trials.IfItFalls.Trim().Length > 0 || scene.Brief.Trials.FreshBuildAfterFailure)
             yield break;
@@ -91,7 +91,7 @@ internal static partial class TestSnags
             );
     }
 
-    private static IEnumerable<Snag> Measures(Scene scene)
+    private static IEnumerable<Snag> Measures(SnagContext scene)
     {
         var scored = scene.Compiled?.Parts.SelectMany(p => p.Measures).Select(m => m.Id).ToHashSet() ?? [];
         var ruled = scene.Compiled?.Rules.SelectMany(r => r.Measures).Select(m => m.Id).ToHashSet() ?? [];
@@ -114,7 +114,7 @@ internal static partial class TestSnags
                     "how",
                     SnagWeight.Hint,
                     $"{at}/how",
-                    $"Nothing says how {Within.Sentence(measure.Name)} is measured.",
+                    $"Nothing says how {SentenceCase.Sentence(measure.Name)} is measured.",
                     "From where to where, along what, to which side: two judges would read differently."
                 );
             if (
@@ -157,7 +157,7 @@ internal static partial class TestSnags
         }
     }
 
-    private static IEnumerable<Snag> Attempts(Scene scene)
+    private static IEnumerable<Snag> Attempts(SnagContext scene)
     {
         var attempts = scene.Brief.Trials.Attempts;
         var asked = scene.Brief.Summaries.Where(s => Summaries.Needs(s) > attempts).ToList();

@@ -3,17 +3,17 @@ namespace PluckyRally.Core;
 /// <summary>Tiers that ask less of older students than of younger ones.</summary>
 internal static class TierSnags
 {
-    public static IEnumerable<Snag> Find(IReadOnlyList<(Tier Tier, Scene Scene)> all)
+    public static IEnumerable<Snag> Find(IReadOnlyList<(Tier Tier, SnagContext SnagContext)> all)
     {
-        var tiers = all.Where(t => t.Scene.Brief.Grades != GradeBand.Unsaid)
-            .OrderBy(t => t.Scene.Brief.Grades)
+        var tiers = all.Where(t => t.SnagContext.Brief.Grades != GradeBand.Unsaid)
+            .OrderBy(t => t.SnagContext.Brief.Grades)
             .ToList();
         for (var i = 1; i < tiers.Count; i++)
         {
             var (younger, older) = (tiers[i - 1], tiers[i]);
-            if (younger.Scene.Brief.Grades == older.Scene.Brief.Grades)
+            if (younger.SnagContext.Brief.Grades == older.SnagContext.Brief.Grades)
                 continue;
-            foreach (var (at, what, value) in Easier(younger.Scene, older.Scene))
+            foreach (var (at, what, value) in Easier(younger.SnagContext, older.SnagContext))
             {
                 yield return new(
                     "easier",
@@ -28,7 +28,10 @@ internal static class TierSnags
         }
     }
 
-    private static IEnumerable<(string At, string What, Change? AsYounger)> Easier(Scene youngerScene, Scene olderScene)
+    private static IEnumerable<(string At, string What, Change? AsYounger)> Easier(
+        SnagContext youngerScene,
+        SnagContext olderScene
+    )
     {
         var (young, old) = (Plans(youngerScene), Plans(olderScene));
         var (younger, older) = (youngerScene.Brief, olderScene.Brief);
@@ -82,7 +85,7 @@ internal static class TierSnags
     }
 
     /// <summary>The limits of a brief, by rule, with sizes that can be compared over units.</summary>
-    private static Dictionary<string, (Comparison Comparison, string Amount, decimal Size)> Plans(Scene scene) =>
+    private static Dictionary<string, (Comparison Comparison, string Amount, decimal Size)> Plans(SnagContext scene) =>
         (scene.Compiled?.Rules ?? [])
             .OfType<RulePlan.Limit>()
             .Where(r => !r.IsDerived)

@@ -3,7 +3,7 @@ namespace PluckyRally.Core;
 /// <summary>Minutes that do not fit, and time that is up without a warning.</summary>
 internal static class TimeSnags
 {
-    public static IEnumerable<Snag> Find(Scene scene)
+    public static IEnumerable<Snag> Find(SnagContext scene)
     {
         var brief = scene.Brief;
         foreach (
@@ -55,7 +55,7 @@ internal static class TimeSnags
         var says =
             needed > room
                 ? $"It takes {Timetable.Show(needed)} minutes, and there are {Timetable.Show(room)}."
-                : $"It does not fit the lessons as they are divided: {Within.Sentence(timetable.Says)}";
+                : $"It does not fit the lessons as they are divided: {SentenceCase.Sentence(timetable.Says)}";
         var offer = timetable.Offers.FirstOrDefault(o => o.Fits);
         yield return new(
             "minutes",

@@ -99,7 +99,7 @@ internal static class TierFields
         if (Units.NeedsUnit(measure.Kind))
             yield return field($"{at}/unit", TierFieldKind.Choice, Units.For(measure.Kind));
         yield return field($"{at}/step", TierFieldKind.Number, null);
-        yield return field($"{at}/taken", TierFieldKind.Choice, [.. Enum.GetValues<Taken>().Select(Json.Word)]);
+        yield return field($"{at}/taken", TierFieldKind.Choice, [.. Enum.GetValues<ReadOccasion>().Select(Json.Word)]);
         if (measure.Kind == MeasureKind.Level)
             yield return field($"{at}/levels", TierFieldKind.List, null);
         yield return field($"{at}/how", TierFieldKind.Text, null);

@@ -38,7 +38,7 @@ internal static class CurveLines
         }
 
         var range = plan.Values(compiled.Brief)
-            ?? new Stretch(0, scored.Count > 0 ? scored.Max(s => s.Value) * 1.5m : 10);
+            ?? new LikelyRange(0, scored.Count > 0 ? scored.Max(s => s.Value) * 1.5m : 10);
         var low = Math.Min(range.Low, scored.Select(s => s.Value).DefaultIfEmpty(range.Low).Min());
         var high = Math.Max(range.High, scored.Select(s => s.Value).DefaultIfEmpty(range.High).Max());
         if (low == high)

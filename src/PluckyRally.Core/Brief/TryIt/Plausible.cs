@@ -3,13 +3,13 @@ namespace PluckyRally.Core;
 /// <summary>A stretch of values that teams will probably lie in.</summary>
 /// <param name="Low">The smallest.</param>
 /// <param name="High">The largest, above <paramref name="Low"/>.</param>
-public sealed record Stretch(decimal Low, decimal High)
+public sealed record LikelyRange(decimal Low, decimal High)
 {
     /// <summary>How far it goes.</summary>
     public decimal Length => High - Low;
 
     /// <summary>So many times as far.</summary>
-    internal Stretch Times(int times) => new(Low * times, High * times);
+    internal LikelyRange Times(int times) => new(Low * times, High * times);
 
     /// <summary>Whether a value lies inside, not at an end.</summary>
     internal bool Contains(decimal value) => value > Low && value < High;
@@ -19,13 +19,13 @@ public sealed record Stretch(decimal Low, decimal High)
 internal static class Plausible
 {
     /// <summary>Seconds of one leg of a relay where nothing else is known (common practice, no source).</summary>
-    public static readonly Stretch LegSeconds = new(10, 40);
+    public static readonly LikelyRange LegSeconds = new(10, 40);
 
     /// <summary>
     /// What the brief says teams will reach, or what the kind of measure leaves no choice about; null where nobody
     /// knows.
     /// </summary>
-    public static Stretch? Of(Measure measure) =>
+    public static LikelyRange? Of(Measure measure) =>
         measure switch
         {
             { Expected: { } e } when e.Low != e.High => new(e.Smallest, e.Largest),
@@ -37,7 +37,7 @@ internal static class Plausible
     /// <summary>
     /// What an expression comes to at the corners of what its measures will probably reach; null where nobody knows.
     /// </summary>
-    public static Stretch? Of(Expression expression)
+    public static LikelyRange? Of(Expression expression)
     {
         var ranges = expression.Measures.Select(Of).ToList();
         if (ranges.Count is 0 or > MostMeasures || ranges.Any(r => r is null))
@@ -57,5 +57,5 @@ internal static class Plausible
     private const int MostMeasures = 6;
 
     /// <summary>The same, or a wide guess from the step where nobody knows: enough to move a slider over.</summary>
-    public static Stretch OrGuess(Measure measure) => Of(measure) ?? new(0, measure.Step * 100);
+    public static LikelyRange OrGuess(Measure measure) => Of(measure) ?? new(0, measure.Step * 100);
 }

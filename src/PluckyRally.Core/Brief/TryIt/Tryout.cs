@@ -112,7 +112,7 @@ public sealed record Tryout(
         var log = new List<Entry>();
         for (var i = 0; i < full.Count; i++)
         {
-            foreach (var entry in Pretend.Entries(compiled, full[i], real, i))
+            foreach (var entry in SampleResults.Entries(compiled, full[i], real, i))
             {
                 var inner = new ProblemCollector($"/teams/{i}");
                 log.Add(Recorder.Understand(compiled, real, entry, inner));

@@ -12,10 +12,11 @@ internal static class MemoryWords
         $"Take {English.Count(minutes, "minute")}{(aTurn ? " a turn" : "")}";
 
     public static string Best(BestSoFar best, string rally) =>
-        $"The best so far, {Within.Sentence(best.Name)}: {best.Text}, by {best.Team} of {rally}.";
+        $"The best so far, {SentenceCase.Sentence(best.Name)}: {best.Text}, by {best.Team} of {rally}.";
 
     public static string SetTarget(BestSoFar best) => $"Make {best.Typed} the value to beat";
 
     public static string Heaviest(Measure measure, BoundedValue value) =>
-        $"{Within.Beginning(measure.Name)}: {ReadingFormat.Reading(value.Number, value.Bound, measure)} was the most.";
+        $"{SentenceCase.Beginning(measure.Name)}: {ReadingFormat.Reading(value.Number, value.Bound, measure)} "
+        + "was the most.";
 }

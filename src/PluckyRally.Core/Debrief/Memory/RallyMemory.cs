@@ -103,7 +103,7 @@ public sealed record PhaseTook(string Phase, string Name, decimal Planned, decim
         {
             if (so.Run is { Since: not null })
                 passed += (entry.At - last).TotalMinutes;
-            var next = entry.Turn(so, phases, run.Compiled.Brief);
+            var next = entry.Apply(so, phases, run.Compiled.Brief);
 
             // One that is not over has taken nothing yet.
             if (next.PhaseAt != so.PhaseAt)

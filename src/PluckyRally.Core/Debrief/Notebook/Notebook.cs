@@ -74,7 +74,7 @@ public sealed record Notebook(string Title, string Goal, IReadOnlyList<NotebookP
         var design = result?.Assessment.Design;
         return new(
             number,
-            [.. measures.Where(m => m.Taken == Taken.EachAttempt).Select(m => m.Name)],
+            [.. measures.Where(m => m.Taken == ReadOccasion.EachAttempt).Select(m => m.Name)],
             design is null
                 ? []
                 :
@@ -83,7 +83,7 @@ public sealed record Notebook(string Title, string Goal, IReadOnlyList<NotebookP
                         (IReadOnlyList<string>)
                             [
                                 .. measures
-                                    .Where(m => m.Taken == Taken.EachAttempt)
+                                    .Where(m => m.Taken == ReadOccasion.EachAttempt)
                                     .Select(m =>
                                         a.Outcome == TrialOutcome.Counted
                                         && design.Read(m, a) is { HasValue: true } read
@@ -98,7 +98,7 @@ public sealed record Notebook(string Title, string Goal, IReadOnlyList<NotebookP
                 :
                 [
                     .. measures
-                        .Where(m => m.Taken == Taken.Once)
+                        .Where(m => m.Taken == ReadOccasion.Once)
                         .Select(m => (m, Value: design.ReadOnce(m)))
                         .Where(m => m.Value.HasValue)
                         .Select(m => $"{m.m.Name}: {ReadingFormat.Reading(m.Value.Number, m.Value.Bound, m.m)}"),

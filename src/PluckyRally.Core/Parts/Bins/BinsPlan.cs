@@ -58,10 +58,10 @@ internal abstract partial record PartPlan
                 ])
                 : new([]);
 
-        public override Stretch? Values(Brief brief) =>
+        public override LikelyRange? Values(Brief brief) =>
             Definition.SecondsPerWrong is { } seconds ? new(30, 180 + (seconds * Definition.Items.Count)) : null;
 
-        public override Stretch? Spread(Brief brief) =>
+        public override LikelyRange? Spread(Brief brief) =>
             Definition.SecondsPerWrong is not null
                 ? base.Spread(brief)
                 : new(
@@ -73,7 +73,7 @@ internal abstract partial record PartPlan
             BinsWords.SayHardestItems(Definition, results);
 
         /// <summary>Against the clock, who leaves everything out is the fastest.</summary>
-        public override IEnumerable<Snag> Snags(Scene scene)
+        public override IEnumerable<Snag> Snags(SnagContext scene)
         {
             if (Definition is not { SecondsPerWrong: { } wrong, SecondsPerLeft: null })
                 yield break;
@@ -131,7 +131,7 @@ internal abstract partial record PartPlan
             else
                 part.Curve.Check(Better.Less, mayBeNegative: false, found);
             found.Unless(
-                part.Curve is not { IsValueItself: true } || brief.Method.Wins == Wins.Lowest,
+                part.Curve is not { IsValueItself: true } || brief.Method.Wins == WinningDirection.Lowest,
                 "/curve",
                 "The time itself as points would reward the slowest.",
                 "Use points by place or between two times."

@@ -45,7 +45,7 @@ internal abstract partial record PartPlan
                     .Select(g => PartAnswers.Count(g.Key, g.Sum(m => m.Count))),
             ]);
 
-        public override Stretch? Values(Brief brief) => new(0, Definition.Funds);
+        public override LikelyRange? Values(Brief brief) => new(0, Definition.Funds);
 
         /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
         public static Budget Make(Part.Budget part, Brief brief, ProblemCollector found)
@@ -86,7 +86,8 @@ internal abstract partial record PartPlan
             );
             part.Curve.Check(part.Value == BudgetValue.Left ? Better.More : Better.Less, mayBeNegative: false, found);
             found.Unless(
-                !part.Curve.IsValueItself || (part.Value == BudgetValue.Spent) == (brief.Method.Wins == Wins.Lowest),
+                !part.Curve.IsValueItself
+                    || (part.Value == BudgetValue.Spent) == (brief.Method.Wins == WinningDirection.Lowest),
                 "/curve",
                 "This would reward the wrong way round.",
                 "Use what is left where the highest total wins, what is spent where the lowest wins."

@@ -24,7 +24,7 @@ internal static class BudgetWords
     {
         yield return $"You have {BudgetScore.Show(part.Funds, part)} to spend.";
         foreach (var price in part.Prices.Where(p => p.Name.Length > 0))
-            yield return $"{Within.Beginning(price.Name)}: {BudgetScore.Show(price.Each, part)} each";
+            yield return $"{SentenceCase.Beginning(price.Name)}: {BudgetScore.Show(price.Each, part)} each";
         yield return part.ReturnPercent switch
         {
             0 => "Nothing can be returned.",
@@ -45,7 +45,7 @@ internal abstract partial record Working
         public decimal Cost => Count * Charge.Each;
 
         public override string Say() =>
-            $"{Within.Beginning(Price.Name)}: {Count} × {BudgetScore.Show(Charge.Each, Part)} = "
+            $"{SentenceCase.Beginning(Price.Name)}: {Count} × {BudgetScore.Show(Charge.Each, Part)} = "
             + $"{BudgetScore.Show(Cost, Part)}{Charge.Why?.Say(Part)}.";
     }
 
@@ -58,7 +58,7 @@ internal abstract partial record Working
         public decimal Back => Count * Each * Part.ReturnPercent / 100;
 
         public override string Say() =>
-            $"{Within.Beginning(Price.Name)} given back: {Count} × "
+            $"{SentenceCase.Beginning(Price.Name)} given back: {Count} × "
             + $"{BudgetScore.Show(Each * Part.ReturnPercent / 100, Part)} = "
             + $"{BudgetScore.Show(Back, Part)} back.";
     }

@@ -53,9 +53,9 @@ public abstract record ChargeReason
             $"; the card “{Card}” forbids it, and the device did not know that yet";
     }
 
-    /// <summary>The price was mended later, for what is bought from then on.</summary>
+    /// <summary>The price was changed later, for what is bought from then on.</summary>
     /// <param name="Now">What it costs now.</param>
-    public sealed record MendedSince(decimal Now) : ChargeReason
+    public sealed record BriefChange(decimal Now) : ChargeReason
     {
         internal override string Say(Part.Budget part) => $"; one costs {BudgetScore.Show(Now, part)} now";
     }

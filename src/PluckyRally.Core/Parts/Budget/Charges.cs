@@ -3,7 +3,7 @@ namespace PluckyRally.Core;
 /// <summary>
 /// What each thing cost that was bought: the price that held when it was, with the cards of the team.
 /// <list type="bullet">
-/// <item>A device that did not know yet of a card or of a mended price sells by what it showed.</item>
+/// <item>A device that did not know yet of a card or of a changed price sells by what it showed.</item>
 /// <item>One that knew is held to it.</item>
 /// <item>Without a price of its own, an entry cost what the brief said as its device knew it.</item>
 /// </list>
@@ -14,12 +14,12 @@ internal static class Charges
     /// <param name="stands">What stands.</param>
     /// <param name="at">How many entries the log had before each of them.</param>
     /// <param name="runs">The rounds as far as they differ.</param>
-    /// <param name="editions">The brief as it was mended.</param>
+    /// <param name="editions">The brief as it was changed.</param>
     public static StandingLog Lay(
         StandingLog stands,
         IReadOnlyDictionary<Guid, int> at,
         IReadOnlyList<RunRound> runs,
-        MendedEditions editions
+        ChangedEditions editions
     )
     {
         if (!stands.Any(e => e is Entry.Purchased))
@@ -82,7 +82,7 @@ internal static class Charges
         Entry.Purchased accepted,
         IReadOnlyDictionary<Guid, int> at,
         RunRound run,
-        MendedEditions editions
+        ChangedEditions editions
     )
     {
         var bought = stands
@@ -121,7 +121,7 @@ internal static class Charges
         Entry.Purchased entry,
         int at,
         RunRound run,
-        MendedEditions editions,
+        ChangedEditions editions,
         IReadOnlyList<(Entry.Purchased Entry, int At)> bought
     )
     {
@@ -150,7 +150,7 @@ internal static class Charges
         if (Forbidding(run, entry).FirstOrDefault(c => c.WasThere(at) && !c.WasThere(asOf)) is { } forbids)
             return new(entry.Each ?? known, new ChargeReason.ForbiddenSince(forbids.Card.Name));
 
-        // A price that the device showed rightly is the brief's, and is mended with it.
+        // A price that the device showed rightly is the brief's, and is changed with it.
         var rightly = Laid(InBrief(editions.When(entry, at)), asOf).Each;
         if (entry.Each is { } shown && shown != rightly && shown != now)
             return entry.EditionAsOf is null ? new(shown, new ChargeReason.ShownOtherwise(now))
@@ -159,7 +159,7 @@ internal static class Charges
         if (known != now && entry.Each != now)
             return new(known, new ChargeReason.BeforeItWasKnown(now));
         return by.Count > 0 ? new(now, new ChargeReason.ByCard(by))
-            : now != brief ? new(now, new ChargeReason.MendedSince(brief))
+            : now != brief ? new(now, new ChargeReason.BriefChange(brief))
             : null;
     }
 

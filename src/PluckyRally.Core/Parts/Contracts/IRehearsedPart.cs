@@ -9,15 +9,15 @@ internal interface IRehearsedPart
     Part Part { get; }
 
     /// <summary>The values that its curve will probably see; null where nobody knows.</summary>
-    Stretch? Values(Brief brief);
+    LikelyRange? Values(Brief brief);
 
     /// <summary>
     /// The fewest and the most points it will probably give, before floor, cap and weight; null where nobody knows.
     /// </summary>
-    Stretch? Spread(Brief brief);
+    LikelyRange? Spread(Brief brief);
 
     /// <summary>The fewest and the most points it will probably add to a total; null where nobody knows.</summary>
-    Stretch? PointsSpread(Brief brief);
+    LikelyRange? PointsSpread(Brief brief);
 
     /// <summary>What of a pretend team can be moved.</summary>
     IEnumerable<TryHandle> Handles { get; }
@@ -37,13 +37,14 @@ internal interface IRehearsedPart
 internal abstract partial record PartPlan : IRehearsedPart
 {
     /// <inheritdoc/>
-    public abstract Stretch? Values(Brief brief);
+    public abstract LikelyRange? Values(Brief brief);
 
     /// <inheritdoc/>
-    public virtual Stretch? Spread(Brief brief) => Values(brief) is { } values ? Curve.Spread(values, Better) : null;
+    public virtual LikelyRange? Spread(Brief brief) =>
+        Values(brief) is { } values ? Curve.Spread(values, Better) : null;
 
     /// <inheritdoc/>
-    public Stretch? PointsSpread(Brief brief)
+    public LikelyRange? PointsSpread(Brief brief)
     {
         return Spread(brief) is { } points ? new(Added(points.Low), Added(points.High)) : null;
 

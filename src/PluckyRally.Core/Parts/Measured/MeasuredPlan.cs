@@ -87,7 +87,7 @@ internal abstract partial record PartPlan
         /// <summary>Measured in trials, which a sheet shows by themselves.</summary>
         public override PartAnswers Answers(DesignRecord design) => new([]);
 
-        public override Stretch? Values(Brief brief) =>
+        public override LikelyRange? Values(Brief brief) =>
             Definition.Combine == Combine.Successes
                 ? new(0, brief.Trials.Attempts)
                 : Plausible.Of(Expression)?.Times(Definition.Combine == Combine.Sum ? brief.Trials.Attempts : 1);
@@ -142,7 +142,7 @@ internal abstract partial record PartPlan
         }
 
         private string SayAttempts() =>
-            Expression.Measures.All(m => m.Taken == Taken.Once)
+            Expression.Measures.All(m => m.Taken == ReadOccasion.Once)
                 ? ""
                 : Definition.Combine switch
                 {

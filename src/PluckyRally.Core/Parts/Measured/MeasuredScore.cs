@@ -9,7 +9,7 @@ internal static class MeasuredScore
     /// <param name="design">What was recorded.</param>
     public static PartValue Value(PartPlan.Measured plan, Trials trials, DesignRecord design)
     {
-        if (plan.Expression.Measures.All(m => m.Taken == Taken.Once))
+        if (plan.Expression.Measures.All(m => m.Taken == ReadOccasion.Once))
             return OverCombined(plan, [], design.ReadOnce);
         var attempts = AttemptValue.Of(plan.Expression, plan.Way, design);
         if (design.Waits(trials, plan.AddsUp) is { } waits)
@@ -25,9 +25,11 @@ internal static class MeasuredScore
         }
 
         var combined = plan
-            .Expression.Measures.Where(m => m.Taken != Taken.Once)
+            .Expression.Measures.Where(m => m.Taken != ReadOccasion.Once)
             .ToDictionary(m => m, m => plan.WayOf(m).Of(AttemptValue.Of(Expression.Of(m), plan.WayOf(m), design)));
-        return OverCombined(plan, attempts, m => m.Taken == Taken.Once ? design.ReadOnce(m) : combined[m].Value) with
+        return OverCombined(plan, attempts, m =>
+            m.Taken == ReadOccasion.Once ? design.ReadOnce(m) : combined[m].Value
+        ) with
         {
             Used = [.. combined.Values.SelectMany(c => c.Used).Distinct().Order()],
         };

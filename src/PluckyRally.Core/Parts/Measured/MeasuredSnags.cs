@@ -5,7 +5,7 @@ internal abstract partial record PartPlan
     public sealed partial record Measured
     {
         /// <summary>What divides by something that can be zero.</summary>
-        public override IEnumerable<Snag> Snags(Scene scene)
+        public override IEnumerable<Snag> Snags(SnagContext scene)
         {
             var below = TermWords
                 .All(Expression.Term)

@@ -54,7 +54,7 @@ internal abstract partial record PartPlan
 
         public override PartAnswers Answers(DesignRecord design) => new([]);
 
-        public override Stretch? Values(Brief brief) => null;
+        public override LikelyRange? Values(Brief brief) => null;
 
         /// <summary>What it rests on is moved by itself.</summary>
         public override IEnumerable<TryHandle> Handles => [];

@@ -32,9 +32,9 @@ internal abstract partial record PartPlan
                     : [],
             };
 
-        public override Stretch? Values(Brief brief) => null;
+        public override LikelyRange? Values(Brief brief) => null;
 
-        public override Stretch? Spread(Brief brief) =>
+        public override LikelyRange? Spread(Brief brief) =>
             new(
                 0,
                 (Definition.PerPair * Definition.Items.Count * (Definition.Items.Count - 1) / 2)

@@ -39,9 +39,9 @@ internal abstract partial record PartPlan
         /// <summary>Whether pieces must be measured for their points.</summary>
         public bool PointsNeedSize => Each.Measures.Any(m => m.Id is "length" or "width");
 
-        public override Stretch? Values(Brief brief) => null;
+        public override LikelyRange? Values(Brief brief) => null;
 
-        public override Stretch? Spread(Brief brief) => null;
+        public override LikelyRange? Spread(Brief brief) => null;
 
         /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
         public static Pieces? Make(Part.Pieces part, ProblemCollector found)

@@ -67,7 +67,7 @@ internal abstract partial record PartPlan
                     .Select(s => new PartAnswer("stopped", s.Reason)),
             ]);
 
-        public override Stretch? Values(Brief brief) => Plausible.LegSeconds.Times(Definition.Legs.Count);
+        public override LikelyRange? Values(Brief brief) => Plausible.LegSeconds.Times(Definition.Legs.Count);
 
         /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
         public static Relay Make(Part.Relay part, Brief brief, ProblemCollector found)
@@ -95,7 +95,7 @@ internal abstract partial record PartPlan
                 );
             part.Curve.Check(Better.Less, mayBeNegative: false, found);
             found.Unless(
-                !part.Curve.IsValueItself || brief.Method.Wins == Wins.Lowest,
+                !part.Curve.IsValueItself || brief.Method.Wins == WinningDirection.Lowest,
                 "/curve",
                 "The time itself as points would reward the slowest.",
                 "Use points by place or between two times."

@@ -48,7 +48,11 @@ internal static class RelayScore
         if (legs == part.Legs.Count)
         {
             steps.Add(new Working.RunTime(run, faults, part.Step));
-            return PartValue.Scored(run + faults, steps) with { Facts = facts, Extra = items * part.PointsPerItem };
+            return PartValue.Scored(run + faults, steps) with
+            {
+                Facts = facts,
+                PointsAfterCurve = items * part.PointsPerItem,
+            };
         }
 
         if (stopped.Count == 0)
@@ -60,8 +64,8 @@ internal static class RelayScore
         {
             Steps = steps,
             Facts = facts,
-            Extra = items * part.PointsPerItem,
-            Behind = [-legs, run + faults],
+            PointsAfterCurve = items * part.PointsPerItem,
+            StoppedOrder = [-legs, run + faults],
         };
     }
 }

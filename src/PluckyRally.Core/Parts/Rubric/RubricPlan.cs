@@ -39,9 +39,9 @@ internal abstract partial record PartPlan
             : level.From == team ? ""
             : level.From;
 
-        public override Stretch? Values(Brief brief) => null;
+        public override LikelyRange? Values(Brief brief) => null;
 
-        public override Stretch? Spread(Brief brief) =>
+        public override LikelyRange? Spread(Brief brief) =>
             new(
                 Definition.Criteria.Sum(c => c.Levels.Select(l => l.Points).DefaultIfEmpty(0).Min()),
                 Definition.Criteria.Sum(c => c.Levels.Select(l => l.Points).DefaultIfEmpty(0).Max())

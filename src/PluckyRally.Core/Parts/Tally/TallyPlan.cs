@@ -3,7 +3,7 @@ namespace PluckyRally.Core;
 internal abstract partial record PartPlan
 {
     /// <summary>A tally.</summary>
-    public sealed partial record Tally(Part.Tally Definition, Wins Wins) : PartPlan
+    public sealed partial record Tally(Part.Tally Definition, WinningDirection Wins) : PartPlan
     {
         public override Part Part => Definition;
 
@@ -33,9 +33,9 @@ internal abstract partial record PartPlan
                     .Select(g => PartAnswers.Count(g.Key, g.Sum(t => t.Count))),
             ]);
 
-        public override Stretch? Values(Brief brief) => null;
+        public override LikelyRange? Values(Brief brief) => null;
 
-        public override Stretch? Spread(Brief brief) => null;
+        public override LikelyRange? Spread(Brief brief) => null;
 
         /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
         public static Tally Make(Part.Tally part, Brief brief, ProblemCollector found)

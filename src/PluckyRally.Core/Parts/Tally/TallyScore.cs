@@ -4,8 +4,8 @@ namespace PluckyRally.Core;
 internal static class TallyScore
 {
     /// <summary>Points of one, with the sign that helps or hurts.</summary>
-    public static decimal Each(Counter counter, Wins wins) =>
-        counter.Hurts == (wins == Wins.Highest) ? -counter.Points : counter.Points;
+    public static decimal Each(Counter counter, WinningDirection wins) =>
+        counter.Hurts == (wins == WinningDirection.Highest) ? -counter.Points : counter.Points;
 
     public static PartValue Value(PartPlan.Tally plan, DesignRecord design)
     {

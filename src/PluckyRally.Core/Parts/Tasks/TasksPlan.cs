@@ -60,9 +60,9 @@ internal abstract partial record PartPlan
                 : Definition.Items.Where(i => !ticks.Contains(i.Id)).Select(i => DecidedWords.Nobody(i.Name));
         }
 
-        public override Stretch? Values(Brief brief) => null;
+        public override LikelyRange? Values(Brief brief) => null;
 
-        public override Stretch? Spread(Brief brief) =>
+        public override LikelyRange? Spread(Brief brief) =>
             new(
                 0,
                 Definition.Items.Sum(i => i.Points)

@@ -26,7 +26,7 @@ internal sealed class PartsSeen(CompiledEdition compiled)
             return;
         double[] totals = [.. rows.Select(r => (double)r.Total!.Value)];
         double[] places = [.. rows.Select(r => (double)r.Rank!.Value)];
-        var sign = compiled.Brief.Method.Wins == Wins.Highest ? 1 : -1;
+        var sign = compiled.Brief.Method.Wins == WinningDirection.Highest ? 1 : -1;
         for (var i = 0; i < _parts.Length; i++)
             _parts[i].See([.. rows.Select(r => (double)(r.Parts[i].Points ?? 0))], totals, places, sign);
     }

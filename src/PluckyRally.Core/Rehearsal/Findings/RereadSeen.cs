@@ -22,7 +22,7 @@ internal sealed class RereadSeen(RunRound run, int seed)
         var totals = new decimal?[placed.Length];
         new Redraw(run, placed, played.Log, unchecked((seed * 31) + played.LineUp)).Next(totals);
         _classes++;
-        var best = run.Compiled.Brief.Method.Wins == Wins.Highest ? totals.Max() : totals.Min();
+        var best = run.Compiled.Brief.Method.Wins == WinningDirection.Highest ? totals.Max() : totals.Min();
         if (totals[0] != best)
             _others++;
     }

@@ -58,7 +58,7 @@ public sealed record OverAll(
                 )),
             ],
             differs,
-            [.. figures.Select(f => new PlotFigure(f.Id, Within.Beginning(f.Name)))],
+            [.. figures.Select(f => new PlotFigure(f.Id, SentenceCase.Beginning(f.Name)))],
             by?.Id ?? "",
             by is null ? ""
                 : IsTotal(by) ? MethodWords.Wins(first.Brief.Method)

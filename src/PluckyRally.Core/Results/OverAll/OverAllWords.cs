@@ -37,7 +37,7 @@ internal static class OverAllWords
                 .SelectMany(o =>
                     Of(run.Brief, o.Opened.In(o.Round).Compiled.Brief)
                         .Select(d =>
-                            $"{Named(o)}: {Within.Sentence(d.Where)} is {Or(d.After)}, in {Named(first)} "
+                            $"{Named(o)}: {SentenceCase.Sentence(d.Where)} is {Or(d.After)}, in {Named(first)} "
                             + $"{Or(d.Before)}."
                         )
                 )

@@ -19,6 +19,6 @@ public abstract partial record Absence
         public override string Say() =>
             Why is null ? $"not in the rally in round {Round}"
             : Why.Length == 0 ? $"no place in round {Round}"
-            : $"no place in round {Round} ({Within.Sentence(Why)})";
+            : $"no place in round {Round} ({SentenceCase.Sentence(Why)})";
     }
 }

@@ -29,7 +29,7 @@ public sealed partial record RoundsStanding
     /// <summary>What a wall is told that wants to show the standing before every round in it was revealed.</summary>
     internal static (string What, string Remedy) NotRevealed(IReadOnlyList<int> rounds) =>
         (
-            $"{Within.Beginning(English.List([.. rounds.Select(r => $"round {r}")]))} "
+            $"{SentenceCase.Beginning(English.List([.. rounds.Select(r => $"round {r}")]))} "
                 + $"{(rounds.Count == 1 ? "has" : "have")} not been revealed yet.",
             "Show the board of each round first and reveal all its teams."
         );
@@ -42,12 +42,12 @@ public sealed partial record RoundsStanding
     private static string Why(OverRounds over, Method method, IReadOnlyList<RoundTotal> rounds, BoundedValue value)
     {
         if (!value.HasValue)
-            return Within.Beginning(value.Absent!.Say()) + ".";
+            return SentenceCase.Beginning(value.Absent!.Say()) + ".";
         var counting = rounds.Where(r => over.Weight(r.Round) != 0).ToList();
         var played = counting.Where(r => r.Value.HasValue).ToList();
         var missed = counting.Where(r => !r.Value.HasValue).Select(r => r.Value.Absent!.Say()).ToList();
         var total = Show(value, Decimals(over, method));
-        var left = missed.Count == 0 ? "" : $" {Within.Beginning(English.List(missed))}.";
+        var left = missed.Count == 0 ? "" : $" {SentenceCase.Beginning(English.List(missed))}.";
         return over.Way switch
         {
             RoundsWay.Last => $"Round {counting[^1].Round}: {total}.",

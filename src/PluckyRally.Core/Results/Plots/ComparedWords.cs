@@ -20,7 +20,7 @@ internal static class ComparedWords
 
     public static string With(string word) => $"with {word}";
 
-    public static string With(string label, string value) => $"with {Within.Sentence(label)} {value}";
+    public static string With(string label, string value) => $"with {SentenceCase.Sentence(label)} {value}";
 
     public static string Without(string word) => $"without {word}";
 
@@ -31,7 +31,7 @@ internal static class ComparedWords
     public static string Design(string name) => name.Length > 0 ? name : "first design";
 
     public static IReadOnlyList<string> Columns(Figure figure) =>
-        ["", "Team", "Attempt", Within.Beginning(figure.Name)];
+        ["", "Team", "Attempt", SentenceCase.Beginning(figure.Name)];
 
     /// <summary>The values of a label in a group: one, or how often each stands.</summary>
     public static string Values(IReadOnlyList<string> values)
@@ -65,7 +65,7 @@ internal static class ComparedWords
         if (summary.Range == 0)
         {
             parts.Add((summary.Count > 1 ? "all " : "") + PlotSummaryWords.Write(summary.Smallest, figure));
-            return $"{Within.Beginning(name)}: {string.Join(", ", parts)}.";
+            return $"{SentenceCase.Beginning(name)}: {string.Join(", ", parts)}.";
         }
 
         if (taught.Contains(SummaryKind.Median) || taught.Contains(SummaryKind.BoxPlot))
@@ -76,7 +76,7 @@ internal static class ComparedWords
             $"from {PlotSummaryWords.Write(summary.Smallest, figure)} to "
                 + $"{PlotSummaryWords.Write(summary.Largest, figure)}"
         );
-        return $"{Within.Beginning(name)}: {string.Join(", ", parts)}.";
+        return $"{SentenceCase.Beginning(name)}: {string.Join(", ", parts)}.";
     }
 
     /// <summary>Whether two groups lie apart or reach into each other.</summary>

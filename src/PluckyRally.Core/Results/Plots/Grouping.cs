@@ -43,7 +43,7 @@ internal sealed record Grouping(string Id, string Name, IReadOnlyList<DesignGrou
                 .Select(g => new DesignGroup(g.Key, ComparedWords.With(label.Key, g.Key), [.. g.Select(l => l.Design)]))
                 .ToList();
             if (groups.Count > 1)
-                yield return new($"label:{label.Key}", Within.Beginning(label.Key), groups) { HasNoOrder = true };
+                yield return new($"label:{label.Key}", SentenceCase.Beginning(label.Key), groups) { HasNoOrder = true };
         }
     }
 

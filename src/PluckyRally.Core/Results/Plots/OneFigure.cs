@@ -236,11 +236,11 @@ internal static class OneFigure
             Says = PlotSummaryWords.Of(scene, figure, values),
             Table = values.Any(v => v.Attempt is not null)
                 ? new(
-                    ["Team", "Attempt", Within.Beginning(figure.Name)],
+                    ["Team", "Attempt", SentenceCase.Beginning(figure.Name)],
                     [.. values.Select(v => (IReadOnlyList<string>)[v.Team.Name, $"{v.Attempt}", v.Text])]
                 )
                 : new(
-                    ["Team", Within.Beginning(figure.Name)],
+                    ["Team", SentenceCase.Beginning(figure.Name)],
                     [.. values.Select(v => (IReadOnlyList<string>)[v.Team.Name, v.Text])]
                 ),
         };

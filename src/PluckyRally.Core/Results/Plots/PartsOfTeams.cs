@@ -29,7 +29,7 @@ internal static class PartsOfTeams
         if (teams.Count == 0)
             return null;
         var precision = scene.Brief.Method.Precision;
-        var sign = scene.Brief.Method.Wins == Wins.Highest ? 1 : -1;
+        var sign = scene.Brief.Method.Wins == WinningDirection.Highest ? 1 : -1;
         var method = scene.Run.Compiled.Parts.Select(p => p.Part.Name).ToList();
         var rules = teams.Any(t =>
             t.Design.Bonuses.Count > 0 || t.Design.Deductions.Count > 0 || t.Design.Cards.Count > 0

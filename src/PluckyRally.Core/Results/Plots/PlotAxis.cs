@@ -79,8 +79,8 @@ public sealed record PlotAxis(string Name, double From, double To, IReadOnlyList
 
     private static string Named(Measure shown) =>
         shown.Unit.Length > 0 && shown.Kind is not (MeasureKind.YesNo or MeasureKind.Level)
-            ? $"{Within.Beginning(shown.Name)} ({Units.SeveralOf(shown.Unit)})"
-            : Within.Beginning(shown.Name);
+            ? $"{SentenceCase.Beginning(shown.Name)} ({Units.SeveralOf(shown.Unit)})"
+            : SentenceCase.Beginning(shown.Name);
 }
 
 /// <summary>A number written at a side of a plot.</summary>

@@ -39,7 +39,7 @@ internal sealed class PlotScene
     /// known.
     /// </summary>
     public Figure? Main =>
-        Figures.FirstOrDefault(f => f is Figure.OfMeasure { Measure.Taken: Taken.EachAttempt })
+        Figures.FirstOrDefault(f => f is Figure.OfMeasure { Measure.Taken: ReadOccasion.EachAttempt })
         ?? (Figures.Count > 0 ? Figures[0] : null);
 
     public Brief Brief => Run.Compiled.Brief;
@@ -63,7 +63,7 @@ internal sealed class PlotScene
                     v.team.Team,
                     null,
                     v.Value,
-                    figure is Figure.OfMeasure { Measure: { Taken: Taken.Once } once }
+                    figure is Figure.OfMeasure { Measure: { Taken: ReadOccasion.Once } once }
                         ? Range(once, v.Value, null)
                         : null,
                     figure.Show(v.Value)
@@ -104,7 +104,7 @@ internal sealed class PlotScene
     /// </summary>
     public IReadOnlyDictionary<string, BoundedValue> Before(Figure figure) =>
         (
-            figure.Known < Known.WithPoints
+            figure.Known < Availability.WithPoints
                 ? Earlier.Select(e => (e.Design.Team.Team.Id, Value: figure.Of(e.Facts)))
                 : Given(figure)
         )
@@ -169,7 +169,7 @@ internal sealed class PlotScene
     /// <summary>Whether a figure is known in each attempt.</summary>
     internal static bool IsOfAttempts(Figure figure) =>
         figure
-            is Figure.OfMeasure { Measure.Taken: Taken.EachAttempt }
+            is Figure.OfMeasure { Measure.Taken: ReadOccasion.EachAttempt }
                 or Figure.OfName { Definition.Work: Work.EachAttempt };
 
     /// <summary>The designs that stood for their teams in the round before, worked out as this round does.</summary>

@@ -44,14 +44,15 @@ internal static class PlotWords
 
     /// <summary>The heading of a picture of one figure.</summary>
     public static string Title(Figure figure, bool everyAttempt) =>
-        $"{Within.Beginning(figure.Name)}{(everyAttempt ? ", every attempt" : "")}";
+        $"{SentenceCase.Beginning(figure.Name)}{(everyAttempt ? ", every attempt" : "")}";
 
     /// <summary>One thing against another.</summary>
-    public static string By(string one, string other) => $"{Within.Beginning(one)} by {Within.Sentence(other)}";
+    public static string By(string one, string other) =>
+        $"{SentenceCase.Beginning(one)} by {SentenceCase.Sentence(other)}";
 
     /// <summary>The heading of flights.</summary>
     public static string Flight(Figure along, Figure up) =>
-        $"The flight, from {Within.Sentence(along.Name)} and {Within.Sentence(up.Name)}";
+        $"The flight, from {SentenceCase.Sentence(along.Name)} and {SentenceCase.Sentence(up.Name)}";
 
     /// <summary>What is taken for granted in a flight.</summary>
     public static string Parabola(Figure along) =>
@@ -60,7 +61,7 @@ internal static class PlotWords
 
     /// <summary>The heading of what changed since a round.</summary>
     public static string FromRound(Figure figure, int last) =>
-        $"{Within.Beginning(figure.Name)}, from round {last} to round {last + 1}";
+        $"{SentenceCase.Beginning(figure.Name)}, from round {last} to round {last + 1}";
 
     /// <summary>The headings of a table of two rounds.</summary>
     public static IReadOnlyList<string> OfRounds(int last) => ["Team", $"Round {last}", $"Round {last + 1}", "Change"];
@@ -103,13 +104,13 @@ internal static class PlotWords
         if (fit is null)
             return [$"{English.Count(pairs.Count, one)}: too few, or too alike, to say whether the two are related."];
         if (fit.Correlation is not { } r)
-            return [$"{Within.Beginning(up.Name)} is the same for all."];
-        var (x, y) = (Within.Sentence(along.Name), Within.Sentence(up.Name));
+            return [$"{SentenceCase.Beginning(up.Name)} is the same for all."];
+        var (x, y) = (SentenceCase.Sentence(along.Name), SentenceCase.Sentence(up.Name));
 
         // Under 0.3 hardly anything, over 0.7 strongly: common practice, no source.
         var together =
             Math.Abs(r) < 0.3
-                ? $"{Within.Beginning(up.Name)} and {x} are hardly related."
+                ? $"{SentenceCase.Beginning(up.Name)} and {x} are hardly related."
                 : $"{many} with more {x} {(Math.Abs(r) > 0.7 ? "have" : "tend to have")} "
                     + $"{(r > 0 ? "more" : Less(up))} {y}.";
         return

@@ -86,7 +86,7 @@ public sealed record PlotsSeen(
         return new(
             can,
             seen,
-            [.. scene.Figures.Select(f => new PlotFigure(f.Id, Within.Beginning(f.Name)))],
+            [.. scene.Figures.Select(f => new PlotFigure(f.Id, SentenceCase.Beginning(f.Name)))],
             seen == PlotSee.Parts ? "" : one?.Id ?? "",
             seen switch
             {

@@ -68,7 +68,7 @@ internal static class TwoFigures
             Lines = scene.Lines(along),
             Says = PlotWords.GoTogether(fit, line is not null, along, up, pairs),
             Table = new(
-                ["Team", Within.Beginning(along.Name), Within.Beginning(up.Name)],
+                ["Team", SentenceCase.Beginning(along.Name), SentenceCase.Beginning(up.Name)],
                 [.. pairs.Select(p => (IReadOnlyList<string>)[PlotWords.Of(p.X), p.X.Text, p.Y.Text])]
             ),
         };

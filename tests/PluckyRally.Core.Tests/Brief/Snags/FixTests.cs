@@ -3,7 +3,7 @@ using Xunit;
 
 namespace PluckyRally.Core.Tests.Briefs;
 
-/// <summary>What is offered to mend something mends it, and breaks nothing else.</summary>
+/// <summary>What is offered to fix something fixes it, and breaks nothing else.</summary>
 public sealed class FixTests
 {
     public static TheoryData<Pattern, UnitSystem> Every =>
@@ -22,9 +22,9 @@ public sealed class FixTests
     {
         var brief = Patterns.Begin(pattern, GradeBand.From3To5, units);
         foreach (var broken in Broken(brief))
-            Mends(broken, $"{pattern} {units}");
+            Fixes(broken, $"{pattern} {units}");
         foreach (var band in Enum.GetValues<GradeBand>().Where(b => b != GradeBand.Unsaid))
-            Mends(brief with { Tiers = [GradeTier.For(brief, band)] }, $"{pattern} {units} {band}");
+            Fixes(brief with { Tiers = [GradeTier.For(brief, band)] }, $"{pattern} {units} {band}");
     }
 
     [Fact]
@@ -119,15 +119,15 @@ public sealed class FixTests
             },
         ];
 
-    private static void Mends(Brief brief, string where)
+    private static void Fixes(Brief brief, string where)
     {
         var before = Snags.Of(brief);
         var stops = before.Count(s => s.Weight == SnagWeight.Stops);
         foreach (var snag in before.Where(s => s.Fix is not null))
         {
-            var mended = Changes.Apply(brief, snag.Fix!.Changes);
-            mended.IsOk.ShouldBeTrue($"{where}: {snag.What} {snag.Fix.Label}");
-            var after = Snags.Of(mended.Value.Value);
+            var corrected = Changes.Apply(brief, snag.Fix!.Changes);
+            corrected.IsOk.ShouldBeTrue($"{where}: {snag.What} {snag.Fix.Label}");
+            var after = Snags.Of(corrected.Value.Value);
             var left = after.Count(s => s.Weight == SnagWeight.Stops);
             // A caution that is added has still to be read; that is asked for in its own place.
             var unread = after.Count(s => s.Id == "caution") - before.Count(s => s.Id == "caution");

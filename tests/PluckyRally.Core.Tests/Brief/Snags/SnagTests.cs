@@ -34,7 +34,7 @@ public sealed class SnagTests
 
     [Fact]
     public void A_measure_that_is_scored_and_never_recorded() =>
-        Mends(
+        Fixes(
             Tower with
             {
                 Method = Tower.Method with { Parts = [Sample.Part("height / straws", id: "tall")] },
@@ -49,7 +49,7 @@ public sealed class SnagTests
         var brief = WithTier(Tower, ("/measures/height/unit", "\"\""));
         var snag = Finds(brief, "stops", "/measures/height/unit");
         snag.Tier.ShouldBe("t");
-        Editions.Resolve(Mend(brief, snag), "t").OrThrow().Brief.Measures[0].Unit.ShouldBe("cm");
+        Editions.Resolve(Fixed(brief, snag), "t").OrThrow().Brief.Measures[0].Unit.ShouldBe("cm");
     }
 
     [Fact]
@@ -69,11 +69,11 @@ public sealed class SnagTests
 
     [Fact]
     public void Nothing_that_is_the_same_for_everyone() =>
-        Mends(Tower with { Conditions = [] }, "conditions", "/conditions");
+        Fixes(Tower with { Conditions = [] }, "conditions", "/conditions");
 
     [Fact]
     public void Tape_without_a_limit() =>
-        Mends(
+        Fixes(
             Tower with
             {
                 Materials = [.. Tower.Materials.Select(m => m.Id == "joining" ? m with { Amount = null } : m)],
@@ -101,7 +101,7 @@ public sealed class SnagTests
                     }),
             ],
         };
-        var snag = Mends(Tower with { Stages = stages }, "stages", "/stages/stages/s3");
+        var snag = Fixes(Tower with { Stages = stages }, "stages", "/stages/stages/s3");
         snag.What.ShouldContain("2 left, 5 needed");
     }
 
@@ -135,7 +135,7 @@ public sealed class SnagTests
                         Comparison.AtLeast,
                         "30 cm",
                         new Consequence.DoesNotPlace(),
-                        When.EveryAttempt
+                        CheckTime.EveryAttempt
                     ),
                 ],
             },
@@ -147,7 +147,7 @@ public sealed class SnagTests
 
     [Fact]
     public void Time_that_is_up_without_a_warning() =>
-        Mends(
+        Fixes(
             Tower with
             {
                 Timing = Tower.Timing with { Phases = [.. Tower.Timing.Phases.Select(p => p with { Warning = 0 })] },
@@ -158,11 +158,11 @@ public sealed class SnagTests
 
     [Fact]
     public void Standing_by_itself_without_a_hold() =>
-        Mends(Tower with { Trials = Tower.Trials with { HoldSeconds = 0 } }, "hold", "/goal");
+        Fixes(Tower with { Trials = Tower.Trials with { HoldSeconds = 0 } }, "hold", "/goal");
 
     [Fact]
     public void Totals_that_nothing_decides_between() =>
-        Mends(Tower with { Method = Tower.Method with { TieBreaks = [] } }, "tie", "/method/tieBreaks");
+        Fixes(Tower with { Method = Tower.Method with { TieBreaks = [] } }, "tie", "/method/tieBreaks");
 
     [Fact]
     public void No_tie_break_is_asked_for_where_nobody_is_ranked() =>
@@ -196,12 +196,12 @@ public sealed class SnagTests
             Measures = [Tower.Measures[0], Tower.Measures[1] with { Expected = null }],
             Method = Tower.Method with { Parts = [Sample.Part("height / pieces", id: "thrifty")] },
         };
-        Mends(brief, "zero", "/method/parts/thrifty/value");
+        Fixes(brief, "zero", "/method/parts/thrifty/value");
     }
 
     [Fact]
     public void A_step_too_coarse_to_tell_teams_apart() =>
-        Mends(
+        Fixes(
             Tower with
             {
                 Measures = [Tower.Measures[0] with { Step = 20 }, Tower.Measures[1]],
@@ -212,11 +212,11 @@ public sealed class SnagTests
 
     [Fact]
     public void Attempts_too_few_for_the_summaries() =>
-        Mends(Tower with { Summaries = [SummaryKind.BoxPlot] }, "attempts", "/trials/attempts");
+        Fixes(Tower with { Summaries = [SummaryKind.BoxPlot] }, "attempts", "/trials/attempts");
 
     [Fact]
     public void A_mean_of_two() =>
-        Mends(
+        Fixes(
             Tower with
             {
                 Summaries = [],
@@ -228,11 +228,11 @@ public sealed class SnagTests
 
     [Fact]
     public void What_happens_after_a_fall() =>
-        Mends(Bridge with { Trials = Bridge.Trials with { IfItFalls = "" } }, "falls", "/trials/ifItFalls");
+        Fixes(Bridge with { Trials = Bridge.Trials with { IfItFalls = "" } }, "falls", "/trials/ifItFalls");
 
     [Fact]
     public void Own_words_that_do_not_say_which_total_wins() =>
-        Mends(Tower with { ScoringWords = "You get one point for each centimetre." }, "wins", "/scoringWords");
+        Fixes(Tower with { ScoringWords = "You get one point for each centimetre." }, "wins", "/scoringWords");
 
     [Theory]
     [InlineData("The catapult launches a pebble.", HazardKind.Projectiles)]
@@ -248,7 +248,7 @@ public sealed class SnagTests
     public void A_hazard_without_its_caution(string how, HazardKind kind)
     {
         var bare = Tower with { Hazards = [], Materials = [] };
-        Mends(bare with { Trials = bare.Trials with { How = how } }, "hazard", $"/hazards/{Json.Word(kind)}");
+        Fixes(bare with { Trials = bare.Trials with { How = how } }, "hazard", $"/hazards/{Json.Word(kind)}");
     }
 
     [Fact]
@@ -257,13 +257,13 @@ public sealed class SnagTests
         var brief = Tower with { Hazards = [new Hazard { Kind = HazardKind.Cutters }] };
         Snags.Stopping(new Edition { Brief = brief }).ShouldHaveSingleItem().At.ShouldBe("/hazards/0/acknowledged");
         Snags
-            .Stopping(new Edition { Brief = Mend(brief, Finds(brief, "caution", "/hazards/0/acknowledged")) })
+            .Stopping(new Edition { Brief = Fixed(brief, Finds(brief, "caution", "/hazards/0/acknowledged")) })
             .ShouldBeEmpty();
     }
 
     [Fact]
     public void Food_without_a_note_on_allergies() =>
-        Mends(
+        Fixes(
             Tower with
             {
                 Hazards = [.. Tower.Hazards, new Hazard { Kind = HazardKind.Food, Acknowledged = true }],
@@ -289,7 +289,7 @@ public sealed class SnagTests
     [Fact]
     public void Minutes_that_do_not_fit()
     {
-        var snag = Mends(Tower with { Timing = Tower.Timing with { Lesson = 38 } }, "minutes", "/timing/lesson");
+        var snag = Fixes(Tower with { Timing = Tower.Timing with { Lesson = 38 } }, "minutes", "/timing/lesson");
         snag.What.ShouldBe("It takes 46.5 minutes, and there are 38.");
     }
 
@@ -301,7 +301,7 @@ public sealed class SnagTests
             Story = "The mast is gone. Roll the sheets into tubes. Who can help?",
             Teacher = Tower.Teacher with { Hints = ["Roll the sheets into tubes."] },
         };
-        Mends(brief, "answer", "/story");
+        Fixes(brief, "answer", "/story");
     }
 
     [Fact]
@@ -317,7 +317,7 @@ public sealed class SnagTests
                     Comparison.AtLeast,
                     "40 cm",
                     new Consequence.NoteOnly(),
-                    When.EveryAttempt
+                    CheckTime.EveryAttempt
                 ),
                 Sample.Limit(
                     "high",
@@ -325,7 +325,7 @@ public sealed class SnagTests
                     Comparison.AtMost,
                     "300 mm",
                     new Consequence.NoteOnly(),
-                    When.EveryAttempt
+                    CheckTime.EveryAttempt
                 ),
             ],
         };
@@ -345,14 +345,14 @@ public sealed class SnagTests
                     Comparison.AtLeast,
                     "40 cm",
                     new Consequence.NoteOnly(),
-                    When.EveryAttempt
+                    CheckTime.EveryAttempt
                 ) with
                 {
                     Text = "It is at least 30 cm tall",
                 },
             ],
         };
-        Mend(brief, Mends(brief, "text", "/rules/high/text")).Rules[0].Text.ShouldBe("It is at least 40 cm tall");
+        Fixed(brief, Fixes(brief, "text", "/rules/high/text")).Rules[0].Text.ShouldBe("It is at least 40 cm tall");
     }
 
     [Theory]
@@ -360,7 +360,7 @@ public sealed class SnagTests
     [InlineData("It is less than 40 cm tall", Comparison.AtMost, "strictness")]
     [InlineData("It is more than 40 cm tall", Comparison.AtLeast, "strictness")]
     public void A_text_that_says_another_comparison_than_the_check(string text, Comparison checkedFor, string id) =>
-        Mends(
+        Fixes(
             Tower with
             {
                 Rules =
@@ -371,7 +371,7 @@ public sealed class SnagTests
                         checkedFor,
                         "40 cm",
                         new Consequence.NoteOnly(),
-                        When.EveryAttempt
+                        CheckTime.EveryAttempt
                     ) with
                     {
                         Text = text,
@@ -396,7 +396,7 @@ public sealed class SnagTests
                     Comparison.AtLeast,
                     "30 cm",
                     new Consequence.DoesNotPlace(),
-                    When.EveryAttempt
+                    CheckTime.EveryAttempt
                 ),
             ],
             Tiers =
@@ -424,9 +424,9 @@ public sealed class SnagTests
         snags
             .Select(s => (s.At, s.Tier))
             .ShouldBe([("/rules/high/check/amount", "old"), ("/materials/pieces/amount", "old")]);
-        var mended = snags.Aggregate(brief, Mend);
-        Snags.Of(mended).ShouldNotContain(s => s.Id == "easier");
-        mended.Tiers[1].Overrides.Count.ShouldBe(3);
+        var corrected = snags.Aggregate(brief, Fixed);
+        Snags.Of(corrected).ShouldNotContain(s => s.Id == "easier");
+        corrected.Tiers[1].Overrides.Count.ShouldBe(3);
     }
 
     [Fact]
@@ -455,15 +455,15 @@ public sealed class SnagTests
             .Where(s => s.Id == id && s.At == at)
             .ShouldHaveSingleItem($"{string.Join("; ", Snags.Of(brief).Select(s => $"{s.Id} {s.At} {s.What}"))}");
 
-    private static Snag Mends(Brief brief, string id, string at)
+    private static Snag Fixes(Brief brief, string id, string at)
     {
         var snag = Finds(brief, id, at);
         snag.Fix.ShouldNotBeNull();
-        Snags.Of(Mend(brief, snag)).ShouldNotContain(s => s.Id == id && s.At == at);
+        Snags.Of(Fixed(brief, snag)).ShouldNotContain(s => s.Id == id && s.At == at);
         return snag;
     }
 
-    private static Brief Mend(Brief brief, Snag snag) => Changes.Apply(brief, snag.Fix!.Changes).OrThrow().Value;
+    private static Brief Fixed(Brief brief, Snag snag) => Changes.Apply(brief, snag.Fix!.Changes).OrThrow().Value;
 
     private static Brief Read(Brief brief) =>
         brief with

@@ -2,7 +2,7 @@ import type { CheckKind } from '../kind'
 import InspectionFields from './InspectionFields.vue'
 
 export const inspection: CheckKind<'inspection'> = {
-  says: 'looking',
+  label: 'looking',
   fresh: () => ({ kind: 'inspection' }),
   offered: () => true,
   fields: InspectionFields,

@@ -2,7 +2,7 @@ import { partOfKind, type CheckKind } from '../kind'
 import LadderFields from './LadderFields.vue'
 
 export const ladder: CheckKind<'ladder'> = {
-  says: 'sizes that grow',
+  label: 'sizes that grow',
   fresh: (brief) => ({
     kind: 'ladder',
     part: partOfKind(brief, 'pieces') ?? '',

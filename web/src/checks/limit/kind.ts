@@ -2,7 +2,7 @@ import type { CheckKind } from '../kind'
 import LimitFields from './LimitFields.vue'
 
 export const limit: CheckKind<'limit'> = {
-  says: 'measuring',
+  label: 'measuring',
   fresh: (brief) => ({
     kind: 'limit',
     value: brief.measures[0]?.id ?? '',

@@ -2,7 +2,7 @@ import { partOfKind, type CheckKind } from '../kind'
 import ShareFields from './ShareFields.vue'
 
 export const share: CheckKind<'share'> = {
-  says: 'a share of the pieces',
+  label: 'a share of the pieces',
   fresh: (brief) => ({
     kind: 'share',
     part: partOfKind(brief, 'pieces') ?? '',

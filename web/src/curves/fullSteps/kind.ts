@@ -2,7 +2,7 @@ import type { CurveKind } from '@/curves/kind'
 import FullStepsFields from './FullStepsFields.vue'
 
 export const fullSteps: CurveKind<'fullSteps'> = {
-  says: 'for each full step',
+  label: 'for each full step',
   fresh: () => ({ kind: 'fullSteps', from: 0, each: 5, points: 1, down: false }),
   fields: FullStepsFields,
 }

@@ -2,7 +2,7 @@
 import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
 import { useId } from 'vue'
-import type { MeasureOnWalk, MeasurePad, Problem } from '@/api/names'
+import type { JudgeMeasure, MeasurePad, Problem } from '@/api/names'
 import FractionKeys from './FractionKeys.vue'
 import ShapeKeys from './ShapeKeys.vue'
 import StepKeys from './StepKeys.vue'
@@ -11,7 +11,7 @@ import WeightKeys from './WeightKeys.vue'
 
 /** One reading: the field that is typed into, and the pad that fits the measure. */
 const props = defineProps<{
-  measure: MeasureOnWalk
+  measure: JudgeMeasure
   pad: MeasurePad
   forms: readonly string[]
   problem?: Problem

@@ -1,10 +1,10 @@
 import { mount } from '@vue/test-utils'
 import PrimeVue from 'primevue/config'
 import { expect, test } from 'vitest'
-import type { MeasureOnWalk } from '@/api/names'
+import type { JudgeMeasure } from '@/api/names'
 import StepKeys from './StepKeys.vue'
 
-const load: MeasureOnWalk = {
+const load: JudgeMeasure = {
   id: 'load',
   name: 'Load',
   kind: 'count',

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed } from 'vue'
-import type { MeasureOnWalk } from '@/api/names'
+import type { JudgeMeasure } from '@/api/names'
 import KeyRow from './KeyRow.vue'
 import PlanLine from './PlanLine.vue'
 
 /** Counting on: one more, one less, a roll more, and what comes next by the loading plan. */
-defineProps<{ measure: MeasureOnWalk; placements: readonly number[] }>()
+defineProps<{ measure: JudgeMeasure; placements: readonly number[] }>()
 const typed = defineModel<string>({ required: true })
 /** What is typed as one number; nothing where it is a sum, which is only added to. */
 const plain = computed(() => (/^\s*\d*\s*$/.test(typed.value) ? Number(typed.value) : undefined))

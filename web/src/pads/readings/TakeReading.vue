@@ -10,7 +10,7 @@ const props = defineProps<{ rally: string; kind: MeasureKind; as?: string }>()
 const emit = defineEmits<{ taken: [reading: { typed: string; instrument: string }] }>()
 const { instruments } = useRecording()
 const fitting = computed(() => instruments.value.filter((i) => i.kind === props.kind))
-const says = (i: Instrument) =>
+const describe = (i: Instrument) =>
   ({
     idle: 'shows nothing yet',
     moving: `${i.shown}, still moving`,
@@ -29,7 +29,7 @@ const zero = (i: Instrument) =>
 <template>
   <p v-for="i in fitting" :key="i.id" class="instrument small" :class="i.state">
     <span
-      >{{ i.name }}: <b class="figures">{{ says(i) }}</b></span
+      >{{ i.name }}: <b class="figures">{{ describe(i) }}</b></span
     >
     <Button
       type="button"

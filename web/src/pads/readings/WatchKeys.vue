@@ -1,15 +1,15 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import type { MeasureOnWalk } from '@/api/names'
+import type { JudgeMeasure } from '@/api/names'
 import { useWatch } from '@/pads/useWatch'
 import KeyRow from './KeyRow.vue'
 
 /** A stopwatch whose time goes into the field. */
-const props = defineProps<{ measure: MeasureOnWalk }>()
+const props = defineProps<{ measure: JudgeMeasure }>()
 const typed = defineModel<string>({ required: true })
 const decimals = props.measure.step < 0.1 ? 2 : props.measure.step < 1 ? 1 : 0
 const { running, seconds, start, stop } = useWatch()
-function touch() {
+function startOrStop() {
   if (running.value) typed.value = `${stop().toFixed(decimals)} s`
   else start()
 }
@@ -22,7 +22,7 @@ function touch() {
       data-key="watch"
       :label="running ? 'Stop the watch' : 'Start the watch'"
       :variant="running ? undefined : 'outlined'"
-      @click="touch"
+      @click="startOrStop"
     />
     <b v-if="running" class="figures" aria-hidden="true">{{ seconds.toFixed(1) }} s</b>
   </KeyRow>

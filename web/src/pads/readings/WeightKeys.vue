@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed } from 'vue'
-import type { MeasureOnWalk } from '@/api/names'
+import type { JudgeMeasure } from '@/api/names'
 import KeyRow from './KeyRow.vue'
 import PlanLine from './PlanLine.vue'
 
 /**
  * Weights laid on one by one, by five or by the roll: how many and how heavy at once, and what comes next by the plan.
  */
-const props = defineProps<{ measure: MeasureOnWalk; placements: readonly number[] }>()
+const props = defineProps<{ measure: JudgeMeasure; placements: readonly number[] }>()
 const typed = defineModel<string>({ required: true })
 
 /**

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
-import type { AnswersOnWalk, BinsOnWalk, Refusal } from '@/api/names'
+import type { JudgeAnswers, JudgeBins, Refusal } from '@/api/names'
 import { reading, written } from '@/shared/entries'
 import { useDraft } from '@/shared/useDraft'
-import { useRallyOnWalk } from '@/shared/openRally'
+import { useJudgeRally } from '@/shared/openRally'
 import { useDraftKey, useRecording } from '@/pads/recording'
 import AnswerPaste from '@/pads/AnswerPaste.vue'
 import TimeInput from '@/pads/TimeInput.vue'
@@ -13,8 +13,8 @@ import { useNarrow } from '@/shared/useNarrow'
 import RefusalNote from '@/shared/RefusalNote.vue'
 
 /** Which bin each item was put in: a table to touch, and the key to look at when it is wanted. */
-const props = defineProps<{ part: BinsOnWalk; soFar: AnswersOnWalk }>()
-const { rally } = useRallyOnWalk()
+const props = defineProps<{ part: JudgeBins; soFar: JudgeAnswers }>()
+const { rally } = useJudgeRally()
 const { team, round, record } = useRecording()
 const time = ref('')
 const keyShown = ref(false)
@@ -23,8 +23,8 @@ const refusal = ref<Refusal>()
 const inOrder = (bins: Readonly<Record<string, string>>): Record<string, string> =>
   Object.fromEntries(props.part.items.flatMap((i) => (bins[i.id] ? [[i.id, bins[i.id]!]] : [])))
 const { draft: placed, changed: moved } = useDraft(() => inOrder(props.soFar.answers), useDraftKey(props.part.id))
-const nameOf = (item: BinsOnWalk['items'][number]) => item.name || item.id
-const inKey = (item: BinsOnWalk['items'][number]) => (keyShown.value ? `(${props.part.key?.[item.id]})` : undefined)
+const nameOf = (item: JudgeBins['items'][number]) => item.name || item.id
+const inKey = (item: JudgeBins['items'][number]) => (keyShown.value ? `(${props.part.key?.[item.id]})` : undefined)
 /** On a phone each item has its bins below it, so that none is cut off. */
 const narrow = useNarrow()
 /** What is in no bin is named, so that nothing is left out by oversight. */
@@ -67,7 +67,7 @@ async function send() {
     <span class="small muted">Then change what the team has sorted differently.</span>
   </p>
   <ul v-if="narrow">
-    <PadRow v-for="item in part.items" :key="item.id" :name="nameOf(item)" :says="inKey(item)" stacked>
+    <PadRow v-for="item in part.items" :key="item.id" :name="nameOf(item)" :detail="inKey(item)" stacked>
       <Button
         v-for="bin in part.names"
         :key="bin"

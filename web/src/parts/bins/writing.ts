@@ -2,7 +2,7 @@ import type { WritingKind } from '@/parts/kind'
 import BinsStrip from './BinsStrip.vue'
 
 export const bins: WritingKind<'bins'> = {
-  says: 'Sorting into bins',
+  label: 'Sorting into bins',
   fresh: () => ({
     kind: 'bins',
     names: ['one', 'other'],

@@ -2,12 +2,12 @@ import { mount } from '@vue/test-utils'
 import PrimeVue from 'primevue/config'
 import { expect, test } from 'vitest'
 import { computed, ref } from 'vue'
-import type { AnswersOnWalk, BudgetOnWalk, Entry } from '@/api/names'
+import type { JudgeAnswers, JudgeBudget, Entry } from '@/api/names'
 import { recording } from '@/pads/recording'
 import { budget } from './answers'
 import BudgetPad from './BudgetPad.vue'
 
-const part: BudgetOnWalk = {
+const part: JudgeBudget = {
   kind: 'budget',
   id: 'shop',
   name: 'Shop',
@@ -17,7 +17,7 @@ const part: BudgetOnWalk = {
     { id: 'foil', name: 'foil', each: 3 },
   ],
 }
-const soFar = (): AnswersOnWalk => ({
+const soFar = (): JudgeAnswers => ({
   id: 'shop',
   answers: { rod: '2', foil: '1' },
   sequence: [],

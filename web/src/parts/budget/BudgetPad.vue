@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { ref } from 'vue'
-import type { AnswersOnWalk, BudgetOnWalk, Entry, Refusal } from '@/api/names'
+import type { JudgeAnswers, JudgeBudget, Entry, Refusal } from '@/api/names'
 import { written } from '@/shared/entries'
 import { useRecording } from '@/pads/recording'
 import PadRow from '@/pads/PadRow.vue'
 import RefusalNote from '@/shared/RefusalNote.vue'
 
 /** What a team buys and gives back, so many at once, at the price that holds for it now. */
-const props = defineProps<{ part: BudgetOnWalk; soFar: AnswersOnWalk }>()
+const props = defineProps<{ part: JudgeBudget; soFar: JudgeAnswers }>()
 const { team, round, record } = useRecording()
 const refusal = ref<Refusal>()
 const many = ref<Record<string, number>>({})
@@ -42,7 +42,7 @@ const giveBack = (item: string) =>
   )
 const money = (each: number) => `${each} ${props.part.money} each`
 const list = new Intl.ListFormat('en-US')
-function says(item: string, each: number) {
+function describe(item: string, each: number) {
   const price = now(item)
   if (price?.forbiddenBy) return `No more: the card “${price.forbiddenBy}” forbids it.`
   if (price && price.by.length > 0)
@@ -55,7 +55,7 @@ function says(item: string, each: number) {
   <p v-if="soFar.left" class="figures left">{{ soFar.left }}</p>
   <p v-else class="left if-it-lasts">Left: not known without a connection</p>
   <ul>
-    <PadRow v-for="p in part.prices" :key="p.id" :name="p.name || p.id" :says="says(p.id, p.each)">
+    <PadRow v-for="p in part.prices" :key="p.id" :name="p.name || p.id" :detail="describe(p.id, p.each)">
       <b class="figures count" :aria-label="`${p.name}: ${has(p.id)} bought`">{{ has(p.id) }}</b>
       <input
         type="number"

@@ -1,11 +1,11 @@
-import type { AnswersOnWalk } from '@/api/names'
+import type { JudgeAnswers } from '@/api/names'
 import { addTo, type Answers } from '@/parts/answer'
 
 /**
  * What is left to spend, and what is worked out from it, is the server's to say: it stands again when the server has
  * seen the entry. Its lines keep their place, so that nothing moves under the finger meanwhile.
  */
-function trade(soFar: AnswersOnWalk, item: string, count: number) {
+function trade(soFar: JudgeAnswers, item: string, count: number) {
   addTo(soFar, item, count)
   soFar.left = ''
   soFar.points = ''
@@ -13,6 +13,6 @@ function trade(soFar: AnswersOnWalk, item: string, count: number) {
 }
 
 export const budget: Answers<'purchased' | 'returned'> = {
-  purchased: { says: () => 'a purchase', lay: (soFar, entry) => trade(soFar, entry.item, entry.count) },
-  returned: { says: () => 'something given back', lay: (soFar, entry) => trade(soFar, entry.item, -entry.count) },
+  purchased: { describe: () => 'a purchase', lay: (soFar, entry) => trade(soFar, entry.item, entry.count) },
+  returned: { describe: () => 'something given back', lay: (soFar, entry) => trade(soFar, entry.item, -entry.count) },
 }

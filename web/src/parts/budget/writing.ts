@@ -2,7 +2,7 @@ import type { WritingKind } from '@/parts/kind'
 import BudgetStrip from './BudgetStrip.vue'
 
 export const budget: WritingKind<'budget'> = {
-  says: 'What a budget leaves',
+  label: 'What a budget leaves',
   fresh: () => ({
     kind: 'budget',
     prices: [],

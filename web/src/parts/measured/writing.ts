@@ -2,7 +2,7 @@ import type { WritingKind } from '@/parts/kind'
 import MeasuredStrip from './MeasuredStrip.vue'
 
 export const measured: WritingKind<'measured'> = {
-  says: 'Something measured',
+  label: 'Something measured',
   fresh: (brief) => ({
     kind: 'measured',
     value: brief.measures[0]?.id ?? '',

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { useTemplateRef } from 'vue'
-import type { AnswersOnWalk, OrderingOnWalk } from '@/api/names'
+import type { JudgeAnswers, JudgeOrdering } from '@/api/names'
 import { written } from '@/shared/entries'
 import { useDraft } from '@/shared/useDraft'
 import { useOrder } from '@/shared/useOrder'
-import { useRallyOnWalk } from '@/shared/openRally'
+import { useJudgeRally } from '@/shared/openRally'
 import { useDraftKey, useRecording } from '@/pads/recording'
 import AnswerPaste from '@/pads/AnswerPaste.vue'
 
@@ -13,8 +13,8 @@ import AnswerPaste from '@/pads/AnswerPaste.vue'
  * A team's order: touched one after the other, then dragged or moved with the arrow keys where it was misread. What is
  * touched stays where it lies, so that nothing else comes under the finger.
  */
-const props = defineProps<{ part: OrderingOnWalk; soFar: AnswersOnWalk }>()
-const { rally } = useRallyOnWalk()
+const props = defineProps<{ part: JudgeOrdering; soFar: JudgeAnswers }>()
+const { rally } = useJudgeRally()
 const { team, round, record } = useRecording()
 const { draft: order, changed } = useDraft(() => props.soFar.sequence, useDraftKey(props.part.id))
 const nameOf = (id: string) => props.part.items.find((i) => i.id === id)?.name || id

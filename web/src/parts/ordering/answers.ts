@@ -1,5 +1,5 @@
 import type { Answers } from '@/parts/answer'
 
 export const ordering: Answers<'orderGiven'> = {
-  orderGiven: { says: () => 'an order', lay: (soFar, entry) => void (soFar.sequence = entry.sequence) },
+  orderGiven: { describe: () => 'an order', lay: (soFar, entry) => void (soFar.sequence = entry.sequence) },
 }

@@ -2,7 +2,7 @@ import type { WritingKind } from '@/parts/kind'
 import OrderingStrip from './OrderingStrip.vue'
 
 export const ordering: WritingKind<'ordering'> = {
-  says: 'Sorting into an order',
+  label: 'Sorting into an order',
   fresh: () => ({ kind: 'ordering', items: [], first: '', last: '', perPair: 1, perPlace: 0 }),
   strip: OrderingStrip,
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
-import type { AnswersOnWalk, PieceGroup, PiecesOnWalk, Refusal } from '@/api/names'
+import type { JudgeAnswers, PieceGroup, JudgePieces, Refusal } from '@/api/names'
 import { numberIn } from '@/shared/numbers'
 import { written } from '@/shared/entries'
 import { useDraft } from '@/shared/useDraft'
@@ -9,7 +9,7 @@ import { useDraftKey, useRecording } from '@/pads/recording'
 import RefusalNote from '@/shared/RefusalNote.vue'
 
 /** Pieces by sort: how many, and how large where that counts. */
-const props = defineProps<{ part: PiecesOnWalk; soFar: AnswersOnWalk }>()
+const props = defineProps<{ part: JudgePieces; soFar: JudgeAnswers }>()
 const { team, round, record } = useRecording()
 interface Row {
   first: string

@@ -2,7 +2,7 @@ import type { WritingKind } from '@/parts/kind'
 import PiecesStrip from './PiecesStrip.vue'
 
 export const pieces: WritingKind<'pieces'> = {
-  says: 'Pieces counted',
+  label: 'Pieces counted',
   fresh: () => ({
     kind: 'pieces',
     first: { name: 'size', values: [{ name: 'small', points: 1 }] },

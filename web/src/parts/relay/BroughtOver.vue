@@ -9,7 +9,8 @@ import { numberIn } from '@/shared/numbers'
 const props = defineProps<{
   label: string
   button: string
-  says: string
+  /** The button's name for a screen reader: which team and what. */
+  buttonName: string
   shown?: string
   entry: (count: number) => Entry
 }>()
@@ -32,7 +33,7 @@ async function send() {
       :aria-label="label"
       :placeholder="shown ?? '0'"
     />
-    <Button type="submit" :label="button" :aria-label="says" variant="outlined" />
+    <Button type="submit" :label="button" :aria-label="buttonName" variant="outlined" />
   </form>
 </template>
 

@@ -2,7 +2,7 @@
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import { api, ask, refusalOf } from '@/api/client'
-import type { RelayOnWalk, Refusal, TeamSheet } from '@/api/names'
+import type { JudgeRelay, Refusal, TeamSheet } from '@/api/names'
 import { useRecording } from '@/pads/recording'
 import BroughtOver from './BroughtOver.vue'
 import { relayEntries } from './relayEntries'
@@ -14,7 +14,7 @@ import { ofFault } from './answers'
 /** One lane of a heat. */
 const props = defineProps<{
   rally: string
-  part: RelayOnWalk
+  part: JudgeRelay
   sheet: TeamSheet
   heat: number
   number: number
@@ -112,7 +112,7 @@ defineExpose({
       v-if="part.carries"
       :label="`How many were brought over: ${sheet.name}`"
       button="Brought over"
-      :says="`Brought over: ${sheet.name}`"
+      :button-name="`Brought over: ${sheet.name}`"
       :shown="soFar?.answers.items"
       :entry="entries.carried"
     />

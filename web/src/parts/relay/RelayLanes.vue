@@ -2,8 +2,8 @@
 import { useEventListener, useLocalStorage } from '@vueuse/core'
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
-import type { RelayOnWalk, TeamSheet } from '@/api/names'
-import { useRallyOnWalk } from '@/shared/openRally'
+import type { JudgeRelay, TeamSheet } from '@/api/names'
+import { useJudgeRally } from '@/shared/openRally'
 import { heatsOf } from '@/shared/heats'
 import { isTyping } from '@/shared/isTyping'
 import { useRecording } from '@/pads/recording'
@@ -11,11 +11,11 @@ import RelayLane from './RelayLane.vue'
 
 /** A heat: teams side by side, all started at once, one key or touch for each leg that comes in. */
 const props = defineProps<{
-  part: RelayOnWalk
+  part: JudgeRelay
   sheets: readonly TeamSheet[]
 }>()
 const { round } = useRecording()
-const onWalk = useRallyOnWalk().rally
+const onWalk = useJudgeRally().rally
 const rally = onWalk.value?.id ?? ''
 const teams = computed(() => onWalk.value?.teams.filter((t) => !t.away) ?? [])
 /** Which heat each team ran in, as all devices know it. */
@@ -63,14 +63,14 @@ const enter = (team: string) =>
   (heat.value = { ...heat.value, number: number.value, teams: [...heat.value.teams, team] })
 const leave = (team: string) => (heat.value = { ...heat.value, teams: heat.value.teams.filter((t) => t !== team) })
 function nextHeat() {
-  asks.value = false
+  confirming.value = false
   const before = { number: number.value, teams: heat.value.teams }
   heat.value = { number: Math.max(free.value, number.value + 1), teams: [], before }
 }
 /** The watches of a heat run on by themselves, so that going back to it loses nothing. */
 const goBack = () => heat.value.before && (heat.value = { ...heat.value.before, before: undefined })
 /** A heat that still runs is not ended by a slip. */
-const asks = ref(false)
+const confirming = ref(false)
 const running = computed(() => shown.value.filter((l) => l.started && !l.finished).map((l) => l.name))
 
 type Lane = InstanceType<typeof RelayLane>
@@ -147,8 +147,8 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
         v-if="lanes.length > 0"
         label="Next heat"
         variant="outlined"
-        :aria-expanded="asks"
-        @click="running.length > 0 ? (asks = true) : nextHeat()"
+        :aria-expanded="confirming"
+        @click="running.length > 0 ? (confirming = true) : nextHeat()"
       />
       <Button
         v-if="heat.before && !shown.some((l) => l.started)"
@@ -158,14 +158,14 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
         @click="goBack"
       />
     </div>
-    <div v-if="asks && running.length > 0" class="heed" role="group" aria-label="The heat is still running">
+    <div v-if="confirming && running.length > 0" class="heed" role="group" aria-label="The heat is still running">
       <p role="alert">
         <b>{{ running.join(' and ') }} {{ running.length === 1 ? 'is' : 'are' }} still running.</b> Their clocks go on,
         and you can come back to this heat.
       </p>
       <p class="touch-row">
         <Button label="Begin the next heat" variant="outlined" @click="nextHeat" />
-        <Button label="Stay here" @click="asks = false" />
+        <Button label="Stay here" @click="confirming = false" />
       </p>
     </div>
     <p v-if="finished.length > 0" role="status">In: {{ finished.map((name, i) => `${i + 1}. ${name}`).join(', ') }}</p>

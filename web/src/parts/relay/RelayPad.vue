@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed } from 'vue'
-import type { AnswersOnWalk, RelayOnWalk } from '@/api/names'
-import { useRallyOnWalk } from '@/shared/openRally'
+import type { JudgeAnswers, JudgeRelay } from '@/api/names'
+import { useJudgeRally } from '@/shared/openRally'
 import { useRecording } from '@/pads/recording'
 import TakeReading from '@/pads/readings/TakeReading.vue'
 import PadRow from '@/pads/PadRow.vue'
@@ -13,8 +13,8 @@ import { useRelayWatch } from './useRelayWatch'
 import { ofFault } from './answers'
 
 /** A relay of one team: the watch runs from leg to leg, one touch each; faults, items, and times put in later. */
-const props = defineProps<{ part: RelayOnWalk; soFar: AnswersOnWalk }>()
-const { rally } = useRallyOnWalk()
+const props = defineProps<{ part: JudgeRelay; soFar: JudgeAnswers }>()
+const { rally } = useJudgeRally()
 const { team, round, record } = useRecording()
 const next = computed(() => props.part.legs.findIndex((_, i) => props.soFar.answers[String(i + 1)] === undefined))
 const watch = useRelayWatch(
@@ -65,7 +65,7 @@ const entries = computed(() => relayEntries(props.part, team.value, round.value)
       v-for="(name, i) in part.legs"
       :key="i"
       :name="name || `Leg ${i + 1}`"
-      :says="soFar.answers[String(i + 1)] ?? 'not in yet'"
+      :detail="soFar.answers[String(i + 1)] ?? 'not in yet'"
     >
       <TimeField
         :label="`Time of leg ${i + 1}`"
@@ -73,15 +73,15 @@ const entries = computed(() => relayEntries(props.part, team.value, round.value)
         :entry="(typed) => watch.timed(i + 1, typed)"
       />
     </PadRow>
-    <PadRow v-for="f in part.faults" :key="f.id" :name="f.name || f.id" :says="`${f.seconds} s each`">
+    <PadRow v-for="f in part.faults" :key="f.id" :name="f.name || f.id" :detail="`${f.seconds} s each`">
       <b class="figures">{{ soFar.answers[ofFault(f.id)] ?? 0 }}</b>
       <Button label="+1" :aria-label="`+1 ${f.name}`" @click="record(entries.fault(f.id))" />
     </PadRow>
-    <PadRow v-if="part.carries" name="Brought over" :says="soFar.answers.items">
+    <PadRow v-if="part.carries" name="Brought over" :detail="soFar.answers.items">
       <BroughtOver
         label="How many were brought over"
         button="Record"
-        says="Record: brought over"
+        button-name="Record: brought over"
         :shown="soFar.answers.items"
         :entry="entries.carried"
       />

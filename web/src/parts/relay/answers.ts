@@ -5,16 +5,16 @@ export const ofFault = (fault: string) => `fault.${fault}`
 
 export const relay: Answers<'legTimed' | 'relayFaulted' | 'itemsCarried' | 'relayStopped'> = {
   legTimed: {
-    says: (entry) => `leg ${entry.leg}, ${entry.time.typed}`,
+    describe: (entry) => `leg ${entry.leg}, ${entry.time.typed}`,
     lay: (soFar, entry) => {
       set(soFar, String(entry.leg), entry.time.typed)
       if (typeof entry.heat === 'number') set(soFar, 'heat', entry.heat)
     },
   },
-  relayFaulted: { says: () => 'a fault', lay: (soFar, entry) => addTo(soFar, ofFault(entry.fault), entry.count) },
+  relayFaulted: { describe: () => 'a fault', lay: (soFar, entry) => addTo(soFar, ofFault(entry.fault), entry.count) },
   itemsCarried: {
-    says: (entry) => `${entry.count} brought over`,
+    describe: (entry) => `${entry.count} brought over`,
     lay: (soFar, entry) => set(soFar, 'items', entry.count),
   },
-  relayStopped: { says: (entry) => entry.reason, lay: (soFar, entry) => set(soFar, 'stopped', entry.reason) },
+  relayStopped: { describe: (entry) => entry.reason, lay: (soFar, entry) => set(soFar, 'stopped', entry.reason) },
 }

@@ -1,10 +1,10 @@
 import { mount } from '@vue/test-utils'
 import { afterEach, beforeEach, expect, test, vi } from 'vitest'
 import { defineComponent } from 'vue'
-import type { Entry, RelayOnWalk } from '@/api/names'
+import type { Entry, JudgeRelay } from '@/api/names'
 import { useRelayWatch } from './useRelayWatch'
 
-const part: RelayOnWalk = {
+const part: JudgeRelay = {
   kind: 'relay',
   id: 'run',
   name: 'Run',

@@ -1,6 +1,6 @@
 import { useIntervalFn, useLocalStorage } from '@vueuse/core'
 import { computed, ref } from 'vue'
-import type { Entry, RelayOnWalk } from '@/api/names'
+import type { Entry, JudgeRelay } from '@/api/names'
 import { reading, struckOut, written } from '@/shared/entries'
 
 interface Run {
@@ -17,7 +17,7 @@ const none: Run = { before: 0, starts: [], entries: [] }
  * The watch of one team in a relay. It is kept over a reload, and a false touch is taken back without losing the time.
  */
 export function useRelayWatch(
-  of: { rally: string; part: RelayOnWalk; team: string; round: number; heat?: () => number | null },
+  of: { rally: string; part: JudgeRelay; team: string; round: number; heat?: () => number | null },
   record: (entry: Entry) => Promise<unknown>,
 ) {
   const run = useLocalStorage<Run>(`relay:${of.rally}:${of.part.id}:${of.team}:${of.round}`, none)

@@ -2,7 +2,7 @@ import type { WritingKind } from '@/parts/kind'
 import RelayStrip from './RelayStrip.vue'
 
 export const relay: WritingKind<'relay'> = {
-  says: 'A relay',
+  label: 'A relay',
   fresh: () => ({
     kind: 'relay',
     legs: ['first leg', 'second leg'],

@@ -1,17 +1,17 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
-import type { AnswersOnWalk, RubricOnWalk } from '@/api/names'
-import { useRallyOnWalk } from '@/shared/openRally'
+import type { JudgeAnswers, JudgeRubric } from '@/api/names'
+import { useJudgeRally } from '@/shared/openRally'
 import { written } from '@/shared/entries'
 import { useRecording } from '@/pads/recording'
 import { useWho } from '@/access/useWho'
 import PadRow from '@/pads/PadRow.vue'
 
 /** Levels in words; where other teams judge, whose word it is comes first. */
-const props = defineProps<{ part: RubricOnWalk; soFar: AnswersOnWalk }>()
+const props = defineProps<{ part: JudgeRubric; soFar: JudgeAnswers }>()
 const { team, round, record } = useRecording()
-const { rally } = useRallyOnWalk()
+const { rally } = useJudgeRally()
 const { who } = useWho()
 const teams = computed(() => rally.value?.teams.filter((t) => t.id !== team.value) ?? [])
 const chosen = ref('')
@@ -42,7 +42,7 @@ const severally = {
   agree: 'It waits until the judges agree.',
   last: 'The last word counts.',
 } as const
-const saysOf = (criterion: RubricOnWalk['criteria'][number]) => {
+const saysOf = (criterion: JudgeRubric['criteria'][number]) => {
   const said = others(criterion.id)
   if (said.length === 0) return undefined
   const levels = new Set([...said.map((s) => s.level), mine(criterion.id) ?? said[0]!.level])
@@ -81,7 +81,7 @@ const give = (criterion: string, level: number) =>
   </p>
   <p v-else-if="part.voice === 'self'" class="small muted">The team's own word counts.</p>
   <ul>
-    <PadRow v-for="c in part.criteria" :key="c.id" :name="c.name || c.id" :says="saysOf(c)" stacked>
+    <PadRow v-for="c in part.criteria" :key="c.id" :name="c.name || c.id" :detail="saysOf(c)" stacked>
       <Button
         v-for="(level, i) in c.levels"
         :key="i"

@@ -7,7 +7,7 @@ const voice = ({ from, by }: EntryOf<'levelGiven'>, team: string) =>
 
 export const rubric: Answers<'levelGiven'> = {
   levelGiven: {
-    says: () => 'a level',
+    describe: () => 'a level',
     lay: (soFar, entry, team) => set(soFar, `${voice(entry, team)}|${entry.criterion}`, entry.level),
   },
 }

@@ -2,7 +2,7 @@ import type { WritingKind } from '@/parts/kind'
 import RubricStrip from './RubricStrip.vue'
 
 export const rubric: WritingKind<'rubric'> = {
-  says: 'Levels of a rubric',
+  label: 'Levels of a rubric',
   fresh: () => ({
     kind: 'rubric',
     voice: 'teacher',

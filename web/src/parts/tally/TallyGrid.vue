@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed } from 'vue'
-import type { TallyOnWalk, TeamSheet } from '@/api/names'
+import type { JudgeTally, TeamSheet } from '@/api/names'
 import { written } from '@/shared/entries'
 import { useRecording } from '@/pads/recording'
 import TeamTable from '@/pads/TeamTable.vue'
@@ -9,18 +9,18 @@ import { counting, room } from './counting'
 
 /** Counters of all teams, each one touch. */
 const props = defineProps<{
-  part: TallyOnWalk
+  part: JudgeTally
   sheets: readonly TeamSheet[]
 }>()
 const { record, round } = useRecording()
 const columns = computed(() =>
-  props.part.counters.map((c) => ({ id: c.id, name: c.name || c.id, ...(c.hurts ? { says: 'costs points' } : {}) })),
+  props.part.counters.map((c) => ({ id: c.id, name: c.name || c.id, ...(c.hurts ? { detail: 'costs points' } : {}) })),
 )
 const recorded = (sheet: TeamSheet, counter: string) =>
   sheet.parts.find((p) => p.id === props.part.id)?.answers[counter]
 const counters = computed(() => Object.fromEntries(props.part.counters.map((c) => [c.id, c])))
 /** What the button says that counts one more. */
-const says = (sheet: TeamSheet, id: string) => {
+const describe = (sheet: TeamSheet, id: string) => {
   const counter = counters.value[id]!
   const count = counting(counter, recorded(sheet, id))
   return counter.atMost === 1 ? (count === 1 ? 'yes' : 'no, +1') : `${count} +1`
@@ -32,8 +32,8 @@ const add = (sheet: TeamSheet, counter: string) =>
 <template>
   <TeamTable v-slot="{ sheet, column, called }" :sheets="sheets" :columns="columns">
     <Button
-      :label="says(sheet, column)"
-      :aria-label="`${says(sheet, column)}: ${sheet.name}, ${called}`"
+      :label="describe(sheet, column)"
+      :aria-label="`${describe(sheet, column)}: ${sheet.name}, ${called}`"
       :disabled="room(counters[column]!, recorded(sheet, column)) < 1"
       variant="outlined"
       @click="add(sheet, column)"

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import type { AnswersOnWalk, TallyOnWalk } from '@/api/names'
+import type { JudgeAnswers, JudgeTally } from '@/api/names'
 import { written } from '@/shared/entries'
 import { useRecording } from '@/pads/recording'
 import PadRow from '@/pads/PadRow.vue'
 import { counting, room } from './counting'
 
 /** Counters, each one touch. */
-const props = defineProps<{ part: TallyOnWalk; soFar: AnswersOnWalk }>()
+const props = defineProps<{ part: JudgeTally; soFar: JudgeAnswers }>()
 const { team, round, record } = useRecording()
 const count = (counter: string, n: number) =>
   record(written(team.value, round.value, { kind: 'tallied', part: props.part.id, counter, count: n }))
@@ -15,7 +15,12 @@ const count = (counter: string, n: number) =>
 
 <template>
   <ul>
-    <PadRow v-for="c in part.counters" :key="c.id" :name="c.name || c.id" :says="c.hurts ? 'costs points' : undefined">
+    <PadRow
+      v-for="c in part.counters"
+      :key="c.id"
+      :name="c.name || c.id"
+      :detail="c.hurts ? 'costs points' : undefined"
+    >
       <template v-if="c.atMost === 1">
         <b class="count">{{ counting(c, soFar.answers[c.id]) === 1 ? 'yes' : 'no' }}</b>
         <Button

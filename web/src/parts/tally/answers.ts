@@ -1,5 +1,5 @@
 import { addTo, type Answers } from '@/parts/answer'
 
 export const tally: Answers<'tallied'> = {
-  tallied: { says: () => 'a counter', lay: (soFar, entry) => addTo(soFar, entry.counter, entry.count) },
+  tallied: { describe: () => 'a counter', lay: (soFar, entry) => addTo(soFar, entry.counter, entry.count) },
 }

@@ -1,6 +1,6 @@
-import type { TallyOnWalk } from '@/api/names'
+import type { JudgeTally } from '@/api/names'
 
-type Counter = TallyOnWalk['counters'][number]
+type Counter = JudgeTally['counters'][number]
 
 /** How many of those that were recorded count; two judges may both have said yes. */
 export const counting = (counter: Counter, recorded: string | undefined) =>

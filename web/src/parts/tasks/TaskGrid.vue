@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed } from 'vue'
-import type { TasksOnWalk, TeamSheet } from '@/api/names'
+import type { JudgeTasks, TeamSheet } from '@/api/names'
 import { reading, written } from '@/shared/entries'
 import { useRecording } from '@/pads/recording'
 import TimeField from '@/pads/TimeField.vue'
@@ -9,7 +9,7 @@ import TeamTable from '@/pads/TeamTable.vue'
 
 /** Teams by tasks. A task in steps goes one step further with each touch, and from its last one back to none. */
 const props = defineProps<{
-  part: TasksOnWalk
+  part: JudgeTasks
   sheets: readonly TeamSheet[]
 }>()
 const { record, round } = useRecording()
@@ -18,19 +18,19 @@ const columns = computed(() => [
   ...props.part.items.map((t) => ({
     id: t.id,
     name: t.name || t.id,
-    ...(typeof t.firstTeams === 'number' ? { says: `first ${t.firstTeams}` } : {}),
+    ...(typeof t.firstTeams === 'number' ? { detail: `first ${t.firstTeams}` } : {}),
   })),
   ...(props.part.timed ? [{ id: time, name: 'Time' }] : []),
 ])
 const itemOf = (id: string) => props.part.items.find((t) => t.id === id)
 const soFar = (sheet: TeamSheet) => sheet.parts.find((p) => p.id === props.part.id)
 const done = (sheet: TeamSheet, task: string) => Number(soFar(sheet)?.answers[task] ?? 0)
-const says = (sheet: TeamSheet, task: string) => {
+const describe = (sheet: TeamSheet, task: string) => {
   const steps = itemOf(task)?.steps ?? 1
   const now = done(sheet, task)
   return steps > 1 ? `${now} of ${steps}` : now > 0 ? 'Done' : 'Open'
 }
-function touch(sheet: TeamSheet, task: string) {
+function step(sheet: TeamSheet, task: string) {
   const steps = (done(sheet, task) + 1) % ((itemOf(task)?.steps ?? 1) + 1)
   return record(written(sheet.team, round.value, { kind: 'taskTicked', part: props.part.id, task, steps }))
 }
@@ -48,11 +48,11 @@ const timed = (sheet: TeamSheet, typed: string) =>
     />
     <Button
       v-else
-      :label="says(sheet, column)"
-      :aria-label="`${says(sheet, column)}: ${sheet.name}, ${called}`"
+      :label="describe(sheet, column)"
+      :aria-label="`${describe(sheet, column)}: ${sheet.name}, ${called}`"
       :aria-pressed="done(sheet, column) > 0"
       :variant="done(sheet, column) > 0 ? undefined : 'outlined'"
-      @click="touch(sheet, column)"
+      @click="step(sheet, column)"
     />
   </TeamTable>
 </template>

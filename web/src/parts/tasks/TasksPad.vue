@@ -1,19 +1,19 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed } from 'vue'
-import type { AnswersOnWalk, TasksOnWalk } from '@/api/names'
+import type { JudgeAnswers, JudgeTasks } from '@/api/names'
 import { reading, written } from '@/shared/entries'
 import { useRecording } from '@/pads/recording'
 import PadRow from '@/pads/PadRow.vue'
 import TimeField from '@/pads/TimeField.vue'
 
 /** Tasks ticked off, whole or in steps; the time where it gives points. */
-const props = defineProps<{ part: TasksOnWalk; soFar: AnswersOnWalk }>()
+const props = defineProps<{ part: JudgeTasks; soFar: JudgeAnswers }>()
 const { team, round, record } = useRecording()
 const done = (task: string) => Number(props.soFar.answers[task] ?? 0)
 const tick = (task: string, steps: number) =>
   record(written(team.value, round.value, { kind: 'taskTicked', part: props.part.id, task, steps }))
-const says = (t: TasksOnWalk['items'][number]) =>
+const describe = (t: JudgeTasks['items'][number]) =>
   [
     t.steps > 1 ? `${done(t.id)} of ${t.steps} steps` : '',
     typeof t.firstTeams === 'number' ? `only the first ${t.firstTeams} get its points` : '',
@@ -35,7 +35,7 @@ const timed = (typed: string) =>
     {{ whole < part.raceTo ? 'tasks done' : 'tasks done: this team has finished the race' }}
   </p>
   <ul>
-    <PadRow v-for="t in part.items" :key="t.id" :name="t.name || t.id" :says="says(t)">
+    <PadRow v-for="t in part.items" :key="t.id" :name="t.name || t.id" :detail="describe(t)">
       <template v-if="t.steps > 1">
         <Button
           v-for="n in t.steps + 1"
@@ -56,7 +56,7 @@ const timed = (typed: string) =>
         @click="tick(t.id, done(t.id) > 0 ? 0 : 1)"
       />
     </PadRow>
-    <PadRow v-if="part.timed" name="Time for all tasks" :says="soFar.answers.time">
+    <PadRow v-if="part.timed" name="Time for all tasks" :detail="soFar.answers.time">
       <TimeField :label="`Time, ${part.name}`" :shown="soFar.answers.time" :entry="timed" />
     </PadRow>
   </ul>

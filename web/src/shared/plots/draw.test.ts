@@ -4,7 +4,7 @@ import type { Plot } from '@/api/names'
 import { draw } from './draw'
 
 const axis = { name: 'Cargo (beads)', from: 0, to: 100, ticks: [0, 50, 100].map((at) => ({ at, text: `${at}` })) }
-const plot = (says: Partial<Plot>): Plot => ({
+const plot = (fields: Partial<Plot>): Plot => ({
   sort: 'dotStrip',
   sortName: 'Dot plot',
   title: 'Cargo',
@@ -19,7 +19,7 @@ const plot = (says: Partial<Plot>): Plot => ({
   lines: [],
   says: [],
   table: { columns: [], rows: [] },
-  ...says,
+  ...fields,
 })
 const look = { width: 1000, letters: 14 }
 const all = (svg: SVGElement, what: string) => [...svg.querySelectorAll(what)]

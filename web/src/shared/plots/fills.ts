@@ -17,9 +17,9 @@ export const fillOf = (series: number) => `url(#plot-fill-${series % drawings.le
 
 /** The drawings, to stand in the picture that uses them. */
 export function fillDefs(document: Document) {
-  const svg = <K extends keyof SVGElementTagNameMap>(name: K, says: Record<string, string | number>) => {
+  const svg = <K extends keyof SVGElementTagNameMap>(name: K, attributes: Record<string, string | number>) => {
     const element = document.createElementNS('http://www.w3.org/2000/svg', name)
-    for (const [key, value] of Object.entries(says)) element.setAttribute(key, `${value}`)
+    for (const [key, value] of Object.entries(attributes)) element.setAttribute(key, `${value}`)
     return element
   }
   const defs = svg('defs', {})

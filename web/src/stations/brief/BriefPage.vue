@@ -25,12 +25,12 @@ import TiersPanel from './panels/TiersPanel.vue'
 import TimePanel from './panels/TimePanel.vue'
 import TryPanel from './panels/TryPanel.vue'
 import BriefSheet from './sheet/BriefSheet.vue'
-import { useDraft } from './useDraft'
+import { useBriefDraft } from './useBriefDraft'
 import { useMargin } from './useMargin'
 
 const props = defineProps<{ brief: string }>()
 const router = useRouter()
-const draft = useDraft(props.brief)
+const draft = useBriefDraft(props.brief)
 /** A link may ask for a panel of the margin. */
 const asked = useRoute().query.margin
 const { panel } = useMargin(draft, asked === 'last' || asked === 'rehearsal' ? asked : 'snags')
@@ -55,7 +55,7 @@ async function copyMine() {
 </script>
 
 <template>
-  <RouteBar :name="draft.brief.value ? draft.brief.value.title || 'Untitled brief' : ''" says="Brief">
+  <RouteBar :name="draft.brief.value ? draft.brief.value.title || 'Untitled brief' : ''" detail="Brief">
     <BuntingRoute v-if="draft.checkup.value" :pennants="draft.checkup.value.route" current="brief" :to="to" />
   </RouteBar>
   <main id="main" class="desk">

@@ -6,7 +6,7 @@ import { api, ask, refusalOf } from '@/api/client'
 import type { Refusal } from '@/api/names'
 import UnsentNote from '@/log/UnsentNote.vue'
 import { struckOut } from '@/shared/entries'
-import MendedLines from '@/shared/MendedLines.vue'
+import ChangeLines from '@/shared/ChangeLines.vue'
 import { nextAt } from '@/shared/nextAt'
 import { useRally } from '@/shared/openRally'
 import RoundChoice from '@/shared/RoundChoice.vue'
@@ -15,20 +15,20 @@ import { useLoad } from '@/shared/useLoad'
 import { useOutbox } from '@/shared/useOutbox'
 import PrintedSheet from './sheet/PrintedSheet.vue'
 
-/** The brief as a rally runs it in a round, and what was mended in it. */
+/** The brief as a rally runs it in a round, and what was changed in it. */
 const { rally, round, tick, news, inRound } = useRally()
 const router = useRouter()
 const id = rally.value?.id ?? ''
 const outbox = useOutbox(id, news)
-const mending = useLoad(() =>
-  ask(api.GET('/api/rallies/{id}/mending', { params: { path: { id }, query: { round: round.value } } })),
+const change = useLoad(() =>
+  ask(api.GET('/api/rallies/{id}/brief-changes', { params: { path: { id }, query: { round: round.value } } })),
 )
-watch([tick, round], () => void mending.load(), { immediate: true })
+watch([tick, round], () => void change.load(), { immediate: true })
 const refusal = ref<Refusal>()
 /** The brief as it is run here, for another class or another year. */
 async function shelve() {
   const answer = await ask(
-    api.POST('/api/rallies/{id}/mending/shelved', { params: { path: { id }, query: { round: round.value } } }),
+    api.POST('/api/rallies/{id}/brief-changes/shelved', { params: { path: { id }, query: { round: round.value } } }),
   )
   refusal.value = refusalOf(answer)
   if (answer.ok) await router.push(`/briefs/${answer.data.id}`)
@@ -44,17 +44,21 @@ async function takeBack(entry: string) {
     <StationHead title="Brief" :next="nextAt(rally.progress.route, 'brief')">
       <RoundChoice :rounds="rally.progress.rounds" :round="round" may-begin />
       <button type="button" class="act" @click="shelve">Save as a new brief</button>
-      <Button label="Edit this rally’s brief" @click="router.push(inRound(`/rallies/${id}/mend`))" />
+      <Button label="Edit this rally’s brief" @click="router.push(inRound(`/rallies/${id}/change`))" />
     </StationHead>
     <UnsentNote :outbox="outbox" :rally="rally" />
     <p v-if="refusal" class="wrong" role="alert">{{ refusal.title }} {{ refusal.detail }}</p>
-    <section v-if="mending.data.value && mending.data.value.mended.length > 0" class="mended" aria-labelledby="mended">
-      <h2 id="mended">Changes in this rally</h2>
-      <MendedLines v-slot="{ mended }" :mended="mending.data.value.mended">
-        <button type="button" class="act" :aria-label="`Undo: ${mended.reason}`" @click="takeBack(mended.entry)">
+    <section
+      v-if="change.data.value && change.data.value.briefChanges.length > 0"
+      class="changes"
+      aria-labelledby="changes"
+    >
+      <h2 id="changes">Changes in this rally</h2>
+      <ChangeLines v-slot="{ changes }" :changes="change.data.value.briefChanges">
+        <button type="button" class="act" :aria-label="`Undo: ${changes.reason}`" @click="takeBack(changes.entry)">
           Undo
         </button>
-      </MendedLines>
+      </ChangeLines>
     </section>
     <PrintedSheet class="printed" :brief="rally.brief" :sheet="rally.sheet" :tier="rally.tier" />
   </main>
@@ -64,7 +68,7 @@ async function takeBack(entry: string) {
 .printed {
   max-width: var(--walk);
 }
-.mended {
+.changes {
   padding-bottom: 1rem;
 }
 </style>

@@ -9,20 +9,20 @@ import LimitFields from '@/checks/limit/LimitFields.vue'
 import LoadNote from '@/shared/LoadNote.vue'
 import { useRally } from '@/shared/openRally'
 import StationHead from '@/shared/StationHead.vue'
-import KeepMended from './KeepMended.vue'
+import KeepChange from './KeepChange.vue'
 import SheetMaterials from './sheet/SheetMaterials.vue'
 import { useMargin } from './useMargin'
-import { useMending } from './useMending'
+import { useBriefChange } from './useBriefChange'
 
 /** What is different in a round that is planned: asked one after the other. What is left alone stays as it is. */
 const { rally, round, inRound } = useRally()
-const mending = useMending(rally.value?.id ?? '', round)
-const { brief, onlyThisRound, reason, refusal, changed } = mending
-useMargin(mending, 'method')
+const change = useBriefChange(rally.value?.id ?? '', round)
+const { brief, onlyThisRound, reason, refusal, changed } = change
+useMargin(change, 'method')
 watch(
   round,
   async () => {
-    await mending.open()
+    await change.open()
     reason.value ||= `planned for round ${round.value}`
   },
   { immediate: true },
@@ -42,7 +42,7 @@ const back = computed(() => inRound(`/rallies/${rally.value?.id}/brief`))
       :title="`Change the brief for round ${round}`"
       next="Change what is different. Everything else stays as it is."
     >
-      <RouterLink class="small" :to="inRound(`/rallies/${rally.id}/mend`)"
+      <RouterLink class="small" :to="inRound(`/rallies/${rally.id}/change`)"
         >Change anything else on the sheet</RouterLink
       >
     </StationHead>
@@ -51,7 +51,7 @@ const back = computed(() => inRound(`/rallies/${rally.value?.id}/brief`))
       :state="refusal ? 'refused' : 'loading'"
       :refusal="refusal"
       what="the brief"
-      @again="mending.open"
+      @again="change.open"
     />
     <template v-else>
       <section aria-labelledby="build">
@@ -114,8 +114,8 @@ const back = computed(() => inRound(`/rallies/${rally.value?.id}/brief`))
           <option :value="true">round {{ round }} alone</option></select
         >.
       </p>
-      <Button label="Preview changes" :disabled="!changed" @click="mending.look" />
-      <KeepMended :mending="mending" :back="back" />
+      <Button label="Preview changes" :disabled="!changed" @click="change.preview" />
+      <KeepChange :change="change" :back="back" />
     </template>
   </main>
 </template>

@@ -2,7 +2,7 @@ import { nextTick, ref, type Ref } from 'vue'
 import { api, ask } from '@/api/client'
 import type { Brief, BriefCheckup, Change, Problem } from '@/api/names'
 import { provideHalfTyped, type Halves } from '@/fields/halfTyped'
-import { provideRests } from '@/fields/rests'
+import { provideDependents } from '@/fields/dependents'
 import { provideWriting } from '@/fields/writing'
 import { goTo, provideSnags } from '@/shared/snags'
 import { useLoad } from '@/shared/useLoad'
@@ -14,7 +14,7 @@ interface Written {
   checkup: Ref<BriefCheckup | undefined>
   problems: Readonly<Ref<readonly Problem[]>>
   halves: Ref<Halves>
-  mend: (changes: readonly Change[]) => Promise<void>
+  applyChanges: (changes: readonly Change[]) => Promise<void>
 }
 
 /** Which panel of the margin holds the field at a place; the sheet holds the others. */
@@ -33,7 +33,11 @@ const holders: readonly (readonly [string, Panel])[] = [
  * @param first The panel that is open at first.
  * @param only The panels that there are; all where it is absent.
  */
-export function useMargin({ brief, checkup, problems, halves, mend }: Written, first: Panel, only?: readonly Panel[]) {
+export function useMargin(
+  { brief, checkup, problems, halves, applyChanges }: Written,
+  first: Panel,
+  only?: readonly Panel[],
+) {
   const panel = ref<Panel>(first)
   const choices = useLoad(() => ask(api.GET('/api/choices')))
   void choices.load()
@@ -45,7 +49,7 @@ export function useMargin({ brief, checkup, problems, halves, mend }: Written, f
   }
   provideSnags(problems)
   provideHalfTyped(halves)
-  provideWriting({ brief, checkup, choices: choices.data, mend, goTo: (place) => void show(place) })
-  provideRests((at) => checkup.value?.resting.find((r) => r.at === at)?.names ?? [])
+  provideWriting({ brief, checkup, choices: choices.data, applyChanges, goTo: (place) => void show(place) })
+  provideDependents((at) => checkup.value?.resting.find((r) => r.at === at)?.names ?? [])
   return { panel }
 }

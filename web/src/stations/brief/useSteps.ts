@@ -31,12 +31,12 @@ export function useSteps(brief: Ref<Brief | undefined>) {
     event.preventDefault()
   })
   /** Makes changes that the core has proposed, as a step; gives the refusal where it could not. */
-  async function mend(changes: readonly Change[]) {
+  async function applyChanges(changes: readonly Change[]) {
     if (!brief.value) return undefined
     step()
-    const answer = await ask(api.POST('/api/drafts/mended', { body: { brief: brief.value, changes: [...changes] } }))
+    const answer = await ask(api.POST('/api/drafts/changed', { body: { brief: brief.value, changes: [...changes] } }))
     if (answer.ok) brief.value = answer.data
     return refusalOf(answer)
   }
-  return { step, begin, mend, undo, redo: history.redo, canUndo: history.canUndo, canRedo: history.canRedo }
+  return { step, begin, applyChanges, undo, redo: history.redo, canUndo: history.canUndo, canRedo: history.canRedo }
 }

@@ -22,10 +22,10 @@ watch(tick, () => void memory.load(), { immediate: true })
 const emit = defineEmits<{ strike: [entry: string] }>()
 const text = ref('')
 async function note() {
-  const says = text.value.trim()
-  if (!says) return
-  const sent = await props.record(written('', round.value, { kind: 'noteMade', text: says }))
-  if (sent.kind !== 'refused' && text.value.trim() === says) text.value = ''
+  const words = text.value.trim()
+  if (!words) return
+  const sent = await props.record(written('', round.value, { kind: 'noteMade', text: words }))
+  if (sent.kind !== 'refused' && text.value.trim() === words) text.value = ''
 }
 </script>
 

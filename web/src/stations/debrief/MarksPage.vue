@@ -53,8 +53,8 @@ const whoIs = (row: MarkRow) => row.studentName || row.name
     />
     <p v-else-if="sheet.data.value.criteria.length === 0" class="muted">
       The brief has no levels yet.
-      <RouterLink :to="inRound(`/rallies/${id}/mend`)">Edit the brief</RouterLink>: under Teacher, say what you look at
-      and its levels.
+      <RouterLink :to="inRound(`/rallies/${id}/change`)">Edit the brief</RouterLink>: under Teacher, say what you look
+      at and its levels.
     </p>
     <template v-else>
       <p v-if="sheet.data.value.rows.some((r) => r.student)" class="each">

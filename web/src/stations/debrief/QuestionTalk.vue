@@ -21,11 +21,11 @@ const team = ref('')
 const text = ref('')
 async function answer() {
   if (!text.value.trim()) return
-  const says = text.value.trim()
+  const words = text.value.trim()
   const sent = await props.record(
-    written(team.value, props.round, { kind: 'answerGiven', question: props.question.number, text: says }),
+    written(team.value, props.round, { kind: 'answerGiven', question: props.question.number, text: words }),
   )
-  if (sent.kind !== 'refused' && text.value.trim() === says) text.value = ''
+  if (sent.kind !== 'refused' && text.value.trim() === words) text.value = ''
 }
 </script>
 

@@ -59,9 +59,9 @@ async function takeMinutes(phase: string, minutes: number) {
 const { meanwhile, cameSecond, letGo } = useMeanwhile(sheet.load)
 async function stock(name: string, unit: string, typed: string, was: number) {
   const answer = await ask(api.PUT('/api/cupboard', { body: { name, unit, typed, was } }))
-  const there = () =>
+  const inCupboard = () =>
     sheet.data.value?.list.lines.find((l) => l.material.name === name && l.material.unit === unit)?.inCupboard ?? 0
-  if (await cameSecond(answer, () => stock(name, unit, typed, there()))) return
+  if (await cameSecond(answer, () => stock(name, unit, typed, inCupboard()))) return
   refused.value = answer.ok || answer.offline ? undefined : answer.refusal
   if (answer.ok) await sheet.load()
 }
@@ -79,7 +79,7 @@ const next = computed(() => nextAt(sheet.data.value?.route, 'kit'))
 </script>
 
 <template>
-  <RouteBar :name="sheet.data.value ? sheet.data.value.title || 'Untitled brief' : ''" says="Brief">
+  <RouteBar :name="sheet.data.value ? sheet.data.value.title || 'Untitled brief' : ''" detail="Brief">
     <BuntingRoute v-if="sheet.data.value" :pennants="sheet.data.value.route" current="kit" :to="to" />
   </RouteBar>
   <main id="main" class="desk">

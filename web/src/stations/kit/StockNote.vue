@@ -14,7 +14,7 @@ const back = computed(() =>
   props.kit.toBringBack.map((item, i) => ({ ...item, amount: numberIn(counts.value[i] ?? '') ?? 0 })),
 )
 const wrong = computed(() => back.value.some((i) => !(i.amount >= 0)))
-const there = computed(() => props.kit.list.lines.some((l) => l.inCupboard > 0))
+const inCupboard = computed(() => props.kit.list.lines.some((l) => l.inCupboard > 0))
 </script>
 
 <template>
@@ -23,12 +23,12 @@ const there = computed(() => props.kit.list.lines.some((l) => l.inCupboard > 0))
     <template v-if="!kit.stock">
       <p class="muted">
         {{
-          there
+          inCupboard
             ? 'Take the kit out when you lay it ready, and the cupboard counts down.'
             : 'Nothing of this kit is in the cupboard.'
         }}
       </p>
-      <Button v-if="there" label="Take it from the cupboard" size="small" @click="emit('take')" />
+      <Button v-if="inCupboard" label="Take it from the cupboard" size="small" @click="emit('take')" />
     </template>
     <template v-else-if="kit.stock.back">
       <p>This rally is done with the cupboard.</p>

@@ -6,7 +6,7 @@ import { written } from '@/shared/entries'
 import type { Sent } from '@/shared/useOutbox'
 
 /**
- * Gives an award that people give: the teacher names a team, or a voice of a jury or of a team is counted. Without one,
+ * Gives an award that people give: the teacher names a team, or a vote of a jury or of a team is counted. Without one,
  * the teacher names the award too.
  */
 const props = defineProps<{
@@ -17,14 +17,14 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ given: [] }>()
 const fresh = () => ({ name: '', voter: '', team: '', for: '', why: '' })
-const says = ref(fresh())
+const draft = ref(fresh())
 const refused = ref('')
 const by = computed(() => props.award?.givenBy ?? 'teacher')
 function entry(): Entry {
-  const { name, voter, team, why } = says.value
+  const { name, voter, team, why } = draft.value
   const award = props.award?.award ?? ''
   if (by.value === 'teacher')
-    return written(says.value.for, props.round, {
+    return written(draft.value.for, props.round, {
       kind: 'awardGiven',
       award,
       name: award ? '' : (props.award?.name ?? name.trim()),
@@ -33,7 +33,7 @@ function entry(): Entry {
   return written(team, props.round, {
     kind: 'awardVoted',
     award,
-    for: says.value.for,
+    for: draft.value.for,
     voter: voter.trim(),
     why: why.trim(),
   })
@@ -43,7 +43,7 @@ async function give() {
   refused.value =
     sent.kind === 'refused' ? sent.refusal.problems.map((p) => p.what).join(' ') || (sent.refusal.title ?? '') : ''
   if (sent.kind === 'refused') return
-  says.value = fresh()
+  draft.value = fresh()
   emit('given')
 }
 </script>
@@ -52,29 +52,29 @@ async function give() {
   <form novalidate @submit.prevent="give">
     <label v-if="!award">
       It is called
-      <input v-model="says.name" class="touch-field" maxlength="60" />
+      <input v-model="draft.name" class="touch-field" maxlength="60" />
     </label>
     <label v-if="by === 'vote'">
       Team
-      <select v-model="says.team" class="touch-field">
+      <select v-model="draft.team" class="touch-field">
         <option value="" disabled>choose a team</option>
         <option v-for="t in teams" :key="t.id" :value="t.id">{{ t.name }}</option>
       </select>
     </label>
     <label v-if="by === 'jury'">
       Who of the jury
-      <input v-model="says.voter" class="touch-field" maxlength="60" />
+      <input v-model="draft.voter" class="touch-field" maxlength="60" />
     </label>
     <label>
       {{ by === 'teacher' ? 'To' : 'names' }}
-      <select v-model="says.for" class="touch-field">
+      <select v-model="draft.for" class="touch-field">
         <option value="" disabled>choose a team</option>
-        <option v-for="t in teams.filter((o) => o.id !== says.team)" :key="t.id" :value="t.id">{{ t.name }}</option>
+        <option v-for="t in teams.filter((o) => o.id !== draft.team)" :key="t.id" :value="t.id">{{ t.name }}</option>
       </select>
     </label>
     <label>
       because
-      <input v-model="says.why" class="touch-field" maxlength="200" />
+      <input v-model="draft.why" class="touch-field" maxlength="200" />
     </label>
     <Button type="submit" :label="by === 'teacher' ? 'Give it' : 'Count it'" variant="outlined" />
     <p v-if="refused" class="wrong small" role="alert">{{ refused }}</p>

@@ -19,7 +19,7 @@ const keyOf = (award: AwardResult) => award.award || award.name
 const doesOf = (award: AwardResult) =>
   open.value === keyOf(award) ? 'Done' : award.givenBy === 'teacher' ? 'Give it' : 'Votes'
 const nameOf = (team: string) => props.teams.find((t) => t.id === team)?.name ?? team
-const turn = (key: string) => (open.value = open.value === key ? '' : key)
+const toggle = (key: string) => (open.value = open.value === key ? '' : key)
 const takeBack = (entry: string) => props.record(struckOut('', props.round, entry, 'undone'))
 </script>
 
@@ -34,14 +34,14 @@ const takeBack = (entry: string) => props.record(struckOut('', props.round, entr
         class="act small"
         :aria-expanded="open === keyOf(a)"
         :aria-label="`${doesOf(a)}: ${a.name}, given by ${who[a.givenBy]}`"
-        @click="turn(keyOf(a))"
+        @click="toggle(keyOf(a))"
       >
         {{ doesOf(a) }}
       </button>
     </p>
     <template v-if="a.givenBy && open === keyOf(a)">
-      <ul v-if="a.voices.length > 0" class="small">
-        <li v-for="v in a.voices" :key="v.entry">
+      <ul v-if="a.votes.length > 0" class="small">
+        <li v-for="v in a.votes" :key="v.entry">
           {{ v.of }}: {{ nameOf(v.for) }}{{ v.why ? `, ${v.why}` : '' }}
           <button
             type="button"
@@ -57,7 +57,7 @@ const takeBack = (entry: string) => props.record(struckOut('', props.round, entr
     </template>
   </div>
   <p>
-    <button type="button" class="act small" :aria-expanded="open === '+'" @click="turn('+')">
+    <button type="button" class="act small" :aria-expanded="open === '+'" @click="toggle('+')">
       {{ open === '+' ? 'Never mind' : 'Give an award of your own' }}
     </button>
   </p>

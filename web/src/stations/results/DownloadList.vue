@@ -4,16 +4,16 @@ import { computed } from 'vue'
 /** What can be downloaded, each in an open format. */
 const props = defineProps<{ rally: string; rounds: number }>()
 const files = computed(() => [
-  { name: 'Results (CSV)', says: 'Places and points, part by part.', path: 'tables/results.csv' },
+  { name: 'Results (CSV)', detail: 'Places and points, part by part.', path: 'tables/results.csv' },
   ...(props.rounds > 1
-    ? [{ name: 'Rounds (CSV)', says: 'All rounds as one standing.', path: 'tables/rounds.csv' }]
+    ? [{ name: 'Rounds (CSV)', detail: 'All rounds as one standing.', path: 'tables/rounds.csv' }]
     : []),
-  { name: 'Figures (CSV)', says: 'What each team measured, worked out.', path: 'tables/figures.csv' },
-  { name: 'Readings (CSV)', says: 'Every reading as it was recorded.', path: 'tables/readings.csv' },
-  { name: 'Spreadsheet (XLSX)', says: 'All of these tables in one file.', path: 'tables.xlsx' },
+  { name: 'Figures (CSV)', detail: 'What each team measured, worked out.', path: 'tables/figures.csv' },
+  { name: 'Readings (CSV)', detail: 'Every reading as it was recorded.', path: 'tables/readings.csv' },
+  { name: 'Spreadsheet (XLSX)', detail: 'All of these tables in one file.', path: 'tables.xlsx' },
   {
     name: 'Everything (ZIP)',
-    says: 'The tables, the rally’s file and its photos, with students’ names. Keep it as carefully as a class list.',
+    detail: 'The tables, the rally’s file and its photos, with students’ names. Keep it as carefully as a class list.',
     path: 'everything.zip',
   },
 ])
@@ -25,7 +25,7 @@ const files = computed(() => [
     <ul>
       <li v-for="f in files" :key="f.path">
         <a :href="`/api/rallies/${rally}/${f.path}`" download>{{ f.name }}</a>
-        <span class="muted">{{ f.says }}</span>
+        <span class="muted">{{ f.detail }}</span>
       </li>
     </ul>
   </section>

@@ -104,7 +104,7 @@ const section = computed(() => sections.value.find((s) => s.section === route.qu
       <WhySlip
         v-if="row && row.why.length > 0"
         :row="row"
-        :mended="standings.data.value.mended"
+        :changes="standings.data.value.briefChanges"
         :rally="rally.id"
         :photos="photos.filter((p) => p.team === row?.team)"
       />

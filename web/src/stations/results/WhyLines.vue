@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { MendedSince, Standing, TraceStep } from '@/api/names'
-import MendedLines from '@/shared/MendedLines.vue'
+import type { BriefChange, Standing, TraceStep } from '@/api/names'
+import ChangeLines from '@/shared/ChangeLines.vue'
 
 /** The way from what was recorded to the place, line by line: on the screen and on a slip. */
-const props = defineProps<{ row: Standing; mended: readonly MendedSince[] }>()
+const props = defineProps<{ row: Standing; changes: readonly BriefChange[] }>()
 const isAmount = (step: TraceStep) => ['points', 'bonus', 'deduction'].includes(step.kind)
 const states = { met: 'Met:', missed: 'Not met:', toCheck: 'Still to check:', notChecked: 'Nothing to check:' } as const
 const since = computed(() => props.row.parts.filter((p) => p.sinceLastRound))
@@ -16,7 +16,7 @@ const after = computed(() => props.row.why.filter((s) => ['tieBreak', 'place'].i
 
 <template>
   <div class="lines">
-    <MendedLines v-if="mended.length > 0" class="small" :mended="mended" />
+    <ChangeLines v-if="changes.length > 0" class="small" :changes="changes" />
     <template v-if="row.changed.length > 0 || since.length > 0">
       <p v-for="c in row.changed" :key="c"><b>Changed:</b> {{ c }}</p>
       <p v-for="p in since" :key="p.part" class="small">{{ p.name }}: {{ p.sinceLastRound }}.</p>

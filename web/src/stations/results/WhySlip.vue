@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { MendedSince, Photo, Standing } from '@/api/names'
+import type { BriefChange, Photo, Standing } from '@/api/names'
 import PhotoStrip from '@/shared/PhotoStrip.vue'
 import WhatIs from '@/shared/WhatIs.vue'
 import WhyLines from './WhyLines.vue'
@@ -7,7 +7,7 @@ import WhyLines from './WhyLines.vue'
 /** Why a team has its points: a slip written out like a sum by hand. */
 defineProps<{
   row: Standing
-  mended: readonly MendedSince[]
+  changes: readonly BriefChange[]
   rally: string
   photos: readonly Photo[]
 }>()
@@ -19,7 +19,7 @@ defineProps<{
       <h2 id="why">Why: {{ row.name }}</h2>
       <WhatIs word="slip" />
     </div>
-    <WhyLines :row="row" :mended="mended" />
+    <WhyLines :row="row" :changes="changes" />
     <p v-if="row.noted.length > 0" class="small"><b>Observations:</b> {{ row.noted.join('; ') }}</p>
     <PhotoStrip :photos="photos" :rally="rally" :of="() => row.name" />
   </section>

@@ -23,7 +23,7 @@ import type { Entry, LessonCut } from '@/api/names'
 const { rally, round, tick, news, inRound } = useRally()
 const id = String(useRoute().params.rally)
 const live = useClock(id, round, tick)
-const { clock, left, behind, end, touch, refusal, cuts, held, log } = live
+const { clock, left, behind, end, send, refusal, cuts, held, log } = live
 const outbox = useOutbox(id, news)
 const { sound, silent, ring, shown, minutesLeft } = useSignal(clock, live.works)
 const at = computed(() => clock.value?.phases.findIndex((p) => p.id === clock.value?.phase?.id) ?? -1)
@@ -39,8 +39,8 @@ const late = computed(() => Math.round(behind.value ?? 0) > 0)
 /** A cut is an entry like any other: it can be struck out, and its record stays. */
 const make = (cut: LessonCut) =>
   cut.attempts
-    ? touch({ does: 'cutAttempts', number: cut.attempts })
-    : touch({ does: 'openPlaces', phase: cut.phase, number: cut.places ?? 1 })
+    ? send({ does: 'cutAttempts', number: cut.attempts })
+    : send({ does: 'openPlaces', phase: cut.phase, number: cut.places ?? 1 })
 async function record(entry: Entry) {
   const sent = await outbox.record(entry)
   refusal.value = sent.kind === 'refused' ? sent.refusal : undefined
@@ -88,7 +88,7 @@ const ends = computed(() => end.value && timeOfDay(end.value))
           <p v-if="clock.phases.length > 0" class="muted">Start a phase below. Every screen of this rally follows.</p>
           <p v-else>
             The brief has no phases, so there is no clock.
-            <RouterLink :to="inRound(`/rallies/${id}/mend`)">Edit this rally’s brief</RouterLink>: under Time on the
+            <RouterLink :to="inRound(`/rallies/${id}/change`)">Edit this rally’s brief</RouterLink>: under Time on the
             sheet, add what the class does and for how long.
           </p>
         </template>
@@ -96,20 +96,20 @@ const ends = computed(() => end.value && timeOfDay(end.value))
           <Button
             v-if="next"
             :label="clock.phase ? `Next phase: ${next.name}` : `Start: ${next.name}`"
-            @click="touch({ does: 'begin', phase: next.id })"
+            @click="send({ does: 'begin', phase: next.id })"
           />
-          <Button v-else-if="clock.phase" label="End the lesson" @click="touch({ does: 'begin', phase: '' })" />
+          <Button v-else-if="clock.phase" label="End the lesson" @click="send({ does: 'begin', phase: '' })" />
           <template v-if="clock.phase">
-            <Button v-if="clock.ends" label="Pause" variant="outlined" @click="touch({ does: 'pause' })" />
-            <Button v-else label="Resume" variant="outlined" @click="touch({ does: 'resume' })" />
-            <Button label="+1 minute" variant="outlined" @click="touch({ does: 'add', minutes: 1 })" />
-            <Button label="+5 minutes" variant="outlined" @click="touch({ does: 'add', minutes: 5 })" />
-            <Button label="−1 minute" variant="outlined" @click="touch({ does: 'add', minutes: -1 })" />
+            <Button v-if="clock.ends" label="Pause" variant="outlined" @click="send({ does: 'pause' })" />
+            <Button v-else label="Resume" variant="outlined" @click="send({ does: 'resume' })" />
+            <Button label="+1 minute" variant="outlined" @click="send({ does: 'add', minutes: 1 })" />
+            <Button label="+5 minutes" variant="outlined" @click="send({ does: 'add', minutes: 5 })" />
+            <Button label="−1 minute" variant="outlined" @click="send({ does: 'add', minutes: -1 })" />
             <Button
               v-if="rally.brief.trials.holdSeconds > 0"
               :label="`Let go: count ${rally.brief.trials.holdSeconds} s`"
               variant="outlined"
-              @click="touch({ does: 'letGo' })"
+              @click="send({ does: 'letGo' })"
             />
           </template>
         </div>
@@ -126,7 +126,7 @@ const ends = computed(() => end.value && timeOfDay(end.value))
         :phase="clock.phase"
         :left="live.turnLeft.value ?? 0"
         :teams="rally.teams"
-        :touch="touch"
+        :send="send"
       />
       <DrawCard v-for="d in inLesson" :key="d.id" :deal="d" :rally="rally" />
       <TalkQuestions v-if="clock.phase?.kind === 'talk'" :live="live" :questions="rally.brief.teacher.questions" />
@@ -154,7 +154,7 @@ const ends = computed(() => end.value && timeOfDay(end.value))
               type="button"
               class="act"
               :aria-label="`Jump here: ${p.name}`"
-              @click="touch({ does: 'begin', phase: p.id })"
+              @click="send({ does: 'begin', phase: p.id })"
             >
               Jump here
             </button>

@@ -10,10 +10,10 @@ const props = defineProps<{
   /** Seconds that are left of it. */
   left: number
   teams: readonly Team[]
-  touch: (body: Partial<ClockTouch> & Pick<ClockTouch, 'does'>) => Promise<void>
+  send: (body: Partial<ClockTouch> & Pick<ClockTouch, 'does'>) => Promise<void>
 }>()
 const nameOf = (id: string) => props.teams.find((t) => t.id === id)?.name ?? id
-const begin = (teams: readonly string[]) => props.touch({ does: 'turn', phase: props.phase.id, teams: [...teams] })
+const begin = (teams: readonly string[]) => props.send({ does: 'turn', phase: props.phase.id, teams: [...teams] })
 </script>
 
 <template>

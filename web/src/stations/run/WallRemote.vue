@@ -12,7 +12,7 @@ const revealed = computed(() => props.live.revealed.value)
 const places = computed(() => props.live.places.value)
 const allRevealed = computed(() => revealed.value >= places.value)
 const show = (shows: 'clock' | 'board', number: number) =>
-  props.live.touch({ does: 'show', shows, number, of: shows === 'board' ? of.value : '' })
+  props.live.send({ does: 'show', shows, number, of: shows === 'board' ? of.value : '' })
 /** What the board is of: the totals, a figure or an award. Another one begins with nothing revealed. */
 const chosen = ref<string>()
 const of = computed(() => chosen.value ?? props.live.clock.value?.wall.of ?? '')

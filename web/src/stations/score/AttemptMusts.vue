@@ -75,7 +75,7 @@ async function allKept(open: readonly SheetAsked[]) {
         <KeptOrMissed
           :name="`${text(asked.rule)}, attempt ${a.number}`"
           :state="asked.state"
-          @says="(met) => check(asked, met)"
+          @choose="(met) => check(asked, met)"
         />
       </li>
     </ul>

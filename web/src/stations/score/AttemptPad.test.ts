@@ -2,7 +2,7 @@ import { mount } from '@vue/test-utils'
 import PrimeVue from 'primevue/config'
 import { describe, expect, test } from 'vitest'
 import { computed, defineComponent, h, nextTick, provide, ref } from 'vue'
-import type { Entry, RallyOnWalk, SheetDesign, SheetRule, SheetTrial } from '@/api/names'
+import type { Entry, JudgeRallyView, SheetDesign, SheetRule, SheetTrial } from '@/api/names'
 import { recording } from '@/pads/recording'
 import type { Sent } from '@/shared/useOutbox'
 import AttemptPad from './AttemptPad.vue'
@@ -19,7 +19,7 @@ const measure = {
   weights: [],
   roll: 0,
 } as const
-const rally: RallyOnWalk = {
+const rally: JudgeRallyView = {
   id: 'rally',
   name: 'Millrace',
   brief: {
@@ -43,7 +43,7 @@ const rally: RallyOnWalk = {
   references: [],
   forms: {},
   pads: { time: { kind: 'number', fractions: [], placements: [], shapes: [] } },
-  mended: [],
+  briefChanges: [],
   progress: { asOf: 0, edition: 0, rounds: 1, running: 1, route: [] },
 }
 const design: SheetDesign = {

@@ -2,7 +2,7 @@
 import { useEventListener } from '@vueuse/core'
 import Button from 'primevue/button'
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, useTemplateRef, watch } from 'vue'
-import type { RallyOnWalk, Reading, Refusal, SheetDesign, SheetRule, SheetTrial, TrialOutcome } from '@/api/names'
+import type { JudgeRallyView, Reading, Refusal, SheetDesign, SheetRule, SheetTrial, TrialOutcome } from '@/api/names'
 import ReadingField from '@/pads/readings/ReadingField.vue'
 import TakeReading from '@/pads/readings/TakeReading.vue'
 import { useDraftKey, useRecording } from '@/pads/recording'
@@ -18,7 +18,7 @@ import WhyNot from './WhyNot.vue'
 
 /** The pad for the next trial of a design. What was typed stays on this device until the entry is kept. */
 const props = defineProps<{
-  rally: RallyOnWalk
+  rally: JudgeRallyView
   design: SheetDesign
   rules: readonly SheetRule[]
   /** What is recorded of the team, so that an attempt that somebody else records meanwhile is noticed. */
@@ -92,7 +92,7 @@ watch(
 )
 onBeforeUnmount(() => (holding.value = false))
 /** What asks why: an attempt that failed, or one that is void. */
-const asks = ref<'failed' | 'void'>()
+const reasonFor = ref<'failed' | 'void'>()
 const busy = ref(false)
 /** What teams are held against has sheets of its own. */
 const purposes = ['score', 'practice'] as const
@@ -138,7 +138,7 @@ const submit = () =>
     ? send('failed', { reason: `missed: ${missed.value.map((r) => r.text).join('; ')}` })
     : send('counted', props.redo?.as === 'rest' ? { leaves: left.value } : {})
 
-interface Says {
+interface Details {
   reason?: string
   sure?: boolean
   /** Another reading of an attempt that somebody else recorded meanwhile. */
@@ -147,10 +147,10 @@ interface Says {
   leaves?: string[]
 }
 /** How it was sent last: a judge who says that an unlikely reading is right means the same. */
-let saysLast: Says = {}
-async function send(outcome: TrialOutcome, says: Says = {}) {
-  saysLast = says
-  if (busy.value || (meanwhile.value.length > 0 && !says.again && !says.leaves)) return
+let lastDetails: Details = {}
+async function send(outcome: TrialOutcome, details: Details = {}) {
+  lastDetails = details
+  if (busy.value || (meanwhile.value.length > 0 && !details.again && !details.leaves)) return
   busy.value = true
   // Whose attempt it is stays so, wherever the judge is by the time the line has answered.
   const [whose, when, attempt, redo] = [team.value, round.value, number.value, props.redo]
@@ -159,24 +159,24 @@ async function send(outcome: TrialOutcome, says: Says = {}) {
   const trial = trialRecorded(whose, when, {
     outcome,
     attempt: attempt ?? null,
-    again: says.again ?? redo?.as === 'again',
+    again: details.again ?? redo?.as === 'again',
     design,
     revision: redo?.trial.revision ?? props.design.revision,
     purpose: purpose.value,
-    readings: outcome === 'counted' || outcome === 'waiting' ? readings(says.sure) : [],
-    reason: says.reason ?? '',
-    leaves: says.leaves ?? [],
+    readings: outcome === 'counted' || outcome === 'waiting' ? readings(details.sure) : [],
+    reason: details.reason ?? '',
+    leaves: details.leaves ?? [],
   })
   const said =
-    purpose.value === 'score' && outcome !== 'void' && typeof attempt === 'number' && !says.again
+    purpose.value === 'score' && outcome !== 'void' && typeof attempt === 'number' && !details.again
       ? musts.value
           .filter((r) => was.musts[r.id] !== undefined)
           .map((r) => ruleChecked(whose, when, r.id, was.musts[r.id]!, { attempt, design }))
       : []
-  const before = { asks: asks.value, purpose: purpose.value }
+  const before = { reasonFor: reasonFor.value, purpose: purpose.value }
   // The pad is free for the next attempt at once, the cursor in its first reading; only what is refused comes back.
   follow()
-  asks.value = undefined
+  reasonFor.value = undefined
   purpose.value = 'score'
   void nextTick(focusFirst)
   sending.value++
@@ -189,14 +189,14 @@ async function send(outcome: TrialOutcome, says: Says = {}) {
     // What was typed for the next attempt meanwhile stays.
     if (changed.value) return
     typed.value = was
-    asks.value = before.asks
+    reasonFor.value = before.reasonFor
     purpose.value = before.purpose
     return
   }
   props.done()
 }
 
-const sure = () => send('counted', { ...saysLast, sure: true })
+const sure = () => send('counted', { ...lastDetails, sure: true })
 
 /** As soon as the attempt is on its way the next one can be recorded; nobody waits for a slow line. */
 watch(number, () => (busy.value = false))
@@ -220,7 +220,7 @@ onMounted(() => {
   if (props.ready) form.value?.scrollIntoView({ block: 'nearest' })
 })
 const press = (key: string) => form.value?.querySelector<HTMLElement>(`[data-key="${key}"]`)?.click()
-const ask = (outcome: 'failed' | 'void') => (asks.value = asks.value === outcome ? undefined : outcome)
+const ask = (outcome: 'failed' | 'void') => (reasonFor.value = reasonFor.value === outcome ? undefined : outcome)
 
 useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   if (!event.altKey || event.ctrlKey || event.metaKey) return
@@ -310,7 +310,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
         variant="outlined"
         class="touch"
         data-hint="Alt F"
-        :aria-expanded="asks === 'failed'"
+        :aria-expanded="reasonFor === 'failed'"
         @click="ask('failed')"
       />
       <Button
@@ -320,7 +320,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
         variant="outlined"
         class="touch"
         data-hint="Alt V"
-        :aria-expanded="asks === 'void'"
+        :aria-expanded="reasonFor === 'void'"
         @click="ask('void')"
       />
       <Button
@@ -344,12 +344,12 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
       />
     </div>
     <WhyNot
-      v-if="asks"
-      :key="asks"
-      :outcome="asks"
+      v-if="reasonFor"
+      :key="reasonFor"
+      :outcome="reasonFor"
       :busy="busy"
       :problem="wrongReason"
-      @says="(reason) => send(asks!, { reason })"
+      @choose="(reason) => send(reasonFor!, { reason })"
     />
   </form>
 </template>

@@ -27,17 +27,17 @@ async function add() {
   name.value = ''
 }
 async function noteChange() {
-  const says = changed.value.trim()
-  if (!says) return
+  const words = changed.value.trim()
+  if (!words) return
   const sent = await record(
-    designNoted(team.value, round.value, props.design, { changed: says, also: also.value.trim() }),
+    designNoted(team.value, round.value, props.design, { changed: words, also: also.value.trim() }),
   )
   if (sent.kind !== 'refused') changed.value = also.value = ''
 }
 async function call() {
-  const says = called.value.trim()
-  if (!says) return
-  const sent = await record(designNoted(team.value, round.value, props.design, { called: says }))
+  const words = called.value.trim()
+  if (!words) return
+  const sent = await record(designNoted(team.value, round.value, props.design, { called: words }))
   if (sent.kind !== 'refused') called.value = ''
 }
 </script>

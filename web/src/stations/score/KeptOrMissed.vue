@@ -4,7 +4,7 @@ import type { RuleState } from '@/api/names'
 
 /** The answer of somebody who looked at a rule. */
 defineProps<{ name: string; state: RuleState }>()
-const emit = defineEmits<{ says: [met: boolean] }>()
+const emit = defineEmits<{ choose: [met: boolean] }>()
 </script>
 
 <template>
@@ -14,7 +14,7 @@ const emit = defineEmits<{ says: [met: boolean] }>()
       :variant="state === 'met' ? undefined : 'outlined'"
       :aria-pressed="state === 'met'"
       class="touch"
-      @click="emit('says', true)"
+      @click="emit('choose', true)"
     />
     <Button
       label="Missed"
@@ -22,7 +22,7 @@ const emit = defineEmits<{ says: [met: boolean] }>()
       :variant="state === 'missed' ? undefined : 'outlined'"
       :aria-pressed="state === 'missed'"
       class="touch"
-      @click="emit('says', false)"
+      @click="emit('choose', false)"
     />
   </div>
 </template>

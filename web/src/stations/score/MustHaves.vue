@@ -56,7 +56,7 @@ const states = { met: 'kept', missed: 'missed', toCheck: 'still to check', notCh
           v-if="r.inspected && r.when !== 'everyAttempt'"
           :name="r.text"
           :state="r.state"
-          @says="(met) => check(r, met)"
+          @choose="(met) => check(r, met)"
         />
         <p v-else-if="r.inspected" class="small muted">Asked below, of each attempt.</p>
         <p v-else class="small" :class="r.state">

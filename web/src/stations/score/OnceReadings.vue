@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
-import type { RallyOnWalk, Refusal, TeamSheet } from '@/api/names'
+import type { JudgeRallyView, Refusal, TeamSheet } from '@/api/names'
 import ReadingField from '@/pads/readings/ReadingField.vue'
 import TakeReading from '@/pads/readings/TakeReading.vue'
 import { measureRead, reading } from '@/shared/entries'
@@ -9,7 +9,7 @@ import { useDraftKey, useRecording } from '@/pads/recording'
 import { useDraft } from '@/shared/useDraft'
 
 /** Measures that are read once for the team's design. Once they are all read a line is enough. */
-const props = defineProps<{ once: TeamSheet['once']; rally: RallyOnWalk; refusal?: Refusal }>()
+const props = defineProps<{ once: TeamSheet['once']; rally: JudgeRallyView; refusal?: Refusal }>()
 const { team, round, record } = useRecording()
 const { draft: typed } = useDraft<Record<string, string>>(() => ({}), useDraftKey('once'))
 /** The reading that an instrument gave, as long as it is not typed over. */

@@ -35,7 +35,7 @@ const allKept = () => (said.value = Object.fromEntries(props.rules.map((r) => [r
     <ul>
       <li v-for="r in rules" :key="r.id" class="with-ways">
         <p>{{ r.text }}</p>
-        <KeptOrMissed :name="r.text" :state="stateOf(r.id)" @says="(met) => say(r.id, met)" />
+        <KeptOrMissed :name="r.text" :state="stateOf(r.id)" @choose="(met) => say(r.id, met)" />
       </li>
     </ul>
   </div>

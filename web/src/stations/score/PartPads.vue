@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { AnswersOnWalk, RallyOnWalk } from '@/api/names'
+import type { JudgeAnswers, JudgeRallyView } from '@/api/names'
 import { pads } from '@/parts/pads'
 import { anyOf } from '@/shared/shows'
 
 /** Every part that is not measured in trials, each with the pad that fits it and its working so far. */
-const props = defineProps<{ parts: readonly AnswersOnWalk[]; rally: RallyOnWalk }>()
+const props = defineProps<{ parts: readonly JudgeAnswers[]; rally: JudgeRallyView }>()
 const rows = computed(() =>
   props.parts.flatMap((soFar) => {
     const part = props.rally.brief.parts.find((p) => p.id === soFar.id)

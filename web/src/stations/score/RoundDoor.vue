@@ -3,15 +3,16 @@ import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
 import { ref } from 'vue'
 import { written } from '@/shared/entries'
-import { useRallyOnWalk } from '@/shared/openRally'
+import { useJudgeRally } from '@/shared/openRally'
 import { useRecording } from '@/pads/recording'
 
 /** Closes the round when everything is in, so that nobody writes into it by mistake; opens it again. */
 defineProps<{ closed: boolean }>()
 const { round, record } = useRecording()
-const { rally } = useRallyOnWalk()
-const asks = ref(false)
-const turn = (closed: boolean) => record(written('', round.value, { kind: closed ? 'roundReopened' : 'roundClosed' }))
+const { rally } = useJudgeRally()
+const confirming = ref(false)
+const setClosed = (closed: boolean) =>
+  record(written('', round.value, { kind: closed ? 'roundReopened' : 'roundClosed' }))
 </script>
 
 <template>
@@ -21,7 +22,7 @@ const turn = (closed: boolean) => record(written('', round.value, { kind: closed
       :label="closed ? `Open round ${round} again` : `Close round ${round}`"
       variant="outlined"
       severity="secondary"
-      @click="closed ? turn(closed) : (asks = true)"
+      @click="closed ? setClosed(closed) : (confirming = true)"
     />
     <RouterLink
       v-if="closed && rally"
@@ -33,11 +34,22 @@ const turn = (closed: boolean) => record(written('', round.value, { kind: closed
       closed ? 'Then judges can record in it.' : 'Nothing more is recorded in it then.'
     }}</span>
   </p>
-  <Dialog v-model:visible="asks" modal :header="`Close round ${round}?`" :style="{ width: '26rem' }" dismissable-mask>
+  <Dialog
+    v-model:visible="confirming"
+    modal
+    :header="`Close round ${round}?`"
+    :style="{ width: '26rem' }"
+    dismissable-mask
+  >
     <p>Nothing more is recorded in it then, by nobody. You can open it again.</p>
     <div class="touch-row ways">
-      <Button type="button" :label="`Yes, close round ${round}`" autofocus @click="(turn(false), (asks = false))" />
-      <Button type="button" label="Leave it open" variant="outlined" @click="asks = false" />
+      <Button
+        type="button"
+        :label="`Yes, close round ${round}`"
+        autofocus
+        @click="(setClosed(false), (confirming = false))"
+      />
+      <Button type="button" label="Leave it open" variant="outlined" @click="confirming = false" />
     </div>
   </Dialog>
 </template>

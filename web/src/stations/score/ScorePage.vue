@@ -12,8 +12,8 @@ import { timeOfDay } from '@/shared/days'
 import { nextAt } from '@/shared/nextAt'
 import StationHead from '@/shared/StationHead.vue'
 import CardLines from '@/shared/CardLines.vue'
-import MendedLines from '@/shared/MendedLines.vue'
-import { useRallyOnWalk } from '@/shared/openRally'
+import ChangeLines from '@/shared/ChangeLines.vue'
+import { useJudgeRally } from '@/shared/openRally'
 import AddReference from './AddReference.vue'
 import AttemptMusts from './AttemptMusts.vue'
 import AttemptPad from './AttemptPad.vue'
@@ -43,7 +43,7 @@ import WhoLine from '@/access/WhoLine.vue'
 
 /** One team at a time: what it must have, its attempts, what was recorded. Made for one hand and for the keyboard. */
 const props = defineProps<{ team?: string }>()
-const { rally, round, inRound, instruments } = useRallyOnWalk()
+const { rally, round, inRound, instruments } = useJudgeRally()
 const { isTeacher } = useWho()
 const router = useRouter()
 const id = rally.value?.id ?? ''
@@ -222,9 +222,9 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
       <InLesson v-if="!reference" :key="`lesson ${current} ${round}`" :sheet="sheet" :if-late="rally.brief.ifLate" />
       <p v-if="sheet.wanted" class="heed">After round {{ round - 1 }} they wanted to change: {{ sheet.wanted }}</p>
       <CardLines :cards="named?.cards ?? []" :bag="named?.bag ?? []" />
-      <details v-if="rally.mended.length > 0" class="heed">
-        <summary>The brief was changed: {{ rally.mended.at(-1)?.reason }}</summary>
-        <MendedLines :mended="rally.mended" />
+      <details v-if="rally.briefChanges.length > 0" class="heed">
+        <summary>The brief was changed: {{ rally.briefChanges.at(-1)?.reason }}</summary>
+        <ChangeLines :changes="rally.briefChanges" />
       </details>
       <MustHaves :key="`musts ${current} ${round}`" :rules="sheet.rules" :settled="sheet.settled" />
       <OnceReadings

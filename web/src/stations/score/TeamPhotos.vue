@@ -3,7 +3,7 @@ import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import { useWho } from '@/access/useWho'
 import { api } from '@/api/client'
-import type { RallyOnWalk } from '@/api/names'
+import type { JudgeRallyView } from '@/api/names'
 import AskRemoval from '@/shared/AskRemoval.vue'
 import PhotoStrip from '@/shared/PhotoStrip.vue'
 import { usePhotos } from '@/shared/usePhotos'
@@ -12,7 +12,7 @@ import WaitingPhoto from './WaitingPhoto.vue'
 import { done } from '@/shared/useDone'
 
 /** Photos of what the team made: from the camera or a file. */
-const props = defineProps<{ rally: RallyOnWalk; team: string; round: number }>()
+const props = defineProps<{ rally: JudgeRallyView; team: string; round: number }>()
 const photos = usePhotos(props.rally.id)
 const queue = usePhotoQueue(props.rally.id, photos.load)
 const isMine = (p: { team: string; round: number }) => p.team === props.team && p.round === props.round
@@ -20,7 +20,7 @@ const mine = computed(() => photos.all.value.filter(isMine))
 const waiting = computed(() => queue.waiting.value.filter(isMine))
 const busy = ref(false)
 const { who, isTeacher } = useWho()
-const asking = ref<string>()
+const removing = ref<string>()
 
 async function take(event: Event) {
   const input = event.target as HTMLInputElement
@@ -32,7 +32,7 @@ async function take(event: Event) {
   input.value = ''
 }
 async function remove() {
-  const photo = asking.value
+  const photo = removing.value
   if (!photo) return
   await done(api.DELETE('/api/rallies/{id}/photos/{photo}', { params: { path: { id: props.rally.id, photo } } }))
   await photos.load()
@@ -49,12 +49,12 @@ async function remove() {
           label="Delete photo"
           variant="outlined"
           severity="danger"
-          @click="asking = photo.id"
+          @click="removing = photo.id"
         />
       </template>
     </PhotoStrip>
     <AskRemoval
-      v-model="asking"
+      v-model="removing"
       what="this photo"
       goes="The photo, from this rally."
       back="The teacher can restore it for 30 days."

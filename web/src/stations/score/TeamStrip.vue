@@ -2,7 +2,7 @@
 import { computed, nextTick, useTemplateRef, watch } from 'vue'
 import type { Reference, TeamNamed, TeamOnStrip } from '@/api/names'
 import { purposeNames } from '@/shared/purposes'
-import { useRallyOnWalk } from '@/shared/openRally'
+import { useJudgeRally } from '@/shared/openRally'
 import TeamPennant from '@/shared/TeamPennant.vue'
 import { teamMarks } from '@/shared/teamMarks'
 import { useNarrow } from '@/shared/useNarrow'
@@ -15,7 +15,7 @@ const props = defineProps<{
   rally: string
   strip: ReadonlyMap<string, TeamOnStrip>
 }>()
-const { inRound } = useRallyOnWalk()
+const { inRound } = useJudgeRally()
 const marks = computed(() => teamMarks(props.teams))
 const word = (id: string) => {
   const team = props.strip.get(id)

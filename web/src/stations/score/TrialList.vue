@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed } from 'vue'
-import type { MeasureOnWalk, SheetTrial, TeamSheet } from '@/api/names'
+import type { JudgeMeasure, SheetTrial, TeamSheet } from '@/api/names'
 import { partOfAnother, struckOut, trialRecorded } from '@/shared/entries'
 import { useRecording } from '@/pads/recording'
 import { unreadOf } from './fold'
 import type { Redo } from './redo'
 
 /** The attempts of a design as they count, what waits to be looked at, and what was recorded twice. */
-const props = defineProps<{ sheet: TeamSheet; design: string; measures: readonly MeasureOnWalk[] }>()
+const props = defineProps<{ sheet: TeamSheet; design: string; measures: readonly JudgeMeasure[] }>()
 const emit = defineEmits<{ redo: [trial: SheetTrial, as: Redo['as']] }>()
 const { team, round, record } = useRecording()
 const trials = computed(() => props.sheet.trials.filter((t) => t.design === props.design))

@@ -7,7 +7,7 @@ import { usualReasons } from './usualReasons'
 
 /** Why an attempt failed or is void: a usual reason is one touch, and it is recorded with it. */
 const props = defineProps<{ outcome: 'failed' | 'void'; busy: boolean; problem?: Problem }>()
-const emit = defineEmits<{ says: [reason: string] }>()
+const emit = defineEmits<{ choose: [reason: string] }>()
 const reason = ref('')
 const id = useId()
 const words = {
@@ -20,7 +20,7 @@ const words = {
 }
 const first = useTemplateRef('first')
 onMounted(() => first.value?.querySelector('button')?.focus({ preventScroll: true }))
-const say = () => emit('says', reason.value.trim())
+const say = () => emit('choose', reason.value.trim())
 </script>
 
 <template>
@@ -37,7 +37,7 @@ const say = () => emit('says', reason.value.trim())
         variant="outlined"
         severity="secondary"
         :disabled="busy"
-        @click="emit('says', r)"
+        @click="emit('choose', r)"
       />
       <Button
         v-if="outcome === 'failed'"
@@ -46,7 +46,7 @@ const say = () => emit('says', reason.value.trim())
         variant="outlined"
         severity="secondary"
         :disabled="busy"
-        @click="emit('says', '')"
+        @click="emit('choose', '')"
       />
     </div>
     <label :for="id" class="small">In your words</label>

@@ -1,4 +1,4 @@
-import type { Entry, EntryOf, LineOnWalk, SheetDesign, SheetTrial, TeamSheet, Trials } from '@/api/names'
+import type { Entry, EntryOf, JudgeLogLine, SheetDesign, SheetTrial, TeamSheet, Trials } from '@/api/names'
 import { entryWords } from '@/log/entryWords'
 import { isAnswer, layAnswer } from '@/parts/answers'
 import type { OnItsWay } from '@/shared/useOutbox'
@@ -17,7 +17,7 @@ export function withOnItsWay(sheet: TeamSheet, all: readonly OnItsWay[], round: 
   const struck = struckBy(unseen.map((o) => o.entry))
   for (const line of next.log) {
     const stands = !struck.has(line.entry) && line.strikes.every((strike) => struck.has(strike))
-    if (stands === line.struck) turn(next, line, stands)
+    if (stands === line.struck) setStruck(next, line, stands)
   }
   // What is not in this sheet's log is known by its id alone.
   next.trials = next.trials.filter((t) => !struck.has(t.entry))
@@ -27,7 +27,7 @@ export function withOnItsWay(sheet: TeamSheet, all: readonly OnItsWay[], round: 
     const says = asOf === undefined ? `${entryWords(entry)}, not sent yet` : entryWords(entry)
     const { id, at, by } = entry
     const stands = !struck.has(id)
-    const line: LineOnWalk = {
+    const line: JudgeLogLine = {
       entry: id,
       at,
       by,
@@ -52,7 +52,7 @@ export function withOnItsWay(sheet: TeamSheet, all: readonly OnItsWay[], round: 
   // Only one team's sheet comes with its log; in the others what was said before is known by what came of it alone.
   const whole = sheet.log.length > 0
   next.designs = designsOf(next, whole)
-  for (const design of next.designs) look(next, design, trials, whole)
+  for (const design of next.designs) lookAgain(next, design, trials, whole)
   for (const { entry } of unseen) forgetWhatBecame(next, entry)
   next.settled = next.rules.every((r) => r.when === 'everyAttempt' || (r.state !== 'toCheck' && !r.tooNear))
   next.ready = next.settled && next.once.every((o) => o.shown !== '')
@@ -74,7 +74,7 @@ function struckBy(entries: readonly Entry[]) {
 }
 
 /** What strikes a line out, with what waits: who takes it back strikes that out. */
-function sayStrikes(line: LineOnWalk, fresh: readonly EntryOf<'struckOut'>[], struck: ReadonlySet<string>) {
+function sayStrikes(line: JudgeLogLine, fresh: readonly EntryOf<'struckOut'>[], struck: ReadonlySet<string>) {
   const last = fresh.filter((s) => !struck.has(s.id)).at(-1)
   line.strikes = [...line.strikes, ...fresh.map((s) => s.id)].filter((strike) => !struck.has(strike))
   line.why = line.struck ? (last?.reason ?? line.why) : ''
@@ -82,7 +82,7 @@ function sayStrikes(line: LineOnWalk, fresh: readonly EntryOf<'struckOut'>[], st
 }
 
 /** An entry of the log goes or comes back, and with it what it had said. */
-function turn(sheet: TeamSheet, line: LineOnWalk, stands: boolean) {
+function setStruck(sheet: TeamSheet, line: JudgeLogLine, stands: boolean) {
   line.struck = !stands
   if (!line.what) return
   if (isAnswer(line.what)) return layAgain(sheet, line.what.part)
@@ -95,7 +95,7 @@ function turn(sheet: TeamSheet, line: LineOnWalk, stands: boolean) {
 /** The entries of a kind that stand, the oldest first. */
 const standing = (sheet: TeamSheet): Entry[] =>
   sheet.log
-    .filter((line): line is LineOnWalk & { what: Entry } => !line.struck && !!line.what)
+    .filter((line): line is JudgeLogLine & { what: Entry } => !line.struck && !!line.what)
     .map((line) => line.what)
     .reverse()
 const ofKind = <K extends Entry['kind']>(sheet: TeamSheet, kind: K) =>
@@ -239,7 +239,7 @@ const usedOf = (trials: readonly SheetTrial[]) =>
  * Looks at a design's trials again: which attempts are open, whether a fresh build is due, what is asked of each
  * attempt.
  */
-function look(sheet: TeamSheet, design: SheetDesign, trials: Trials, whole: boolean) {
+function lookAgain(sheet: TeamSheet, design: SheetDesign, trials: Trials, whole: boolean) {
   const own = sheet.trials.filter((t) => t.design === design.name)
   const notes = ofKind(sheet, 'designNoted').filter((e) => e.design === design.name)
   const before = whole || design.freshBuild ? 1 : design.revision

@@ -1,8 +1,8 @@
 import { describe, expect, test } from 'vitest'
-import type { LineOnWalk, SheetChanges, TeamOnStrip, TeamSheet } from '@/api/names'
-import { asked, behind, nothingHeld, withChanges, withSheets } from './heldSheets'
+import type { JudgeLogLine, SheetChanges, TeamOnStrip, TeamSheet } from '@/api/names'
+import { askSince, behind, nothingHeld, withChanges, withSheets } from './heldSheets'
 
-const line = (entry: string): LineOnWalk => ({
+const line = (entry: string): JudgeLogLine => ({
   entry,
   at: '',
   by: '',
@@ -34,9 +34,9 @@ describe('what a device holds of a round', () => {
   )
 
   test('it asks with how far it is, with the sheet and without', () => {
-    expect(asked(nothingHeld, 't1')).toEqual({ team: 't1', held: 0 })
-    expect(asked(first, 't1')).toEqual({ since: 3, ground: 'a', team: 't1', held: 3 })
-    expect(asked(first, 't2').held).toBe(0)
+    expect(askSince(nothingHeld, 't1')).toEqual({ team: 't1', held: 0 })
+    expect(askSince(first, 't1')).toEqual({ since: 3, ground: 'a', team: 't1', held: 3 })
+    expect(askSince(first, 't2').held).toBe(0)
   })
 
   test('new lines go before those that are there, and a whole log takes their place', () => {
@@ -49,7 +49,7 @@ describe('what a device holds of a round', () => {
   test('a sheet that has not changed is as it was, and is asked for from here on', () => {
     const quiet = withChanges(first, changes(9, 3, [onStrip('t2', 9)]), 't1')
     expect(saysLog(quiet, 't1')).toEqual(['b', 'a'])
-    expect(asked(quiet, 't1')).toEqual({ since: 9, ground: 'a', team: 't1', held: 9 })
+    expect(askSince(quiet, 't1')).toEqual({ since: 9, ground: 'a', team: 't1', held: 9 })
     expect(quiet.teams.get('t1')?.touched).toBe(3)
     expect(quiet.teams.get('t2')?.touched).toBe(9)
   })
@@ -65,7 +65,7 @@ describe('what a device holds of a round', () => {
     const both = withSheets(first, [sheet('t2', 3)])
     expect(behind(both, 't1')).toEqual([])
     expect(behind(withChanges(both, changes(4, 3, [onStrip('t2', 4)]), 't1'), 't1')).toEqual(['t2'])
-    expect(asked(both, 't2').held).toBe(0)
+    expect(askSince(both, 't2').held).toBe(0)
   })
 
   test('a sheet that comes late does not take the place of a newer one with its log', () => {
@@ -77,7 +77,7 @@ describe('what a device holds of a round', () => {
     expect(behind(none, '')).toEqual(['t1', 't2'])
     const all = withSheets(none, [sheet('t1', 0), sheet('t2', 0)])
     expect(behind(all, '')).toEqual([])
-    expect(asked(all, '').since).toBe(0)
+    expect(askSince(all, '').since).toBe(0)
     // The first entry of all takes nothing from the page.
     expect(withChanges(all, changes(1, 0, [onStrip('t1', 1)]), '').sheets.size).toBe(2)
   })

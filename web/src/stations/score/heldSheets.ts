@@ -51,7 +51,7 @@ export const behind = (held: HeldSheets, but: string) =>
   held.order.filter((t) => t !== but && (held.sheets.get(t)?.sheet.asOf ?? -1) < (held.teams.get(t)?.touched ?? 0))
 
 /** What a device asks with: how far it is, and how far with the sheet that is open. */
-export const asked = (held: HeldSheets, team: string) => ({
+export const askSince = (held: HeldSheets, team: string) => ({
   ...(held.ground ? { since: held.asOf, ground: held.ground } : {}),
   team,
   held: held.sheets.get(team)?.logAsOf ?? 0,

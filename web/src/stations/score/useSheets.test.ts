@@ -2,16 +2,16 @@ import 'fake-indexeddb/auto'
 import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, expect, test, vi } from 'vitest'
 import { computed, defineComponent, h, ref, shallowRef } from 'vue'
-import type { RallyOnWalk } from '@/api/names'
-import { openRally, type OpenRally } from '@/shared/openRally'
+import type { JudgeRallyView } from '@/api/names'
+import { openRallyKey, type OpenRally } from '@/shared/openRally'
 import { useSheets } from './useSheets'
 
 /** What the server is asked, and what the window says it was told of. The client takes its fetch when it loads. */
 const asked = vi.hoisted(() => {
-  const all: { path: string; told: string | null }[] = []
+  const all: { path: string; announced: string | null }[] = []
   globalThis.fetch = (request) => {
     const { url, headers } = request as Request
-    all.push({ path: new URL(url).pathname, told: headers.get('told') })
+    all.push({ path: new URL(url).pathname, announced: headers.get('announced') })
     const progress = { asOf: 9, edition: 0, rounds: 1, running: 1, route: [] }
     const changes = { ground: 'g', asOf: 9, since: null, progress, order: [], teams: [], sheet: null }
     return Promise.resolve(Response.json(changes))
@@ -20,8 +20,8 @@ const asked = vi.hoisted(() => {
 })
 afterEach(() => asked.splice(0))
 
-/** A pad's page that is opened when the live line has told of so many entries, or of nothing yet. */
-async function open(told: number | undefined) {
+/** A pad's page that is opened when the live line has announced so many entries, or of nothing yet. */
+async function open(announced: number | undefined) {
   const tick = ref(0)
   const Pad = defineComponent({
     setup() {
@@ -32,36 +32,36 @@ async function open(told: number | undefined) {
   const rally = {
     at: {
       desk: shallowRef(),
-      walk: shallowRef({ id: 'rally', progress: { edition: 0 } } as RallyOnWalk),
+      walk: shallowRef({ id: 'rally', progress: { edition: 0 } } as JudgeRallyView),
       wall: shallowRef(),
     },
     round: computed(() => 1),
     inRound: (path: string) => ({ path, query: {} }),
     tick,
-    told: ref(told),
+    announced: ref(announced),
     news: () => tick.value++,
-    heard: () => undefined,
+    progressed: () => undefined,
     connected: ref(true),
     instruments: ref([]),
   } satisfies OpenRally
-  const page = mount(Pad, { global: { provide: { [openRally as symbol]: rally } } })
+  const page = mount(Pad, { global: { provide: { [openRallyKey as symbol]: rally } } })
   await flushPromises()
   await vi.waitFor(() => expect(asked.length).toBeGreaterThan(0))
   return { page, tick }
 }
 
-test('a pad says what the live line told of, also where that came before it was opened', async () => {
+test('a pad says what the live line announced, also where that came before it was opened', async () => {
   const { page, tick } = await open(5)
-  expect(asked[0]).toEqual({ path: '/api/rallies/rally/score', told: '5' })
+  expect(asked[0]).toEqual({ path: '/api/rallies/rally/score', announced: '5' })
   const before = asked.length
   tick.value++
   await vi.waitFor(() => expect(asked.length).toBeGreaterThan(before))
-  expect(asked.at(-1)?.told).toBe('9')
+  expect(asked.at(-1)?.announced).toBe('9')
   page.unmount()
 })
 
 test('before it was told of anything it asks for the newest', async () => {
   const { page } = await open(undefined)
-  expect(asked[0]?.told).toBeNull()
+  expect(asked[0]?.announced).toBeNull()
   page.unmount()
 })

@@ -2,11 +2,11 @@ import { useIntervalFn } from '@vueuse/core'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api, ask } from '@/api/client'
 import type { Refusal } from '@/api/names'
-import { useRallyOnWalk } from '@/shared/openRally'
+import { useJudgeRally } from '@/shared/openRally'
 import type { LoadState } from '@/shared/useLoad'
 import { useOutbox } from '@/shared/useOutbox'
 import { withOnItsWay } from './fold'
-import { asked, behind, nothingHeld, withChanges, withSheets } from './heldSheets'
+import { askSince, behind, nothingHeld, withChanges, withSheets } from './heldSheets'
 import { keepSheets, keptSheets } from './keptSheets'
 
 /** A line that gives no answer for so long is none. */
@@ -22,7 +22,7 @@ const together = 25
  * @param open The team whose sheet is open; empty where all are looked at, which then all follow at once.
  */
 export function useSheets(open: () => string) {
-  const { rally, round, tick, told, news, heard, connected } = useRallyOnWalk()
+  const { rally, round, tick, announced, news, progressed, connected } = useJudgeRally()
   const id = rally.value?.id ?? ''
   const held = shallowRef(nothingHeld)
   const state = ref<LoadState>('loading')
@@ -38,15 +38,15 @@ export function useSheets(open: () => string) {
    * came since they are told of next.
    */
   const knows = () =>
-    told.value === undefined
+    announced.value === undefined
       ? undefined
-      : Math.max(told.value, held.value.asOf, ...outbox.onItsWay.value.map((o) => o.asOf ?? 0))
+      : Math.max(announced.value, held.value.asOf, ...outbox.onItsWay.value.map((o) => o.asOf ?? 0))
 
   async function follow() {
     const [of, team] = [key(), open()]
     const answer = await ask(
       api.GET('/api/rallies/{id}/score', {
-        params: { path, query: { round: round.value, ...asked(held.value, team) }, header: { told: knows() } },
+        params: { path, query: { round: round.value, ...askSince(held.value, team) }, header: { announced: knows() } },
         signal: AbortSignal.timeout(lineGone),
       }),
     )
@@ -55,7 +55,7 @@ export function useSheets(open: () => string) {
       held.value = withChanges(held.value, answer.data, team)
       state.value = 'ready'
       asOf.value = undefined
-      heard(answer.data.progress)
+      progressed(answer.data.progress)
       await keepSheets(of, held.value, [team])
     } else if (answer.offline) {
       state.value = 'offline'

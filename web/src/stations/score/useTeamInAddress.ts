@@ -12,9 +12,9 @@ export function useTeamInAddress(
   to: (team: string) => RouteLocationRaw,
 ) {
   const router = useRouter()
-  const here = useRoute().params.rally
+  const rally = useRoute().params.rally
   const leaving = () =>
-    goingTo.value !== undefined && (goingTo.value.meta.station !== 'score' || goingTo.value.params.rally !== here)
+    goingTo.value !== undefined && (goingTo.value.meta.station !== 'score' || goingTo.value.params.rally !== rally)
   watch(shown, (team) => team && !leaving() && inAddress() !== team && void router.replace(to(team)), {
     immediate: true,
   })

@@ -20,7 +20,7 @@ const family = ref<number>()
 const list = ref<ClassList>()
 const refusal = ref<Refusal>()
 
-async function look() {
+async function preview() {
   if (!text.value.trim()) return void (list.value = undefined)
   const answer = await ask(
     api.POST('/api/classes/look', {
@@ -30,7 +30,7 @@ async function look() {
   refusal.value = answer.ok || answer.offline ? undefined : answer.refusal
   list.value = answer.ok ? answer.data : undefined
 }
-const soon = useDebounceFn(look, 200)
+const soon = useDebounceFn(preview, 200)
 watch(text, () => {
   given.value = undefined
   family.value = undefined
@@ -69,7 +69,7 @@ const number = (event: Event) => Number((event.target as HTMLSelectElement).valu
             class="inline"
             aria-label="Column of given names"
             :value="list.given"
-            @change="((given = number($event)), look())"
+            @change="((given = number($event)), preview())"
           >
             <option v-for="(c, i) in list.columns" :key="i" :value="i">{{ c }}</option>
           </select>
@@ -78,7 +78,7 @@ const number = (event: Event) => Number((event.target as HTMLSelectElement).valu
             class="inline"
             aria-label="Column of family names"
             :value="list.family ?? -1"
-            @change="((family = number($event)), look())"
+            @change="((family = number($event)), preview())"
           >
             <option :value="-1">no column</option>
             <option v-for="(c, i) in list.columns" :key="i" :value="i">{{ c }}</option></select

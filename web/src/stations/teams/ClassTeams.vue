@@ -31,7 +31,7 @@ const number = ref(props.timing.teams)
 const jobs = ref<readonly Job[]>([])
 /** Students to be spread over the teams. */
 const spread = ref<string[]>([])
-const wishes = ref<{ one: string; other: string; kind: 'apart' | 'together' }[]>([])
+const preferences = ref<{ one: string; other: string; kind: 'apart' | 'together' }[]>([])
 const seed = ref(1)
 const unkept = ref<readonly string[]>([])
 const repeats = ref(0)
@@ -43,32 +43,32 @@ watch(chosen, () => {
   absent.value = []
   teams.value = []
 })
-/** Wishes are the class's and last: they are there again for the next rally. */
-watch(() => group.value?.id, showWishes)
-function showWishes() {
+/** Preferences are the class's and last: they are there again for the next rally. */
+watch(() => group.value?.id, showPreferences)
+function showPreferences() {
   letGo()
-  const wished = group.value?.wishes
+  const preferred = group.value?.preferences
   const pairs = (groups: readonly (readonly string[])[], kind: 'apart' | 'together') =>
     groups.map(([one = '', other = '']) => ({ one, other, kind }))
-  wishes.value = wished ? [...pairs(wished.apart, 'apart'), ...pairs(wished.together, 'together')] : []
-  spread.value = [...(wished?.spread[0] ?? [])]
+  preferences.value = preferred ? [...pairs(preferred.apart, 'apart'), ...pairs(preferred.together, 'together')] : []
+  spread.value = [...(preferred?.spread[0] ?? [])]
 }
-const wished = () => {
+const preferred = () => {
   const pairs = (kind: string) =>
-    wishes.value.filter((w) => w.kind === kind && w.one && w.other).map((w) => [w.one, w.other])
+    preferences.value.filter((w) => w.kind === kind && w.one && w.other).map((w) => [w.one, w.other])
   return { together: pairs('together'), apart: pairs('apart'), spread: spread.value.length > 1 ? [spread.value] : [] }
 }
-async function keepWishes() {
-  // While nobody has chosen which wishes stand, none are saved.
-  if (!group.value || meanwhile.value || JSON.stringify(wished()) === JSON.stringify(group.value.wishes)) return
-  const body = { was: group.value.wishes, now: wished() }
-  const answer = await ask(api.PUT('/api/classes/{id}/wishes', { params: { path: { id: group.value.id } }, body }))
-  if (await cameSecond(answer, keepWishes)) return
+async function keepPreferences() {
+  // While nobody has chosen which preferences stand, none are saved.
+  if (!group.value || meanwhile.value || JSON.stringify(preferred()) === JSON.stringify(group.value.preferences)) return
+  const body = { was: group.value.preferences, now: preferred() }
+  const answer = await ask(api.PUT('/api/classes/{id}/preferences', { params: { path: { id: group.value.id } }, body }))
+  if (await cameSecond(answer, keepPreferences)) return
   if (answer.ok) await classes.load()
   else refusal.value = refusalOf(answer)
 }
-const keepSoon = useDebounceFn(keepWishes, 350)
-watch([wishes, spread], () => void keepSoon(), { deep: true })
+const keepSoon = useDebounceFn(keepPreferences, 350)
+watch([preferences, spread], () => void keepSoon(), { deep: true })
 
 async function make(keep: 'locked' | 'all') {
   if (!group.value) return
@@ -78,10 +78,10 @@ async function make(keep: 'locked' | 'all') {
       params: { path: { id: group.value.id } },
       body: {
         absent: absent.value,
-        wishes: {
+        preferences: {
           size: size.value,
           teams: by.value === 'number' ? number.value : null,
-          ...wished(),
+          ...preferred(),
           locked: kept.map((t) => t.students.map((p) => p.id)),
           earlier: [],
           seed: seed.value,
@@ -109,7 +109,7 @@ async function make(keep: 'locked' | 'all') {
   }))
 }
 /** Who is away leaves the team; the others stay where they are. */
-function here(id: string, is: boolean) {
+function setPresent(id: string, is: boolean) {
   absent.value = is ? absent.value.filter((a) => a !== id) : [...absent.value, id]
   if (!is) for (const team of teams.value) team.students = team.students.filter((p) => p.id !== id)
 }
@@ -144,7 +144,7 @@ async function added(made: ClassOpened) {
               <input
                 type="checkbox"
                 :checked="!absent.includes(p.id)"
-                @change="here(p.id, ($event.target as HTMLInputElement).checked)"
+                @change="setPresent(p.id, ($event.target as HTMLInputElement).checked)"
               />
               {{ p.name }}
             </label>
@@ -177,7 +177,7 @@ async function added(made: ClassOpened) {
         <input v-model.number="seed" type="number" class="inline number" aria-label="Shuffle number" />
       </p>
       <ul>
-        <li v-for="(w, i) in wishes" :key="i" class="line">
+        <li v-for="(w, i) in preferences" :key="i" class="line">
           Keep
           <select v-model="w.one" class="inline" :aria-label="`Preference ${i + 1}: one`">
             <option v-for="p in group.students" :key="p.id" :value="p.id">{{ p.name }}</option>
@@ -190,12 +190,17 @@ async function added(made: ClassOpened) {
             <option value="apart">apart</option>
             <option value="together">together</option>
           </select>
-          <button type="button" class="act" :aria-label="`Remove preference ${i + 1}`" @click="wishes.splice(i, 1)">
+          <button
+            type="button"
+            class="act"
+            :aria-label="`Remove preference ${i + 1}`"
+            @click="preferences.splice(i, 1)"
+          >
             Remove
           </button>
         </li>
       </ul>
-      <ConflictNote :of="meanwhile" @theirs="showWishes" />
+      <ConflictNote :of="meanwhile" @theirs="showPreferences" />
       <p v-if="spread.length > 0" class="line">
         Spread over the teams:
         <template v-for="id in spread" :key="id">
@@ -208,11 +213,11 @@ async function added(made: ClassOpened) {
         <ChooseOnce
           class="small"
           label="Spread over the teams"
-          says="Spread over the teams…"
+          prompt="Spread over the teams…"
           :options="group.students.filter((p) => !spread.includes(p.id)).map((p) => ({ name: p.name, value: p.id }))"
           @choose="(id: string) => spread.push(id)"
         />
-        <button type="button" class="act" @click="wishes.push({ one: '', other: '', kind: 'apart' })">
+        <button type="button" class="act" @click="preferences.push({ one: '', other: '', kind: 'apart' })">
           Add a preference
         </button>
       </p>

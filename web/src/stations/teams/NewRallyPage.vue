@@ -109,7 +109,7 @@ async function begin() {
 </script>
 
 <template>
-  <RouteBar :name="brief.data.value ? brief.data.value.title || 'Untitled brief' : ''" says="New rally">
+  <RouteBar :name="brief.data.value ? brief.data.value.title || 'Untitled brief' : ''" detail="New rally">
     <BuntingRoute
       v-if="checkup.data.value"
       :pennants="checkup.data.value.route"

@@ -2,14 +2,14 @@
 import Button from 'primevue/button'
 import type { Coming } from './usePlacing'
 
-/** What the class's wishes say to a student in a team, before it is done. */
+/** What the class's preferences say to a student in a team, before it is done. */
 defineProps<{ coming: Coming; teamName: string }>()
 defineEmits<{ place: []; leave: [] }>()
 </script>
 
 <template>
   <div class="heed" role="alert">
-    <p v-for="s in coming.says" :key="s">{{ s }}</p>
+    <p v-for="s in coming.warnings" :key="s">{{ s }}</p>
     <p class="ways">
       <Button :label="`${coming.name} into ${teamName} anyway`" size="small" @click="$emit('place')" />
       <Button label="Cancel" size="small" variant="outlined" @click="$emit('leave')" />

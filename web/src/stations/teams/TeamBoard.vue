@@ -82,7 +82,7 @@ onBeforeUnmount(letGo)
           <ChooseOnce
             class="small to"
             :label="`Move ${p.name} to`"
-            says="to…"
+            prompt="to…"
             :options="teams.map((other, value) => ({ name: other.name, value })).filter(({ value }) => value !== t)"
             @choose="(to: number) => move(t, i, to)"
           />

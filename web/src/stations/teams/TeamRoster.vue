@@ -79,14 +79,14 @@ const changed = (team: Team) =>
           <ChooseOnce
             class="small to"
             :label="`Job of ${p.name}`"
-            says="job…"
+            prompt="job…"
             :options="rally.jobs.map((j) => ({ name: j.name, value: j.id }))"
             @choose="(job: string) => giveJob(team, p.id, job)"
           />
           <ChooseOnce
             class="small to"
             :label="`Move ${p.name} to`"
-            says="to…"
+            prompt="to…"
             :options="others(team)"
             @choose="(to: string) => place(p.id, p.name, to)"
           />

@@ -5,16 +5,17 @@ import { written } from '@/shared/entries'
 import { useRally } from '@/shared/openRally'
 import type { Sent } from '@/shared/useOutbox'
 
-/** A student who is about to come into a team, and what the class's wishes say to it. */
+/** A student who is about to come into a team, and what the class's preferences say to it. */
 export interface Coming {
   student: string
   name: string
   team: string
-  says: readonly string[]
+  warnings: readonly string[]
 }
 
 /**
- * Puts students into teams. Where a wish of the class is not kept by it, that is said first, and the teacher decides.
+ * Puts students into teams. Where a preference of the class is not kept by it, that is said first, and the teacher
+ * decides.
  */
 export function usePlacing(record: (entry: Entry) => Promise<Sent>) {
   const { rally, round } = useRally()
@@ -28,9 +29,9 @@ export function usePlacing(record: (entry: Entry) => Promise<Sent>) {
           }),
         )
       : undefined
-    // Wishes that cannot be looked at may be against it: that is the teacher's to decide too.
-    const says = !answer ? [] : answer.ok ? answer.data : ['The class’s preferences could not be checked.']
-    if (says.length > 0) coming.value = { student, name, team, says }
+    // Preferences that cannot be looked at may be against it: that is the teacher's to decide too.
+    const warnings = !answer ? [] : answer.ok ? answer.data : ['The class’s preferences could not be checked.']
+    if (warnings.length > 0) coming.value = { student, name, team, warnings }
     else await done(student, team)
   }
   async function done(student: string, team: string) {

@@ -19,7 +19,7 @@ const path = computed(() =>
   props.curve.line.map((p, i) => `${i ? 'L' : 'M'}${x(p.x).toFixed(1)} ${y(p.y).toFixed(1)}`).join(''),
 )
 const round = (v: number) => String(Math.round(v * 100) / 100)
-const says = computed(
+const summary = computed(
   () =>
     `${props.curve.name}: ` +
     props.curve.marks.map((m) => `${m.team} at ${round(m.x)} has ${round(m.y)} points`).join(', '),
@@ -29,7 +29,7 @@ const says = computed(
 <template>
   <figure>
     <figcaption class="small">{{ curve.name }}</figcaption>
-    <svg :viewBox="`0 0 ${box.width} ${box.height}`" role="img" :aria-label="says">
+    <svg :viewBox="`0 0 ${box.width} ${box.height}`" role="img" :aria-label="summary">
       <path :d="`M${box.left} ${box.top}V${y(bottom)}H${box.width - box.right}`" class="axis" />
       <text :x="box.left - 4" :y="y(top) + 4" class="end">{{ round(top) }}</text>
       <text :x="box.left - 4" :y="y(bottom) + 3" class="end">{{ round(bottom) }}</text>

@@ -18,7 +18,7 @@ const open = ref<number>()
 const differences = ref<readonly Difference[]>([])
 const when = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle: 'short' })
 
-async function look(revision: number) {
+async function toggle(revision: number) {
   open.value = open.value === revision ? undefined : revision
   if (open.value === undefined) return
   const answer = await ask(
@@ -37,7 +37,7 @@ async function look(revision: number) {
     </p>
     <ul>
       <li v-for="v in data ?? []" :key="v.revision">
-        <button type="button" class="act" :aria-expanded="open === v.revision" @click="look(v.revision)">
+        <button type="button" class="act" :aria-expanded="open === v.revision" @click="toggle(v.revision)">
           {{ when.format(new Date(v.savedAt)) }}
         </button>
         {{ v.title || 'Untitled' }}

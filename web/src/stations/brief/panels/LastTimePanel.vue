@@ -8,7 +8,7 @@ import { shortDay } from '@/shared/days'
  * how long it took.
  */
 defineProps<{ memory: BriefMemory | undefined }>()
-const { mend } = useWriting()
+const { applyChanges } = useWriting()
 const minutes = (n: number) => (n === 1 ? '1 minute' : `${n} minutes`)
 </script>
 
@@ -22,7 +22,7 @@ const minutes = (n: number) => (n === 1 ? '1 minute' : `${n} minutes`)
       <ul v-if="memory.offers.length > 0" class="offers">
         <li v-for="o in memory.offers" :key="o.says">
           <p>{{ o.says }}</p>
-          <button type="button" class="fix" @click="mend(o.fix.changes)">{{ o.fix.label }}</button>
+          <button type="button" class="fix" @click="applyChanges(o.fix.changes)">{{ o.fix.label }}</button>
         </li>
       </ul>
       <article v-for="r in memory.rallies" :key="r.rally">

@@ -16,7 +16,7 @@ import { done } from '@/shared/useDone'
 
 /** What is measured: name, kind, unit, how finely, how often, and what teams will reach. */
 const props = defineProps<{ brief: Brief }>()
-const { choices, mend } = useWriting()
+const { choices, applyChanges } = useWriting()
 const units = computed(() => new Map(choices.value?.units.map((u) => [u.kind, u])))
 const unitsOf = (measure: Measure): Pairs<string> =>
   (units.value.get(measure.kind)?.units ?? []).map((u) => [u, u] as const)
@@ -27,7 +27,7 @@ const said = ref<{ measure: string; text: string }>()
 async function changeUnit(measure: Measure, unit: string) {
   const answer = await done(api.POST('/api/drafts/unit', { body: { brief: props.brief, measure: measure.id, unit } }))
   if (answer.ok) {
-    await mend(answer.data.changes)
+    await applyChanges(answer.data.changes)
     said.value = { measure: measure.id, text: [answer.data.label, answer.data.but].filter(Boolean).join(' ') }
     return
   }

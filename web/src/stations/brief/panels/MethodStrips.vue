@@ -65,12 +65,12 @@ const freshTarget = () => ({
     <h2 id="method">Method</h2>
     <ul data-at="/method/parts" tabindex="-1">
       <li v-for="(part, i) in brief.method.parts" :key="part.id">
-        <PartFrame :part="part" :says="writing[part.kind].says" @remove="remove(i)" @copy="copy(i)">
+        <PartFrame :part="part" :detail="writing[part.kind].label" @remove="remove(i)" @copy="copy(i)">
           <component :is="anyOf(writing[part.kind].strip)" :part="part" />
         </PartFrame>
       </li>
     </ul>
-    <ChooseOnce label="Add a part" says="Add a part…" :options="kinds" @choose="add" />
+    <ChooseOnce label="Add a part" prompt="Add a part…" :options="kinds" @choose="add" />
     <p class="line">
       The
       <InlineChoice

@@ -7,7 +7,7 @@ import InlineText from '@/fields/InlineText.vue'
 import TakeOut from '@/fields/TakeOut.vue'
 
 /** What all parts have: a name, a weight, limits, and what is given where there was no success. */
-defineProps<{ part: Part; says: string; limits?: boolean }>()
+defineProps<{ part: Part; detail: string; limits?: boolean }>()
 defineEmits<{ remove: []; copy: [] }>()
 </script>
 
@@ -25,7 +25,7 @@ defineEmits<{ remove: []; copy: [] }>()
       </button>
       <TakeOut :label="`Remove: ${part.name || 'part'}`" :at="`/method/parts/${part.id}`" @out="$emit('remove')" />
     </h3>
-    <p class="small muted">{{ says }}</p>
+    <p class="small muted">{{ detail }}</p>
     <slot />
     <details class="small">
       <summary>Weight, limits, and what a miss scores</summary>

@@ -16,7 +16,7 @@ import { useRehearsal } from '../rehearsal/useRehearsal'
  */
 const props = defineProps<{ id: string; brief: Brief }>()
 const emit = defineEmits<{ undo: [] }>()
-const { mend } = useWriting()
+const { applyChanges } = useWriting()
 const { asked, tier, step, report, offers, refusal, going, stale, rehearse, stop } = useRehearsal(
   props.id,
   toRef(props, 'brief'),
@@ -39,14 +39,14 @@ const rounds = [
 const sizes = computed(() => [...new Set([4, 6, 8, 10, 12, 16, asked.value.teams])].sort((a, b) => a - b))
 const progress = computed(() => {
   const now = step.value
-  if (!now) return { at: 0, of: 1, says: 'The classes play…' }
+  if (!now) return { at: 0, of: 1, label: 'The classes play…' }
   return now.tried
-    ? { at: now.tried.tried, of: now.tried.of, says: `Trying what would help: ${now.tried.tried} of ${now.tried.of}` }
-    : { at: now.played, of: now.of, says: `${now.played} of ${now.of} classes have played` }
+    ? { at: now.tried.tried, of: now.tried.of, label: `Trying what would help: ${now.tried.tried} of ${now.tried.of}` }
+    : { at: now.played, of: now.of, label: `${now.played} of ${now.of} classes have played` }
 })
 
 async function take(change: RehearsalChange) {
-  await mend(change.changes)
+  await applyChanges(change.changes)
   await nextTick()
   taken.value = { label: change.label, text: JSON.stringify(props.brief) }
 }
@@ -88,8 +88,8 @@ function others() {
       <Button :label="report ? 'Rehearse again' : 'Rehearse'" size="small" @click="rehearse" />
       <button v-if="report && !going" type="button" class="act" @click="others">With other classes</button>
       <template v-if="going">
-        <progress :value="progress.at" :max="progress.of" :aria-label="progress.says"></progress>
-        <span role="status" class="small">{{ progress.says }}</span>
+        <progress :value="progress.at" :max="progress.of" :aria-label="progress.label"></progress>
+        <span role="status" class="small">{{ progress.label }}</span>
         <button type="button" class="act" @click="stop">Stop</button>
       </template>
     </p>

@@ -5,7 +5,7 @@ import WhatIs from '@/shared/WhatIs.vue'
 
 /** What is unclear, unfair, unsafe or impossible, each with its place, why it matters and what can be done at once. */
 const props = defineProps<{ brief: Brief; snags: readonly Snag[]; left: readonly Snag[] }>()
-const { goTo, mend } = useWriting()
+const { goTo, applyChanges } = useWriting()
 const weights = { stops: 'Stops', matters: 'Matters', hint: 'Hint' } as const
 const key = (s: Snag) => s.key ?? ''
 const tierName = (id: string) => props.brief.tiers.find((t) => t.id === id)?.name || id
@@ -28,7 +28,7 @@ const takeUp = (s: Snag) => void props.brief.leftSnags.splice(props.brief.leftSn
         <p class="small muted">{{ s.why }}</p>
         <p class="ways">
           <template v-if="s.fix">
-            <button type="button" class="fix" @click="mend(s.fix.changes)">{{ s.fix.label }}</button>
+            <button type="button" class="fix" @click="applyChanges(s.fix.changes)">{{ s.fix.label }}</button>
             <span v-if="s.fix.but" class="small">Then: {{ s.fix.but }}</span>
           </template>
           <button

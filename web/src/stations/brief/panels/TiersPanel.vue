@@ -20,8 +20,8 @@ const props = defineProps<{ brief: Brief }>()
 const { checkup, choices } = useWriting()
 const rows = computed(() => checkup.value?.tiers.rows ?? [])
 const others = computed(() => {
-  const there = new Set(rows.value.map((r) => r.field.at))
-  return (checkup.value?.tiers.fields ?? []).filter((f) => !there.has(f.at))
+  const listed = new Set(rows.value.map((r) => r.field.at))
+  return (checkup.value?.tiers.fields ?? []).filter((f) => !listed.has(f.at))
 })
 /** What can differ, by what it belongs to: all that stands before the first colon. */
 const head = (field: TierField) => field.name.split(': ')[0] ?? ''
@@ -204,11 +204,11 @@ watch(checkup, () => void (seen.value && show(seenTier.value)))
       </table>
     </div>
     <p class="adding">
-      <ChooseOnce label="Add a tier" says="Add a tier…" :options="bands" @choose="add" />
+      <ChooseOnce label="Add a tier" prompt="Add a tier…" :options="bands" @choose="add" />
       <ChooseOnce
         v-if="brief.tiers.length > 0"
         label="Add a difference"
-        says="Add a difference…"
+        prompt="Add a difference…"
         :groups="groups"
         @choose="differ"
       />

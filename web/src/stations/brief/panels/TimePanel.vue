@@ -8,7 +8,7 @@ import { useWriting } from '@/fields/writing'
  * the calendar.
  */
 const props = defineProps<{ id?: string }>()
-const { checkup, mend } = useWriting()
+const { checkup, applyChanges } = useWriting()
 const table = computed(() => checkup.value?.timetable)
 const begins = ref(`${new Date().toLocaleDateString('sv-SE')}T09:00`)
 const every = ref(7)
@@ -26,7 +26,9 @@ const calendar = computed(
       <h3>What would do</h3>
       <ul>
         <li v-for="o in table?.offers" :key="o.label" class="offer">
-          <button type="button" class="fix" :class="{ not: !o.fits }" @click="mend(o.changes)">{{ o.label }}</button>
+          <button type="button" class="fix" :class="{ not: !o.fits }" @click="applyChanges(o.changes)">
+            {{ o.label }}
+          </button>
           <span class="small muted">{{ o.says }}</span>
         </li>
       </ul>

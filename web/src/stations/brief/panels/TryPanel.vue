@@ -16,14 +16,14 @@ const tier = ref('')
 const tried = ref<Tryout>()
 const refusal = ref<Refusal>()
 const chosen = ref('')
-let asked = 0
+let latest = 0
 
 async function run() {
-  const turn = ++asked
+  const number = ++latest
   const answer = await ask(
     api.POST('/api/drafts/tryout', { body: { brief: props.brief, tier: tier.value, teams: teams.value } }),
   )
-  if (turn !== asked) return
+  if (number !== latest) return
   if (answer.ok) {
     tried.value = answer.data
     refusal.value = undefined

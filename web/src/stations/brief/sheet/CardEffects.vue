@@ -40,7 +40,7 @@ const kinds: Pairs<CardEffect['kind']> = [
   ['minutes', 'adds or takes minutes'],
   ['points', 'gives or takes points'],
 ]
-const turn = (i: number, kind: CardEffect['kind']) => void props.card.effects.splice(i, 1, fresh[kind]())
+const setKind = (i: number, kind: CardEffect['kind']) => void props.card.effects.splice(i, 1, fresh[kind]())
 /** Where a price is sold is told by the budget that has it. */
 const sell = (effect: CardEffectOf<'price'>, item: string) => {
   effect.item = item
@@ -61,7 +61,7 @@ const sell = (effect: CardEffectOf<'price'>, item: string) => {
       :model-value="item.kind"
       label="What the card does"
       :options="kinds"
-      @update:model-value="turn(i, $event)"
+      @update:model-value="setKind(i, $event)"
     />
     <template v-if="item.kind === 'price'">
       of

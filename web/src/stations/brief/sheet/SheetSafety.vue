@@ -40,7 +40,7 @@ const add = (kind: HazardKind) => void props.brief.hazards.push({ kind, acknowle
     <ChooseOnce
       class="not-on-paper small"
       label="Add a caution"
-      says="Add a caution…"
+      prompt="Add a caution…"
       :options="others.map((c) => ({ name: c.name, value: c.kind }))"
       @choose="add"
     />

@@ -22,11 +22,11 @@ const refused = ref('')
 const photo = computed(() => props.photos.at(-1))
 const offers = computed(() => props.words.filter((w) => !props.card.tags.some((t) => t.word === w)))
 async function add() {
-  const says = word.value.trim()
-  if (!says) return
-  const sent = await props.tag(says)
+  const words = word.value.trim()
+  if (!words) return
+  const sent = await props.tag(words)
   refused.value = sent.kind === 'refused' ? (sent.refusal.problems[0]?.what ?? sent.refusal.title ?? '') : ''
-  if (sent.kind !== 'refused' && word.value.trim() === says) word.value = ''
+  if (sent.kind !== 'refused' && word.value.trim() === words) word.value = ''
 }
 </script>
 

@@ -4,7 +4,7 @@ import { computed, provide, ref } from 'vue'
 import LoadNote from '@/shared/LoadNote.vue'
 import RoundChoice from '@/shared/RoundChoice.vue'
 import StationHead from '@/shared/StationHead.vue'
-import { useRallyOnWalk } from '@/shared/openRally'
+import { useJudgeRally } from '@/shared/openRally'
 import UnsentNote from '@/log/UnsentNote.vue'
 import { recording } from '@/pads/recording'
 import { useSheets } from '@/stations/score/useSheets'
@@ -13,13 +13,13 @@ import { anyOf } from '@/shared/shows'
 import NoteGrid from './NoteGrid.vue'
 
 /** All teams on one page, for what happens to several at once: tasks ticked, lanes run, counters, notes in passing. */
-const { rally, round, inRound } = useRallyOnWalk()
+const { rally, round, inRound } = useJudgeRally()
 const id = rally.value?.id ?? ''
 const { sheets, order, outbox, ...loading } = useSheets(() => '')
 /**
  * The lanes stand still from the beginning: none is shown before all teams are there, or as many as this device knows.
  */
-const here = computed(() =>
+const complete = computed(() =>
   (sheets.value?.length ?? 0) < order.value.length && loading.state.value === 'ready' ? undefined : sheets.value,
 )
 provide(recording, { rally: id, team: computed(() => ''), round, record: outbox.record, instruments: ref([]) })
@@ -41,7 +41,7 @@ const parts = computed(() =>
     </StationHead>
     <UnsentNote :outbox="outbox" :rally="rally" />
     <LoadNote
-      v-if="!here"
+      v-if="!complete"
       :state="loading.state.value"
       :refusal="loading.refusal.value"
       what="the teams"
@@ -50,11 +50,11 @@ const parts = computed(() =>
     <template v-else>
       <section v-for="{ part, grid } in parts" :key="part.id" :aria-labelledby="`together-${part.id}`">
         <h2 :id="`together-${part.id}`">{{ part.name }}</h2>
-        <component :is="grid" :part="part" :sheets="here" />
+        <component :is="grid" :part="part" :sheets="complete" />
       </section>
       <section aria-labelledby="together-notes">
         <h2 id="together-notes">Observations</h2>
-        <NoteGrid :sheets="here.filter((s) => teams.has(s.team))" />
+        <NoteGrid :sheets="complete.filter((s) => teams.has(s.team))" />
       </section>
     </template>
   </main>

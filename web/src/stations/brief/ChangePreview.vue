@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import type { MendingSeen } from '@/api/names'
+import type { ChangePreview } from '@/api/names'
 import DifferenceTable from '@/shared/DifferenceTable.vue'
 
-/** What mending the brief would change: the sheet, places and points, and what would be kept aside. */
-defineProps<{ seen: MendingSeen }>()
+/** What a change to the brief would do: the sheet, places and points, and what would be kept aside. */
+defineProps<{ seen: ChangePreview }>()
 </script>
 
 <template>

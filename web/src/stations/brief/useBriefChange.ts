@@ -1,13 +1,13 @@
 import { useDebounceFn } from '@vueuse/core'
 import { computed, ref, watch, type Ref } from 'vue'
 import { api, ask, refusalOf } from '@/api/client'
-import type { Brief, BriefCheckup, Change, MendingSeen, Problem, Refusal } from '@/api/names'
+import type { Brief, BriefCheckup, Change, ChangePreview, Problem, Refusal } from '@/api/names'
 import type { Halves } from '@/fields/halfTyped'
 import { thisBrowser } from '@/shared/thisBrowser'
 import { useMeanwhile } from '@/shared/useMeanwhile'
 import { useSteps } from './useSteps'
 
-/** What a browser keeps of a mending that is not done yet. */
+/** What a browser keeps of a change that is not done yet. */
 interface KeptHere {
   from: string
   text: string
@@ -16,10 +16,10 @@ interface KeptHere {
 }
 
 /**
- * The brief of a rally while it is mended. Nothing counts before it is kept; what is changed stays in this browser, so
+ * The brief of a rally while it is changed. Nothing counts before it is kept; what is changed stays in this browser, so
  * that nobody begins again after a glance at another page.
  */
-export function useMending(rally: string, round: Ref<number>) {
+export function useBriefChange(rally: string, round: Ref<number>) {
   const brief = ref<Brief>()
   const checkup = ref<BriefCheckup>()
   const problems = ref<readonly Problem[]>([])
@@ -30,17 +30,17 @@ export function useMending(rally: string, round: Ref<number>) {
   /** Whether a price that changes holds for what is bought from now on alone. */
   const pricesFromNow = ref(true)
   /** What would change; absent until it was looked at, and when something was changed since. */
-  const seen = ref<MendingSeen>()
+  const seen = ref<ChangePreview>()
   const refusal = ref<Refusal>()
   /** As the round runs it now. */
   const from = ref('')
   const { step, ...steps } = useSteps(brief)
-  const keptHere = () => `mending:${rally}:${round.value}`
+  const keptHere = () => `brief-change:${rally}:${round.value}`
   const text = () => JSON.stringify(brief.value)
   const changed = computed(() => !!brief.value && JSON.stringify(brief.value) !== from.value)
 
   const read = () =>
-    ask(api.GET('/api/rallies/{id}/mending', { params: { path: { id: rally }, query: { round: round.value } } }))
+    ask(api.GET('/api/rallies/{id}/brief-changes', { params: { path: { id: rally }, query: { round: round.value } } }))
   async function open() {
     const answer = await read()
     refusal.value = refusalOf(answer)
@@ -91,9 +91,9 @@ export function useMending(rally: string, round: Ref<number>) {
   )
   watch([halves, reason], keepHere)
   watch([onlyThisRound], () => (seen.value = undefined))
-  watch(pricesFromNow, () => seen.value && void look())
+  watch(pricesFromNow, () => seen.value && void preview())
 
-  /** What another window mended becomes what this mending begins with; what is typed here stays. */
+  /** What another window changed becomes what this change begins with; what is typed here stays. */
   const {
     meanwhile,
     cameSecond,
@@ -120,17 +120,17 @@ export function useMending(rally: string, round: Ref<number>) {
     refusal.value = now
     if (now) problems.value = now.problems.map((p) => ({ ...p, at: p.at.replace(/^\/brief/, '') }))
   }
-  async function look() {
-    const answer = await ask(api.POST('/api/rallies/{id}/mending/look', { ...at, body: body() }))
-    if (await cameSecond(answer, look)) return
+  async function preview() {
+    const answer = await ask(api.POST('/api/rallies/{id}/brief-changes/preview', { ...at, body: body() }))
+    if (await cameSecond(answer, preview)) return
     refused(refusalOf(answer))
     seen.value = answer.ok ? answer.data : undefined
   }
   /** Keeps it; says what became of it on the shelf where that went wrong. */
   async function keep() {
-    const answer = await ask(api.POST('/api/rallies/{id}/mending', { ...at, body: body() }))
+    const answer = await ask(api.POST('/api/rallies/{id}/brief-changes', { ...at, body: body() }))
     // Whoever keeps theirs looks first what it changes now.
-    if (await cameSecond(answer, look)) return void (seen.value = undefined)
+    if (await cameSecond(answer, preview)) return void (seen.value = undefined)
     refused(refusalOf(answer))
     if (!answer.ok) return undefined
     thisBrowser.drop(keptHere())
@@ -142,7 +142,7 @@ export function useMending(rally: string, round: Ref<number>) {
     thisBrowser.drop(keptHere())
     await open()
   }
-  const mend = async (changes: readonly Change[]) => refused(await steps.mend(changes))
+  const applyChanges = async (changes: readonly Change[]) => refused(await steps.applyChanges(changes))
   return {
     brief,
     checkup,
@@ -157,10 +157,10 @@ export function useMending(rally: string, round: Ref<number>) {
     meanwhile,
     changed,
     open,
-    look,
+    preview,
     keep,
     letGo,
     ...steps,
-    mend,
+    applyChanges,
   }
 }

@@ -5,7 +5,7 @@ namespace PluckyRally.Web;
 /// <summary>
 /// A team's sheet as it is carried about. Points are on the teacher's only, and notes on that of who wrote them.
 /// </summary>
-public sealed record SheetOnWalk
+public sealed record JudgeSheetView
 {
     /// <summary>The team's id.</summary>
     public required string Team { get; init; }
@@ -66,10 +66,10 @@ public sealed record SheetOnWalk
     public required IReadOnlyList<SheetTarget> Targets { get; init; }
 
     /// <summary>The parts that are not measured in trials, as far as they are recorded.</summary>
-    public required IReadOnlyList<AnswersOnWalk> Parts { get; init; }
+    public required IReadOnlyList<JudgeAnswers> Parts { get; init; }
 
     /// <summary>What was recorded for the team in this round, the newest first, struck entries included.</summary>
-    public required IReadOnlyList<LineOnWalk> Log { get; init; }
+    public required IReadOnlyList<JudgeLogLine> Log { get; init; }
 
     /// <summary>
     /// So many entries of the rally's log are left out of this one, because the device has them; 0 where all are here.
@@ -77,7 +77,7 @@ public sealed record SheetOnWalk
     public int LogFrom { get; init; }
 
     /// <summary>The sheet without its log.</summary>
-    internal static SheetOnWalk Of(TeamSheet sheet, Caller caller) =>
+    internal static JudgeSheetView Of(TeamSheet sheet, Caller caller) =>
         new()
         {
             Team = sheet.Team,
@@ -98,7 +98,7 @@ public sealed record SheetOnWalk
             Late = sheet.Late,
             Wanted = sheet.Wanted,
             Targets = sheet.Targets,
-            Parts = [.. sheet.Parts.Select(p => AnswersOnWalk.Of(p, caller.IsTeacher))],
+            Parts = [.. sheet.Parts.Select(p => JudgeAnswers.Of(p, caller.IsTeacher))],
             Log = [],
         };
 
@@ -110,7 +110,7 @@ public sealed record SheetOnWalk
     /// nothing of it.</param>
     /// <param name="strikeOthers">Whether judges may strike out what others recorded.</param>
     /// <param name="caller">Who asks.</param>
-    internal static SheetOnWalk Of(
+    internal static JudgeSheetView Of(
         TeamSheet sheet,
         OpenedRally opened,
         int round,
@@ -134,7 +134,7 @@ public sealed record SheetOnWalk
                 .. sheet
                     .WithLog(opened, round, entries)
                     .Log.Where(l => caller.IsTeacher || EntryRights.JudgeSees(entries[l.Entry], caller.Name))
-                    .Select(l => LineOnWalk.Of(l, entries[l.Entry], opened, strikeOthers, caller)),
+                    .Select(l => JudgeLogLine.Of(l, entries[l.Entry], opened, strikeOthers, caller)),
             ],
         };
     }
@@ -146,7 +146,7 @@ public sealed record SheetOnWalk
 /// <param name="Sequence">For an order: the items' ids as the team has them.</param>
 /// <param name="Pieces">For pieces: what was counted.</param>
 /// <param name="Measured">For pieces: whether they are to be measured.</param>
-public sealed record AnswersOnWalk(
+public sealed record JudgeAnswers(
     string Id,
     IReadOnlyDictionary<string, string> Answers,
     IReadOnlyList<string> Sequence,
@@ -169,7 +169,7 @@ public sealed record AnswersOnWalk(
     /// <summary>For a budget: what is left to spend, as it is shown; empty elsewhere.</summary>
     public required string Left { get; init; }
 
-    internal static AnswersOnWalk Of(PartSoFar part, bool teacher) =>
+    internal static JudgeAnswers Of(PartSoFar part, bool teacher) =>
         new(part.Id, part.Answers, part.Sequence, part.Pieces, part.Measured)
         {
             Twice = part.Twice,
@@ -188,7 +188,7 @@ public sealed record AnswersOnWalk(
 /// <param name="Struck">Whether it was struck out.</param>
 /// <param name="Why">Why it was struck out.</param>
 /// <param name="MayStrike">Whether who looks at it may strike it out.</param>
-public sealed record LineOnWalk(
+public sealed record JudgeLogLine(
     Guid Entry,
     DateTimeOffset At,
     string By,
@@ -222,7 +222,7 @@ public sealed record LineOnWalk(
             _ => entry,
         };
 
-    internal static LineOnWalk Of(LogLine line, Entry entry, OpenedRally opened, bool strikeOthers, Caller caller) =>
+    internal static JudgeLogLine Of(LogLine line, Entry entry, OpenedRally opened, bool strikeOthers, Caller caller) =>
         new(
             line.Entry,
             line.At,

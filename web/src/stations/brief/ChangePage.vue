@@ -7,7 +7,7 @@ import { useRally } from '@/shared/openRally'
 import StationHead from '@/shared/StationHead.vue'
 import MarginTabs, { type Panel } from './MarginTabs.vue'
 import SheetAndMargin from './SheetAndMargin.vue'
-import KeepMended from './KeepMended.vue'
+import KeepChange from './KeepChange.vue'
 import MeasureList from './panels/MeasureList.vue'
 import MethodStrips from './panels/MethodStrips.vue'
 import SnagList from './panels/SnagList.vue'
@@ -15,19 +15,19 @@ import TimePanel from './panels/TimePanel.vue'
 import TryPanel from './panels/TryPanel.vue'
 import BriefSheet from './sheet/BriefSheet.vue'
 import { useMargin } from './useMargin'
-import { useMending } from './useMending'
+import { useBriefChange } from './useBriefChange'
 
 /**
- * The brief of a rally, mended while it is run: the same sheet as on the shelf, and what it would change before it is
+ * The brief of a rally, changed while it is run: the same sheet as on the shelf, and what it would change before it is
  * kept.
  */
 const { rally, round, inRound } = useRally()
 const router = useRouter()
-const mending = useMending(rally.value?.id ?? '', round)
-const { brief, checkup, onlyThisRound, refusal, changed } = mending
+const change = useBriefChange(rally.value?.id ?? '', round)
+const { brief, checkup, onlyThisRound, refusal, changed } = change
 const panels = ['snags', 'measures', 'method', 'try', 'time'] as const satisfies readonly Panel[]
-const { panel } = useMargin(mending, 'method', panels)
-watch(round, () => void mending.open(), { immediate: true })
+const { panel } = useMargin(change, 'method', panels)
+watch(round, () => void change.open(), { immediate: true })
 
 const rounds = computed(() => Array.from({ length: (rally.value?.progress.rounds ?? 1) + 1 }, (_, i) => i + 1))
 const chooseRound = (event: Event) =>
@@ -43,9 +43,9 @@ const next = computed(() =>
 <template>
   <main v-if="rally" id="main" class="desk">
     <StationHead title="Edit this rally’s brief" :next="next">
-      <button type="button" class="act" :disabled="!mending.canUndo.value" @click="mending.undo">Undo</button>
-      <button type="button" class="act" :disabled="!mending.canRedo.value" @click="() => mending.redo()">Redo</button>
-      <button v-if="changed" type="button" class="act" @click="mending.letGo">Let all changes go</button>
+      <button type="button" class="act" :disabled="!change.canUndo.value" @click="change.undo">Undo</button>
+      <button type="button" class="act" :disabled="!change.canRedo.value" @click="() => change.redo()">Redo</button>
+      <button v-if="changed" type="button" class="act" @click="change.letGo">Let all changes go</button>
       <RouterLink class="small" :to="back">Back to the brief</RouterLink>
     </StationHead>
     <LoadNote
@@ -53,7 +53,7 @@ const next = computed(() =>
       :state="refusal ? 'refused' : 'loading'"
       :refusal="refusal"
       what="the brief"
-      @again="mending.open"
+      @again="change.open"
     />
     <template v-else>
       <div class="bar">
@@ -67,9 +67,9 @@ const next = computed(() =>
             <option :value="true">that round alone</option></select
           >.
         </p>
-        <Button label="Preview changes" :disabled="!changed" @click="mending.look" />
+        <Button label="Preview changes" :disabled="!changed" @click="change.preview" />
       </div>
-      <KeepMended :mending="mending" :back="back" />
+      <KeepChange :change="change" :back="back" />
       <SheetAndMargin>
         <template #sheet><BriefSheet :brief="brief" :scoring="checkup?.scoring ?? []" /></template>
         <template #margin>

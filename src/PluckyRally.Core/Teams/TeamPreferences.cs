@@ -1,7 +1,7 @@
 namespace PluckyRally.Core;
 
 /// <summary>What teams should be like.</summary>
-public sealed record TeamWishes
+public sealed record TeamPreferences
 {
     /// <summary>Students in a team, from 1. With 1, everyone works alone.</summary>
     public int Size { get; init; } = 4;
@@ -44,5 +44,5 @@ public sealed record Student(string Id, string Name);
 /// <summary>Teams that were made.</summary>
 /// <param name="Teams">The teams, by their students' ids; locked ones first.</param>
 /// <param name="Repeats">How often, in all, students meet somebody they have worked with before.</param>
-/// <param name="Unkept">Wishes that could not be kept, each with why, as sentences.</param>
+/// <param name="Unkept">Preferences that could not be kept, each with why, as sentences.</param>
 public sealed record TeamsMade(IReadOnlyList<IReadOnlyList<string>> Teams, int Repeats, IReadOnlyList<string> Unkept);

@@ -6,27 +6,27 @@ using PluckyRally.Data.Rallies;
 
 namespace PluckyRally.Web;
 
-/// <summary>Station Brief of a rally: mending the brief while it is run, for all rounds or for one.</summary>
-internal static class MendingEndpoints
+/// <summary>Station Brief of a rally: changing the brief while it is run, for all rounds or for one.</summary>
+internal static class BriefChangeEndpoints
 {
-    public static void MapMending(this IEndpointRouteBuilder api)
+    public static void MapBriefChanges(this IEndpointRouteBuilder api)
     {
-        var mending = api.MapGroup("/rallies/{id:guid}/mending").WithTags("Brief");
-        mending.MapGet("", Open).WithName("openMending");
-        mending
-            .MapPost("/look", Look)
-            .WithName("lookAtMending")
-            .Accepts<BriefToMend>("application/json")
+        var changes = api.MapGroup("/rallies/{id:guid}/brief-changes").WithTags("Brief");
+        changes.MapGet("", Open).WithName("openBriefChange");
+        changes
+            .MapPost("/preview", Preview)
+            .WithName("previewBriefChange")
+            .Accepts<BriefToChange>("application/json")
             .TakesAtMost(Limits.BriefBytes);
-        mending.MapPost("/shelved", Shelve).WithName("shelveEdition");
-        mending
-            .MapPost("", Mend)
-            .WithName("mendBrief")
-            .Accepts<BriefToMend>("application/json")
+        changes.MapPost("/shelved", Shelve).WithName("shelveEdition");
+        changes
+            .MapPost("", Change)
+            .WithName("changeBrief")
+            .Accepts<BriefToChange>("application/json")
             .TakesAtMost(Limits.BriefBytes);
     }
 
-    private static async Task<Results<Ok<MendingOpened>, Missing, Refused>> Open(
+    private static async Task<Results<Ok<BriefForChange>, Missing, Refused>> Open(
         Guid id,
         RallyLog log,
         CancellationToken stop,
@@ -38,12 +38,12 @@ internal static class MendingEndpoints
         if (round is < 1 or > Limits.Rounds)
             return new Missing("round");
         return found.Opened.IsOk
-            ? TypedResults.Ok(new MendingOpened(found.Opened.Value.Mended(round), found.Opened.Value.Mended()))
+            ? TypedResults.Ok(new BriefForChange(found.Opened.Value.BriefOf(round), found.Opened.Value.Changes()))
             : new Refused(found.Opened.Problems);
     }
 
     /// <summary>What would change; nothing is kept.</summary>
-    private static async Task<Results<Ok<MendingSeen>, Missing, Refused, ChangedMeanwhile>> Look(
+    private static async Task<Results<Ok<ChangePreview>, Missing, Refused, ChangedMeanwhile>> Preview(
         Guid id,
         SentJson sent,
         RallyLog log,
@@ -52,7 +52,7 @@ internal static class MendingEndpoints
         CancellationToken stop
     )
     {
-        var request = DocumentReader.Request<BriefToMend>(sent.Text);
+        var request = DocumentReader.Request<BriefToChange>(sent.Text);
         if (!request.IsOk)
             return new Refused(request.Problems);
         if (await log.Open(id, stop) is not { } found)
@@ -63,7 +63,7 @@ internal static class MendingEndpoints
         if (wanted.Meanwhile(opened) is { } before)
             return new ChangedMeanwhile("brief", before);
         var entry = wanted.AsEntry(opened, time.GetUtcNow()) with { Reason = "seen before it is kept" };
-        var seen = MendingSeen.Of(opened, entry);
+        var seen = ChangePreview.Of(opened, entry);
         if (!seen.IsOk)
             return new Refused(seen.Problems);
         return TypedResults.Ok(
@@ -77,7 +77,7 @@ internal static class MendingEndpoints
         );
     }
 
-    private static async Task<Results<Ok<BriefNowMended>, Missing, Refused, ChangedMeanwhile>> Mend(
+    private static async Task<Results<Ok<BriefChanged>, Missing, Refused, ChangedMeanwhile>> Change(
         Guid id,
         SentJson sent,
         RallyLog log,
@@ -87,7 +87,7 @@ internal static class MendingEndpoints
         CancellationToken stop
     )
     {
-        var request = DocumentReader.Request<BriefToMend>(sent.Text);
+        var request = DocumentReader.Request<BriefToChange>(sent.Text);
         if (!request.IsOk)
             return new Refused(request.Problems);
         if (await log.Open(id, stop) is not { } found)
@@ -98,7 +98,7 @@ internal static class MendingEndpoints
         if (wanted.Meanwhile(found.Opened.Value) is { } before)
             return new ChangedMeanwhile("brief", before);
         var entry = wanted.AsEntry(found.Opened.Value, time.GetUtcNow());
-        if (MendingSeen.Of(found.Opened.Value, entry) is { IsOk: false } wrong)
+        if (ChangePreview.Of(found.Opened.Value, entry) is { IsOk: false } wrong)
             return new Refused(wrong.Problems);
         IReadOnlyList<Difference>? meanwhile = null;
         if (await log.Record(id, entry, Refuse, stop) is not { } recorded)
@@ -112,7 +112,7 @@ internal static class MendingEndpoints
             wanted.ShelfToo && found.Stored.BriefId is { } brief
                 ? await OnShelf(brief, found.Opened.Value.Begun.Edition.Tier, entry.Changes, shelf, stop)
                 : null;
-        return TypedResults.Ok(new BriefNowMended(entry.Id, shelved));
+        return TypedResults.Ok(new BriefChanged(entry.Id, shelved));
 
         // Looked at once more where nothing else is written to the rally: two windows may keep at the same moment.
         Problem? Refuse(KeptRally now)
@@ -139,7 +139,7 @@ internal static class MendingEndpoints
             return new Missing("round");
         if (!found.Opened.IsOk)
             return new Refused(found.Opened.Problems);
-        var brief = found.Opened.Value.Mended(round);
+        var brief = found.Opened.Value.BriefOf(round);
         var there = await shelf.FindByTitle(brief.Title, stop) is not null;
         var document = DocumentReader.Brief(
             Json.Write(there ? brief with { Title = $"{brief.Title} ({found.Rally.Name})" } : brief)
@@ -164,14 +164,14 @@ internal static class MendingEndpoints
         var document = DocumentReader.Brief(stored.Document);
         if (!document.IsOk)
             return "The brief on the shelf is not understood by this version.";
-        var mended = Mending.OnShelf(document.Value.Value, tier, changes);
-        if (!mended.IsOk)
-            return mended.Problems[0].What;
+        var changed = BriefChanges.OnShelf(document.Value.Value, tier, changes);
+        if (!changed.IsOk)
+            return changed.Problems[0].What;
         var (outcome, _) = await shelf.Save(
             brief,
             stored.Revision,
             "",
-            DocumentReader.Brief(Json.Write(mended.Value)).OrThrow(),
+            DocumentReader.Brief(Json.Write(changed.Value)).OrThrow(),
             stop
         );
         return outcome == SaveOutcome.Saved
@@ -180,20 +180,20 @@ internal static class MendingEndpoints
     }
 }
 
-/// <summary>The brief of a rally as it can be mended further.</summary>
+/// <summary>The brief of a rally as it can be changed further.</summary>
 /// <param name="Brief">As a round has it, nothing cut.</param>
-/// <param name="Mended">What was mended in it so far, for all rounds.</param>
-public sealed record MendingOpened(Core.Brief Brief, IReadOnlyList<MendedSince> Mended);
+/// <param name="BriefChanges">What was changed in it so far, for all rounds.</param>
+public sealed record BriefForChange(Core.Brief Brief, IReadOnlyList<BriefChange> BriefChanges);
 
 /// <summary>A brief as it is to be run from now on.</summary>
 /// <param name="Was">The brief as that round had it when the change was begun.</param>
-/// <param name="Brief">The whole brief, as a round has it, with what is mended.</param>
+/// <param name="Brief">The whole brief, as a round has it, with what is changed.</param>
 /// <param name="Round">The first round for which it holds.</param>
 /// <param name="OnlyThisRound">Whether it holds for that round alone.</param>
 /// <param name="Reason">Why.</param>
-/// <param name="ShelfToo">Whether the brief on the shelf is mended too.</param>
+/// <param name="ShelfToo">Whether the brief on the shelf is changed too.</param>
 /// <param name="PricesFromNow">Whether prices that change hold for what is bought from now on alone.</param>
-public sealed record BriefToMend(
+public sealed record BriefToChange(
     Core.Brief Was,
     Core.Brief Brief,
     int Round = 1,
@@ -204,11 +204,11 @@ public sealed record BriefToMend(
 )
 {
     /// <summary>
-    /// Where the brief differs that another window has mended meanwhile; null where nobody has.
+    /// Where the brief differs that another window has changed meanwhile; null where nobody has.
     /// </summary>
     internal IReadOnlyList<Difference>? Meanwhile(OpenedRally opened)
     {
-        var stands = opened.Mended(Round);
+        var stands = opened.BriefOf(Round);
         return Json.Same(stands, Was) ? null : Difference.Between(stands, Brief);
     }
 
@@ -222,11 +222,11 @@ public sealed record BriefToMend(
             OnlyThisRound = OnlyThisRound,
             PricesFromNow = PricesFromNow,
             Reason = Reason.Trim(),
-            Changes = Mending.Between(opened.Mended(Round), Brief with { Tiers = [] }),
+            Changes = BriefChanges.Between(opened.BriefOf(Round), Brief with { Tiers = [] }),
         };
 }
 
-/// <summary>The brief was mended.</summary>
+/// <summary>The brief was changed.</summary>
 /// <param name="Entry">The entry that says so.</param>
 /// <param name="NotOnShelf">Why the brief on the shelf was not; absent where it was, or was not to be.</param>
-public sealed record BriefNowMended(Guid Entry, string? NotOnShelf = null);
+public sealed record BriefChanged(Guid Entry, string? NotOnShelf = null);

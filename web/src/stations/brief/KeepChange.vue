@@ -5,12 +5,12 @@ import { nextTick, ref, useTemplateRef, watch } from 'vue'
 import { useRouter, type RouteLocationRaw } from 'vue-router'
 import ConflictNote from '@/shared/ConflictNote.vue'
 import { useRally } from '@/shared/openRally'
-import MendingPreview from './MendingPreview.vue'
-import type { useMending } from './useMending'
+import ChangePreview from './ChangePreview.vue'
+import type { useBriefChange } from './useBriefChange'
 
 /** What would change, why, and keeping it; what stands in the way is said here. */
-const props = defineProps<{ mending: ReturnType<typeof useMending>; back: RouteLocationRaw }>()
-const { reason, shelfToo, pricesFromNow, seen, refusal, meanwhile } = props.mending
+const props = defineProps<{ change: ReturnType<typeof useBriefChange>; back: RouteLocationRaw }>()
+const { reason, shelfToo, pricesFromNow, seen, refusal, meanwhile } = props.change
 const { news } = useRally()
 const router = useRouter()
 const keeping = useTemplateRef('keeping')
@@ -19,10 +19,10 @@ watch(seen, async (now) => {
   await nextTick()
   keeping.value?.scrollIntoView({ block: 'nearest' })
 })
-/** Said where the brief on the shelf could not be mended with it. */
+/** Said where the brief on the shelf could not be changed with it. */
 const notOnShelf = ref('')
 async function keep() {
-  const kept = await props.mending.keep()
+  const kept = await props.change.keep()
   if (!kept) return
   news()
   if (kept.notOnShelf) notOnShelf.value = kept.notOnShelf
@@ -33,7 +33,7 @@ async function keep() {
 <template>
   <section ref="keeping" class="keep" aria-label="What is changed">
     <p v-if="refusal" class="wrong" role="alert">{{ refusal.title }} {{ refusal.detail }}</p>
-    <ConflictNote :of="meanwhile" @theirs="mending.letGo" />
+    <ConflictNote :of="meanwhile" @theirs="change.letGo" />
     <p v-if="notOnShelf" class="wrong" role="alert">
       It is changed in this rally. {{ notOnShelf }} <RouterLink :to="back">Back to the brief</RouterLink>
     </p>
@@ -49,7 +49,7 @@ async function keep() {
           bought</label
         >
       </fieldset>
-      <MendingPreview :seen="seen" />
+      <ChangePreview :seen="seen" />
       <label for="why">Reason</label>
       <InputText id="why" v-model="reason" maxlength="400" placeholder="what was wrong with it" />
       <label v-if="seen.shelf" class="tick">

@@ -3,7 +3,7 @@ using System.Globalization;
 namespace PluckyRally.Core;
 
 /// <summary>Writes down what a team did that is only pretended, or played in a rehearsal, as judges would.</summary>
-internal static class Pretend
+internal static class SampleResults
 {
     public static IEnumerable<Entry> Entries(
         CompiledEdition compiled,
@@ -31,7 +31,7 @@ internal static class Pretend
         var attempts = brief.Trials.Attempts;
         foreach (var rule in compiled.Rules.Select(r => r.Rule).Where(r => r.Check is RuleCheck.Inspection))
         {
-            if (rule.When != When.EveryAttempt)
+            if (rule.When != CheckTime.EveryAttempt)
                 yield return new Entry.RuleChecked
                 {
                     Id = default,
@@ -51,14 +51,14 @@ internal static class Pretend
                     };
         }
 
-        foreach (var measure in brief.Measures.Where(m => m.Taken == Taken.Once))
+        foreach (var measure in brief.Measures.Where(m => m.Taken == ReadOccasion.Once))
             yield return new Entry.MeasureRead
             {
                 Id = default,
                 Team = id,
                 Reading = Read(measure, 0),
             };
-        var each = brief.Measures.Where(m => m.Taken == Taken.EachAttempt).ToList();
+        var each = brief.Measures.Where(m => m.Taken == ReadOccasion.EachAttempt).ToList();
         for (var (n, build) = (1, 1); compiled.TakesAttempts && n <= attempts; n++)
         {
             var trial = new Entry.TrialRecorded

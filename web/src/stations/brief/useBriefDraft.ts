@@ -25,7 +25,7 @@ interface KeptHere {
  * A brief while it is written: saved a moment after the last key, refused with its reasons, never lost. Every change is
  * kept in this browser at once, so that a window that is closed in mid-sentence goes on where it was.
  */
-export function useDraft(id: string) {
+export function useBriefDraft(id: string) {
   const brief = ref<Brief>()
   const checkup = ref<BriefCheckup>()
   const missing = ref<Answer<unknown>>()
@@ -201,8 +201,8 @@ export function useDraft(id: string) {
   }
 
   /** Makes changes that the core has proposed; they can be undone like any other. */
-  async function mend(changes: readonly Change[]) {
-    const refusal = await steps.mend(changes)
+  async function applyChanges(changes: readonly Change[]) {
+    const refusal = await steps.applyChanges(changes)
     if (refusal && refusal.problems.length > 0) refused.value = refusal.problems
   }
 
@@ -255,7 +255,7 @@ export function useDraft(id: string) {
     takeTheirs,
     useKept,
     dropKept,
-    mend,
+    applyChanges,
     restore,
     undo: steps.undo,
     redo: steps.redo,

@@ -3,18 +3,18 @@ using System.Collections.Concurrent;
 namespace PluckyRally.Core;
 
 /// <summary>
-/// The brief of a rally as it was mended: as it is now in each round, and as it was when something was written down.
+/// The brief of a rally as it was changed: as it is now in each round, and as it was when something was written down.
 /// </summary>
-internal sealed class MendedEditions
+internal sealed class ChangedEditions
 {
     private readonly CompiledEdition _begun;
     private readonly IReadOnlyList<Entry> _received;
 
-    /// <summary>How many entries there were each time that something was mended, or taken back.</summary>
+    /// <summary>How many entries there were each time that something was changed, or taken back.</summary>
     private readonly List<int> _changes = [];
 
-    /// <summary>What was mended or taken back at each of them.</summary>
-    private readonly Dictionary<int, Entry.BriefMended> _mendedAt = [];
+    /// <summary>What was changed or taken back at each of them.</summary>
+    private readonly Dictionary<int, Entry.BriefMended> _changedAt = [];
 
     /// <summary>What was laid already; whoever looks at a rally shares it.</summary>
     private readonly ConcurrentDictionary<
@@ -26,20 +26,20 @@ internal sealed class MendedEditions
 
     /// <param name="begun">The edition as the rally was begun with it.</param>
     /// <param name="received">All entries, in the order in which they were received.</param>
-    public MendedEditions(CompiledEdition begun, IReadOnlyList<Entry> received)
+    public ChangedEditions(CompiledEdition begun, IReadOnlyList<Entry> received)
     {
         (_begun, _received) = (begun, received);
-        var mends = new Dictionary<Guid, Entry.BriefMended>();
+        var changes = new Dictionary<Guid, Entry.BriefMended>();
         for (var i = 0; i < received.Count; i++)
         {
-            var mended =
+            var changed =
                 received[i] as Entry.BriefMended
-                ?? (received[i] is Entry.StruckOut strike ? mends.GetValueOrDefault(strike.Entry) : null);
-            if (mended is null)
+                ?? (received[i] is Entry.StruckOut strike ? changes.GetValueOrDefault(strike.Entry) : null);
+            if (changed is null)
                 continue;
-            mends[received[i].Id] = mended;
+            changes[received[i].Id] = changed;
             _changes.Add(i + 1);
-            _mendedAt[i + 1] = mended;
+            _changedAt[i + 1] = changed;
             if (received[i] is Entry.BriefMended { Round: var round and >= 1 and <= Limits.Rounds })
                 _lastRound = Math.Max(_lastRound, round);
         }
@@ -51,14 +51,14 @@ internal sealed class MendedEditions
     /// <summary>So many rounds can differ from each other; those after them are as the last one.</summary>
     public int Rounds => _lastRound == 0 ? 1 : _lastRound + 1;
 
-    /// <summary>Why some of what was mended cannot be laid over what stands now, by the entries' ids.</summary>
+    /// <summary>Why some of what was changed cannot be laid over what stands now, by the entries' ids.</summary>
     public IReadOnlyDictionary<Guid, IReadOnlyList<Problem>> NotLaid => _notLaid;
 
     /// <summary>The edition of a round, nothing cut.</summary>
     public CompiledEdition Now(int round) => State(_received.Count, round).Edition;
 
-    /// <summary>What was mended and holds in a round.</summary>
-    public IReadOnlyList<Entry.BriefMended> MendedIn(int round) => State(_received.Count, round).Laid;
+    /// <summary>What was changed and holds in a round.</summary>
+    public IReadOnlyList<Entry.BriefMended> ChangesIn(int round) => State(_received.Count, round).Laid;
 
     /// <summary>The edition by which an entry was written.</summary>
     /// <param name="entry">The entry.</param>
@@ -67,7 +67,7 @@ internal sealed class MendedEditions
         State(Math.Clamp(entry.EditionAsOf ?? at, 0, at), entry.Round).Edition;
 
     /// <summary>
-    /// A price of the brief for what was bought when the log had so many entries: what was mended later holds for it
+    /// A price of the brief for what was bought when the log had so many entries: what was changed later holds for it
     /// too, unless that is said to hold from then on.
     /// </summary>
     public decimal? Price(int asOf, int round, Func<CompiledEdition, decimal?> price)
@@ -75,7 +75,7 @@ internal sealed class MendedEditions
         var held = price(State(asOf, round).Edition);
         foreach (var change in _changes.Where(c => c > asOf))
         {
-            if (_mendedAt[change].PricesFromNow)
+            if (_changedAt[change].PricesFromNow)
                 continue;
             var after = price(State(change, round).Edition);
             if (after != price(State(change - 1, round).Edition))
@@ -106,22 +106,22 @@ internal sealed class MendedEditions
         var laid = new List<Entry.BriefMended>();
         var now = asOf == _changes[^1];
         foreach (
-            var mended in StandingLog
+            var changed in StandingLog
                 .Of([.. _received.Take(asOf)])
                 .OfType<Entry.BriefMended>()
                 .Where(m => m.Round == round || (m.Round < round && !m.OnlyThisRound))
                 .OrderBy(m => m.Round)
         )
         {
-            var mending = Over(edition, mended.Changes);
-            if (mending.IsOk)
+            var change = Over(edition, changed.Changes);
+            if (change.IsOk)
             {
-                edition = mending.Value;
-                laid.Add(mended);
+                edition = change.Value;
+                laid.Add(changed);
             }
             else if (now)
             {
-                _notLaid[mended.Id] = mending.Problems;
+                _notLaid[changed.Id] = change.Problems;
             }
         }
 
@@ -131,7 +131,7 @@ internal sealed class MendedEditions
     /// <summary>An edition with values laid over its brief, made ready.</summary>
     public static Result<CompiledEdition> Over(CompiledEdition edition, IReadOnlyList<Override> changes)
     {
-        var brief = Mending.Lay(edition.Edition.Brief, changes);
+        var brief = BriefChanges.Lay(edition.Edition.Brief, changes);
         if (!brief.IsOk)
             return Result<CompiledEdition>.Refused(brief.Problems);
         var ready = CompiledEdition.For(edition.Edition with { Brief = brief.Value });

@@ -1,8 +1,8 @@
 import type { Component } from 'vue'
 import type { PaperChoices } from './paper'
 
-/** A sort of paper: what it is called, what can be chosen for it, and whether there is one a team. */
-export interface Sort {
+/** A kind of paper: what it is called, what can be chosen for it, and whether there is one a team. */
+export interface PaperKind {
   id: string
   name: string
   /** Loaded when it is chosen. */
@@ -17,11 +17,11 @@ export interface Sort {
 const ofRally = true
 const byTeam = true
 
-/** Every sort of paper, in the order in which a lesson needs them. */
-export const sorts: readonly { group: string; sorts: readonly Sort[] }[] = [
+/** Every kind of paper, in the order in which a lesson needs them. */
+export const paperGroups: readonly { group: string; kinds: readonly PaperKind[] }[] = [
   {
     group: 'For the students',
-    sorts: [
+    kinds: [
       {
         id: 'sheet',
         name: 'the student sheet',
@@ -55,7 +55,7 @@ export const sorts: readonly { group: string; sorts: readonly Sort[] }[] = [
   },
   {
     group: 'For the kit and the test',
-    sorts: [
+    kinds: [
       {
         id: 'labels',
         name: 'bag and kit labels',
@@ -85,7 +85,7 @@ export const sorts: readonly { group: string; sorts: readonly Sort[] }[] = [
   },
   {
     group: 'For the wall',
-    sorts: [
+    kinds: [
       { id: 'poster', name: 'a poster', sheet: () => import('./PosterSheet.vue') },
       { id: 'phases', name: 'the phases', sheet: () => import('./PhasePlan.vue') },
       { id: 'list', name: 'the team list', sheet: () => import('./TeamsSheet.vue'), ofRally },
@@ -100,7 +100,7 @@ export const sorts: readonly { group: string; sorts: readonly Sort[] }[] = [
   },
   {
     group: 'Afterwards',
-    sorts: [
+    kinds: [
       {
         id: 'slips',
         name: 'score slips',

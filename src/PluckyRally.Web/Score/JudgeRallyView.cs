@@ -14,32 +14,32 @@ namespace PluckyRally.Web;
 /// <param name="References">What the teams are held against; each has a sheet of its own.</param>
 /// <param name="Forms">For each measure, by id, what a judge may type.</param>
 /// <param name="Pads">For each measure, by id, the pad that fits it.</param>
-/// <param name="Mended">What was mended in the brief and holds in this round.</param>
+/// <param name="BriefChanges">What was changed in the brief and holds in this round.</param>
 /// <param name="Progress">How far it is.</param>
-public sealed record RallyOnWalk(
+public sealed record JudgeRallyView(
     Guid Id,
     string Name,
-    BriefOnWalk Brief,
+    JudgeBrief Brief,
     IReadOnlyList<TeamNamed> Teams,
     IReadOnlyList<Reference> References,
     IReadOnlyDictionary<string, IReadOnlyList<string>> Forms,
     IReadOnlyDictionary<string, MeasurePad> Pads,
-    IReadOnlyList<MendedSince> Mended,
+    IReadOnlyList<BriefChange> BriefChanges,
     RallyProgress Progress
 )
 {
-    internal static RallyOnWalk Of(Guid id, OpenedRally opened, int round, RallyProgress progress, bool teacher)
+    internal static JudgeRallyView Of(Guid id, OpenedRally opened, int round, RallyProgress progress, bool teacher)
     {
         var run = opened.In(round);
         return new(
             id,
             opened.Rally.Name,
-            BriefOnWalk.Of(run.Compiled.Brief, teacher),
+            JudgeBrief.Of(run.Compiled.Brief, teacher),
             [.. run.Teams.Select(t => TeamNamed.Of(run, t))],
             run.References,
             run.Compiled.Measures.ToDictionary(m => m.Key, m => ReadingForms.For(m.Value)),
             run.Compiled.Measures.ToDictionary(m => m.Key, m => MeasurePad.For(m.Value)),
-            [.. run.Mended.Select(MendedSince.Of)],
+            [.. run.BriefChanges.Select(BriefChange.Of)],
             progress
         );
     }
@@ -84,20 +84,20 @@ public sealed record TeamNamed(
 /// <param name="Measures">What is read.</param>
 /// <param name="Trials">How it is tried.</param>
 /// <param name="Parts">What is recorded beside readings; parts that are left out are not among them.</param>
-public sealed record BriefOnWalk(
+public sealed record JudgeBrief(
     string Title,
     string IfLate,
-    IReadOnlyList<MeasureOnWalk> Measures,
+    IReadOnlyList<JudgeMeasure> Measures,
     Trials Trials,
-    IReadOnlyList<PartOnWalk> Parts
+    IReadOnlyList<JudgePart> Parts
 )
 {
-    internal static BriefOnWalk Of(Core.Brief brief, bool teacher) =>
+    internal static JudgeBrief Of(Core.Brief brief, bool teacher) =>
         new(
             brief.Title,
             brief.Timing.IfLate,
             [
-                .. brief.Measures.Select(m => new MeasureOnWalk(
+                .. brief.Measures.Select(m => new JudgeMeasure(
                     m.Id,
                     m.Name,
                     m.Kind,
@@ -106,12 +106,12 @@ public sealed record BriefOnWalk(
                     m.Taken,
                     m.Tare,
                     m.How,
-                    [.. m.Weights.Select(w => new WeightOnWalk(w.Name, w.GramsEach, w.Roll))],
+                    [.. m.Weights.Select(w => new JudgeWeight(w.Name, w.GramsEach, w.Roll))],
                     m.Roll
                 )),
             ],
             brief.Trials,
-            [.. brief.Method.Parts.Where(p => !p.Off).Select(p => PartOnWalk.Of(p, brief, teacher))]
+            [.. brief.Method.Parts.Where(p => !p.Off).Select(p => JudgePart.Of(p, brief, teacher))]
         );
 }
 
@@ -126,21 +126,21 @@ public sealed record BriefOnWalk(
 /// <param name="How">How it is read.</param>
 /// <param name="Weights">For counted weights: the pieces.</param>
 /// <param name="Roll">For a count: how many are in a roll; 0 where they are all loose.</param>
-public sealed record MeasureOnWalk(
+public sealed record JudgeMeasure(
     string Id,
     string Name,
     MeasureKind Kind,
     string Unit,
     decimal Step,
-    Taken Taken,
+    ReadOccasion Taken,
     decimal Tare,
     string How,
-    IReadOnlyList<WeightOnWalk> Weights,
+    IReadOnlyList<JudgeWeight> Weights,
     int Roll
 );
 
 /// <summary>A sort of weights: what one weighs in grams, where that is known, and how many are in a roll.</summary>
-public sealed record WeightOnWalk(string Name, decimal? GramsEach, int Roll);
+public sealed record JudgeWeight(string Name, decimal? GramsEach, int Roll);
 
 /// <summary>A part as a judge records it: what is asked, not what it is worth.</summary>
 [JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
@@ -153,9 +153,9 @@ public sealed record WeightOnWalk(string Name, decimal? GramsEach, int Roll);
 [JsonDerivedType(typeof(Rubric), "rubric")]
 [JsonDerivedType(typeof(Budget), "budget")]
 [JsonDerivedType(typeof(Tally), "tally")]
-public abstract record PartOnWalk
+public abstract record JudgePart
 {
-    private PartOnWalk() { }
+    private JudgePart() { }
 
     /// <summary>Names the part in entries.</summary>
     public required string Id { get; init; }
@@ -163,7 +163,7 @@ public abstract record PartOnWalk
     /// <summary>What it is called.</summary>
     public required string Name { get; init; }
 
-    internal static PartOnWalk Of(Part part, Core.Brief brief, bool teacher) =>
+    internal static JudgePart Of(Part part, Core.Brief brief, bool teacher) =>
         part switch
         {
             Part.Measured p => new Measured { Id = p.Id, Name = p.Name },
@@ -171,7 +171,7 @@ public abstract record PartOnWalk
             {
                 Id = p.Id,
                 Name = p.Name,
-                Items = [.. p.Items.Select(i => new TaskOnWalk(i.Id, i.Name, i.Steps, i.FirstTeams))],
+                Items = [.. p.Items.Select(i => new JudgeTask(i.Id, i.Name, i.Steps, i.FirstTeams))],
                 Timed = p.TimePoints is not null,
                 RaceTo = p.Race?.Done,
             },
@@ -180,7 +180,7 @@ public abstract record PartOnWalk
                 Id = p.Id,
                 Name = p.Name,
                 Legs = p.Legs,
-                Faults = [.. p.Faults.Select(f => new FaultOnWalk(f.Id, f.Name, f.Seconds))],
+                Faults = [.. p.Faults.Select(f => new JudgeFault(f.Id, f.Name, f.Seconds))],
                 Carries = p.PointsPerItem != 0,
                 Step = p.Step,
             },
@@ -206,8 +206,8 @@ public abstract record PartOnWalk
             {
                 Id = p.Id,
                 Name = p.Name,
-                First = LabelOnWalk.Of(p.First),
-                Second = LabelOnWalk.Of(p.Second),
+                First = JudgeLabel.Of(p.First),
+                Second = JudgeLabel.Of(p.Second),
                 Unit = p.Unit,
             },
             Part.Rubric p => new Rubric
@@ -218,33 +218,33 @@ public abstract record PartOnWalk
                 Judges = p.Judges,
                 Criteria =
                 [
-                    .. p.Criteria.Select(c => new CriterionOnWalk(c.Id, c.Name, [.. c.Levels.Select(l => l.Name)])),
+                    .. p.Criteria.Select(c => new JudgeCriterion(c.Id, c.Name, [.. c.Levels.Select(l => l.Name)])),
                 ],
             },
             Part.Budget p => new Budget
             {
                 Id = p.Id,
                 Name = p.Name,
-                Prices = [.. p.Named(brief).Prices.Select(x => new PriceOnWalk(x.Id, x.Name, x.Each))],
+                Prices = [.. p.Named(brief).Prices.Select(x => new JudgePrice(x.Id, x.Name, x.Each))],
                 Money = p.Money,
             },
             Part.Tally p => new Tally
             {
                 Id = p.Id,
                 Name = p.Name,
-                Counters = [.. p.Counters.Select(c => new CounterOnWalk(c.Id, c.Name, c.Hurts, c.AtMost))],
+                Counters = [.. p.Counters.Select(c => new JudgeCounter(c.Id, c.Name, c.Hurts, c.AtMost))],
             },
             _ => throw new System.Diagnostics.UnreachableException(),
         };
 
     /// <summary>Measured in trials.</summary>
-    public sealed record Measured : PartOnWalk;
+    public sealed record Measured : JudgePart;
 
     /// <summary>Things that are done.</summary>
-    public sealed record Tasks : PartOnWalk
+    public sealed record Tasks : JudgePart
     {
         /// <summary>What can be done.</summary>
-        public required IReadOnlyList<TaskOnWalk> Items { get; init; }
+        public required IReadOnlyList<JudgeTask> Items { get; init; }
 
         /// <summary>Whether the time for all of them is read.</summary>
         public required bool Timed { get; init; }
@@ -254,13 +254,13 @@ public abstract record PartOnWalk
     }
 
     /// <summary>A relay.</summary>
-    public sealed record Relay : PartOnWalk
+    public sealed record Relay : JudgePart
     {
         /// <summary>What the legs are called, in order.</summary>
         public required IReadOnlyList<string> Legs { get; init; }
 
         /// <summary>What can go wrong.</summary>
-        public required IReadOnlyList<FaultOnWalk> Faults { get; init; }
+        public required IReadOnlyList<JudgeFault> Faults { get; init; }
 
         /// <summary>How finely times are read, in seconds.</summary>
         public required decimal Step { get; init; }
@@ -270,7 +270,7 @@ public abstract record PartOnWalk
     }
 
     /// <summary>Sorting into bins.</summary>
-    public sealed record Bins : PartOnWalk
+    public sealed record Bins : JudgePart
     {
         /// <summary>The bins' names.</summary>
         public required IReadOnlyList<string> Names { get; init; }
@@ -286,7 +286,7 @@ public abstract record PartOnWalk
     }
 
     /// <summary>Putting in order.</summary>
-    public sealed record Ordering : PartOnWalk
+    public sealed record Ordering : JudgePart
     {
         /// <summary>What is put in order.</summary>
         public required IReadOnlyList<Thing> Items { get; init; }
@@ -302,20 +302,20 @@ public abstract record PartOnWalk
     }
 
     /// <summary>Pieces that are counted.</summary>
-    public sealed record Pieces : PartOnWalk
+    public sealed record Pieces : JudgePart
     {
         /// <summary>The first label.</summary>
-        public required LabelOnWalk First { get; init; }
+        public required JudgeLabel First { get; init; }
 
         /// <summary>The second label.</summary>
-        public required LabelOnWalk Second { get; init; }
+        public required JudgeLabel Second { get; init; }
 
         /// <summary>The unit of length and width.</summary>
         public required string Unit { get; init; }
     }
 
     /// <summary>Criteria judged by levels.</summary>
-    public sealed record Rubric : PartOnWalk
+    public sealed record Rubric : JudgePart
     {
         /// <summary>Whose word counts.</summary>
         public required RubricVoice Voice { get; init; }
@@ -324,24 +324,24 @@ public abstract record PartOnWalk
         public required RubricJudges Judges { get; init; }
 
         /// <summary>What is judged.</summary>
-        public required IReadOnlyList<CriterionOnWalk> Criteria { get; init; }
+        public required IReadOnlyList<JudgeCriterion> Criteria { get; init; }
     }
 
     /// <summary>What is bought.</summary>
-    public sealed record Budget : PartOnWalk
+    public sealed record Budget : JudgePart
     {
         /// <summary>What can be bought.</summary>
-        public required IReadOnlyList<PriceOnWalk> Prices { get; init; }
+        public required IReadOnlyList<JudgePrice> Prices { get; init; }
 
         /// <summary>The currency's sign or the token's name.</summary>
         public required string Money { get; init; }
     }
 
     /// <summary>What is counted.</summary>
-    public sealed record Tally : PartOnWalk
+    public sealed record Tally : JudgePart
     {
         /// <summary>The counters.</summary>
-        public required IReadOnlyList<CounterOnWalk> Counters { get; init; }
+        public required IReadOnlyList<JudgeCounter> Counters { get; init; }
     }
 }
 
@@ -349,22 +349,22 @@ public abstract record PartOnWalk
 public sealed record Thing(string Id, string Name);
 
 /// <summary>A task.</summary>
-public sealed record TaskOnWalk(string Id, string Name, int Steps, int? FirstTeams);
+public sealed record JudgeTask(string Id, string Name, int Steps, int? FirstTeams);
 
 /// <summary>Something that can go wrong in a relay, and the seconds that it costs.</summary>
-public sealed record FaultOnWalk(string Id, string Name, decimal Seconds);
+public sealed record JudgeFault(string Id, string Name, decimal Seconds);
 
 /// <summary>A label of pieces and the values it can have.</summary>
-public sealed record LabelOnWalk(string Name, IReadOnlyList<string> Values)
+public sealed record JudgeLabel(string Name, IReadOnlyList<string> Values)
 {
-    internal static LabelOnWalk Of(PieceLabel label) => new(label.Name, [.. label.Values.Select(v => v.Name)]);
+    internal static JudgeLabel Of(PieceLabel label) => new(label.Name, [.. label.Values.Select(v => v.Name)]);
 }
 
 /// <summary>Something judged by levels, lowest first.</summary>
-public sealed record CriterionOnWalk(string Id, string Name, IReadOnlyList<string> Levels);
+public sealed record JudgeCriterion(string Id, string Name, IReadOnlyList<string> Levels);
 
 /// <summary>Something that can be bought, and what one costs.</summary>
-public sealed record PriceOnWalk(string Id, string Name, decimal Each);
+public sealed record JudgePrice(string Id, string Name, decimal Each);
 
 /// <summary>Something counted.</summary>
-public sealed record CounterOnWalk(string Id, string Name, bool Hurts, int? AtMost);
+public sealed record JudgeCounter(string Id, string Name, bool Hurts, int? AtMost);

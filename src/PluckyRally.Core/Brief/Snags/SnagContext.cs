@@ -3,10 +3,10 @@ namespace PluckyRally.Core;
 /// <summary>What the checks look at: a brief as one tier runs it.</summary>
 /// <param name="Brief">The brief with the tier's values.</param>
 /// <param name="Ready">The same made ready, or what stops it.</param>
-internal sealed record Scene(Brief Brief, Result<CompiledEdition> Ready)
+internal sealed record SnagContext(Brief Brief, Result<CompiledEdition> Ready)
 {
     /// <summary>The scene of a brief.</summary>
-    public static Scene Of(Brief brief) => new(brief, CompiledEdition.For(new Edition { Brief = brief }));
+    public static SnagContext Of(Brief brief) => new(brief, CompiledEdition.For(new Edition { Brief = brief }));
 
     /// <summary>The brief made ready; null while something stops it.</summary>
     public CompiledEdition? Compiled => Ready.IsOk ? Ready.Value : null;

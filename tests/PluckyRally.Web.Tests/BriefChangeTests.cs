@@ -6,10 +6,10 @@ using Xunit;
 namespace PluckyRally.Web.Tests;
 
 /// <summary>
-/// A brief that is mended while a rally is run: seen first, kept with a reason, on the shelf too, and nothing recorded
+/// A brief that is changed while a rally is run: seen first, kept with a reason, on the shelf too, and nothing recorded
 /// is lost by it.
 /// </summary>
-public sealed class MendingTests : IDisposable
+public sealed class BriefChangeTests : IDisposable
 {
     private readonly RunningApp _app = AppPool.Lend();
 
@@ -26,10 +26,10 @@ public sealed class MendingTests : IDisposable
             Sample.Stands(true, "t2"),
             Sample.Caught("300", "t2")
         );
-        var brief = (await _app.Get<MendingOpened>($"/api/rallies/{id}/mending")).Brief;
-        var mended = brief with { Trials = brief.Trials with { Attempts = 1, Minimum = null } };
-        var seen = await Read<MendingSeen>(
-            await _app.Post($"/api/rallies/{id}/mending/look", new BriefToMend(brief, mended))
+        var brief = (await _app.Get<BriefForChange>($"/api/rallies/{id}/brief-changes")).Brief;
+        var changed = brief with { Trials = brief.Trials with { Attempts = 1, Minimum = null } };
+        var seen = await Read<ChangePreview>(
+            await _app.Post($"/api/rallies/{id}/brief-changes/preview", new BriefToChange(brief, changed))
         );
         seen.Differs.ShouldNotBeEmpty();
         seen.Rounds.ShouldHaveSingleItem().Rows.Select(r => r.Team).ShouldBe(["t2", "t1"]);
@@ -39,25 +39,27 @@ public sealed class MendingTests : IDisposable
                 r => r.Before.ShouldStartWith("not finished"),
                 r => r.After.ShouldStartWith("1st")
             );
-        (await _app.Get<MendingOpened>($"/api/rallies/{id}/mending")).Mended.ShouldBeEmpty(
+        (await _app.Get<BriefForChange>($"/api/rallies/{id}/brief-changes")).BriefChanges.ShouldBeEmpty(
             "nothing is kept by looking"
         );
 
         (
-            await RunningApp.Places(await _app.Post($"/api/rallies/{id}/mending", new BriefToMend(brief, mended)))
+            await RunningApp.Places(
+                await _app.Post($"/api/rallies/{id}/brief-changes", new BriefToChange(brief, changed))
+            )
         ).ShouldBe(["/reason"]);
         (
             await _app.Post(
-                $"/api/rallies/{id}/mending",
-                new BriefToMend(brief, mended, Reason: "the bell rings early")
+                $"/api/rallies/{id}/brief-changes",
+                new BriefToChange(brief, changed, Reason: "the bell rings early")
             )
         ).EnsureSuccessStatusCode();
         var standings = await _app.Get<Standings>($"/api/rallies/{id}/results");
         standings.Rows.Select(r => r.PlaceText).ShouldBe(["1st", "2nd"]);
-        standings.Mended.ShouldHaveSingleItem().Reason.ShouldBe("the bell rings early");
-        (await _app.Get<RallyOnWalk>($"/api/rallies/{id}/walk")).ShouldSatisfyAllConditions(
+        standings.BriefChanges.ShouldHaveSingleItem().Reason.ShouldBe("the bell rings early");
+        (await _app.Get<JudgeRallyView>($"/api/rallies/{id}/walk")).ShouldSatisfyAllConditions(
             w => w.Brief.Trials.Attempts.ShouldBe(1),
-            w => w.Mended.Count.ShouldBe(1),
+            w => w.BriefChanges.Count.ShouldBe(1),
             w => w.Progress.Edition.ShouldBe(5)
         );
 
@@ -71,15 +73,17 @@ public sealed class MendingTests : IDisposable
     public async Task What_nobody_changed_and_what_cannot_be_run_is_refused_at_its_place()
     {
         var id = await _app.Begin(Sample.Brief(), "Terns");
-        var brief = (await _app.Get<MendingOpened>($"/api/rallies/{id}/mending")).Brief;
+        var brief = (await _app.Get<BriefForChange>($"/api/rallies/{id}/brief-changes")).Brief;
         (
-            await RunningApp.Places(await _app.Post($"/api/rallies/{id}/mending/look", new BriefToMend(brief, brief)))
+            await RunningApp.Places(
+                await _app.Post($"/api/rallies/{id}/brief-changes/preview", new BriefToChange(brief, brief))
+            )
         ).ShouldBe(["/changes"]);
         (
             await RunningApp.Places(
                 await _app.Post(
-                    $"/api/rallies/{id}/mending/look",
-                    new BriefToMend(brief, brief with { Method = new() })
+                    $"/api/rallies/{id}/brief-changes/preview",
+                    new BriefToChange(brief, brief with { Method = new() })
                 )
             )
         ).ShouldContain("/brief/method/parts");
@@ -92,7 +96,7 @@ public sealed class MendingTests : IDisposable
                         {
                             Id = Guid.CreateVersion7(),
                             Reason = "unseen",
-                            Changes = Mending.Between(brief, brief with { Title = "Other" }),
+                            Changes = BriefChanges.Between(brief, brief with { Title = "Other" }),
                         }
                 )
             )
@@ -103,13 +107,16 @@ public sealed class MendingTests : IDisposable
     public async Task What_was_written_by_the_earlier_brief_is_kept_even_where_it_no_longer_fits()
     {
         var id = await _app.Begin(Sample.Brief(), "Terns");
-        var brief = (await _app.Get<MendingOpened>($"/api/rallies/{id}/mending")).Brief;
-        var once = brief with { Measures = [.. brief.Measures.Select(m => m with { Taken = Taken.Once })] };
+        var brief = (await _app.Get<BriefForChange>($"/api/rallies/{id}/brief-changes")).Brief;
+        var once = brief with { Measures = [.. brief.Measures.Select(m => m with { Taken = ReadOccasion.Once })] };
         (
-            await _app.Post($"/api/rallies/{id}/mending", new BriefToMend(brief, once, Reason: "it is read once"))
+            await _app.Post(
+                $"/api/rallies/{id}/brief-changes",
+                new BriefToChange(brief, once, Reason: "it is read once")
+            )
         ).EnsureSuccessStatusCode();
 
-        // A tablet that had no line then sends what it kept; one that has the mended brief is told at once.
+        // A tablet that had no line then sends what it kept; one that has the changed brief is told at once.
         (
             await _app.Post($"/api/rallies/{id}/entries", (Entry)(Sample.Caught("210") with { EditionAsOf = 1 }))
         ).StatusCode.ShouldBe(HttpStatusCode.UnprocessableEntity);
@@ -138,28 +145,28 @@ public sealed class MendingTests : IDisposable
                 )
             )
         ).GetProperty("id").GetGuid();
-        var brief = (await _app.Get<MendingOpened>($"/api/rallies/{id}/mending")).Brief;
+        var brief = (await _app.Get<BriefForChange>($"/api/rallies/{id}/brief-changes")).Brief;
         (
-            await Read<MendingSeen>(
+            await Read<ChangePreview>(
                 await _app.Post(
-                    $"/api/rallies/{id}/mending/look",
-                    new BriefToMend(brief, brief with { Goal = "Catch more" })
+                    $"/api/rallies/{id}/brief-changes/preview",
+                    new BriefToChange(brief, brief with { Goal = "Catch more" })
                 )
             )
         ).Shelf.ShouldBe("Rain catcher");
         (
-            await Read<BriefNowMended>(
+            await Read<BriefChanged>(
                 await _app.Post(
-                    $"/api/rallies/{id}/mending",
-                    new BriefToMend(brief, brief with { Goal = "Catch more" }, Reason: "clearer", ShelfToo: true)
+                    $"/api/rallies/{id}/brief-changes",
+                    new BriefToChange(brief, brief with { Goal = "Catch more" }, Reason: "clearer", ShelfToo: true)
                 )
             )
         ).NotOnShelf.ShouldBeNull();
         (await _app.Get<Core.Brief>($"/api/briefs/{shelf}")).Goal.ShouldBe("Catch more");
         (
             await _app.Post(
-                $"/api/rallies/{id}/mending",
-                new BriefToMend(
+                $"/api/rallies/{id}/brief-changes",
+                new BriefToChange(
                     brief with
                     {
                         Goal = "Catch more",
@@ -179,11 +186,11 @@ public sealed class MendingTests : IDisposable
     public async Task A_round_alone_is_mended_and_opens_on_the_one_that_runs()
     {
         var id = await _app.Begin(Sample.Brief(), "Terns");
-        var brief = (await _app.Get<MendingOpened>($"/api/rallies/{id}/mending?round=2")).Brief;
+        var brief = (await _app.Get<BriefForChange>($"/api/rallies/{id}/brief-changes?round=2")).Brief;
         (
             await _app.Post(
-                $"/api/rallies/{id}/mending",
-                new BriefToMend(
+                $"/api/rallies/{id}/brief-changes",
+                new BriefToChange(
                     brief,
                     brief with
                     {

@@ -1,22 +1,22 @@
 namespace PluckyRally.Core;
 
-/// <summary>Says which wishes could not be kept, and why.</summary>
-internal static class UnkeptWishes
+/// <summary>Says which preferences could not be kept, and why.</summary>
+internal static class UnmetPreferences
 {
     public static IEnumerable<string> Of(
         IReadOnlyList<Student> students,
-        TeamWishes wishes,
+        TeamPreferences preferences,
         IReadOnlyList<IReadOnlyList<int>> teams,
         Dictionary<string, int> here
     )
     {
         var teamOf = teams.SelectMany((t, i) => t.Select(p => (p, i))).ToDictionary(p => p.p, p => p.i);
-        var apart = wishes.Apart.SelectMany(g => TeamMaker.Pairs(Here(g, here))).Select(Ordered).ToHashSet();
-        var together = wishes.Together.SelectMany(g => TeamMaker.Pairs(Here(g, here))).Select(Ordered).ToHashSet();
+        var apart = preferences.Apart.SelectMany(g => TeamMaker.Pairs(Here(g, here))).Select(Ordered).ToHashSet();
+        var together = preferences.Together.SelectMany(g => TeamMaker.Pairs(Here(g, here))).Select(Ordered).ToHashSet();
         string Name(int student) => students[student].Name;
 
         foreach (
-            var group in wishes
+            var group in preferences
                 .Together.Select(g => Here(g, here))
                 .Where(g => g.Select(p => teamOf[p]).Distinct().Count() > 1)
         )
@@ -31,7 +31,7 @@ internal static class UnkeptWishes
         }
 
         foreach (
-            var (a, b) in wishes
+            var (a, b) in preferences
                 .Apart.SelectMany(g => TeamMaker.Pairs(Here(g, here)))
                 .Select(Ordered)
                 .Distinct()
@@ -41,12 +41,14 @@ internal static class UnkeptWishes
             yield return together.Contains((a, b))
                 ? $"{Name(a)} and {Name(b)} are in one team: they are to be kept together too."
             : teams.Count == 1 ? $"{Name(a)} and {Name(b)} are in one team: there is only one."
-            : wishes.Apart.Any(g => g.Count > teams.Count && g.Contains(students[a].Id) && g.Contains(students[b].Id))
+            : preferences.Apart.Any(g =>
+                g.Count > teams.Count && g.Contains(students[a].Id) && g.Contains(students[b].Id)
+            )
                 ? $"{Name(a)} and {Name(b)} are in one team: more are to be kept apart than there are teams."
             : $"{Name(a)} and {Name(b)} are in one team: other preferences stood in the way.";
         }
 
-        foreach (var group in wishes.Spread.Select(g => Here(g, here)))
+        foreach (var group in preferences.Spread.Select(g => Here(g, here)))
         {
             var most = teams.Max(t => t.Count(group.Contains));
             var fair = (group.Count + teams.Count - 1) / teams.Count;

@@ -5,14 +5,14 @@ namespace PluckyRally.Core;
 /// <param name="References">The ids of what they are held against.</param>
 /// <param name="Received">The whole log: what came with an entry that was struck out may still be named by the
 /// strike.</param>
-internal sealed record OnSheets(
+internal sealed record KnownSubjects(
     IReadOnlyList<Team> Teams,
     IReadOnlySet<string> References,
     IReadOnlyList<Entry> Received
 )
 {
     /// <summary>Those that were there at first, and those that came with an entry that was not struck out.</summary>
-    public static OnSheets Of(IReadOnlyList<Team> begun, IReadOnlyList<Entry> received) =>
+    public static KnownSubjects Of(IReadOnlyList<Team> begun, IReadOnlyList<Entry> received) =>
         new(
             Roster.Named(begun, received),
             received.Any(e => e is Entry.ReferenceAdded)
@@ -26,7 +26,7 @@ internal sealed record OnSheets(
         );
 
     /// <summary>The same for a rally that was looked through.</summary>
-    public static OnSheets Of(OpenedRally opened) =>
+    public static KnownSubjects Of(OpenedRally opened) =>
         new(opened.Rally.Teams, opened.References.Select(r => r.Id).ToHashSet(StringComparer.Ordinal), opened.Received);
 
     /// <summary>Says what is wrong where an entry is of nobody that there is.</summary>
@@ -50,7 +50,7 @@ internal sealed record OnSheets(
 
     private bool IsTeam(Entry entry) =>
         Teams.Any(t => t.Id == entry.Team)
-        || entry.Brings is not null
+        || entry.IntroducedName is not null
         || (entry.MayBeOfClass && entry.Team.Length == 0)
-        || (entry is Entry.StruckOut && Received.Any(e => e.Brings is not null && e.Team == entry.Team));
+        || (entry is Entry.StruckOut && Received.Any(e => e.IntroducedName is not null && e.Team == entry.Team));
 }

@@ -10,7 +10,7 @@ namespace PluckyRally.Web;
 /// the others wait, and are given what was worked out then if it is as new as what they asked for: a storm of entries
 /// costs no more than one at a time.
 /// </summary>
-internal sealed class WorkedOut(RallyCache kept)
+internal sealed class RoundCache(RallyCache kept)
 {
     /// <summary>More rounds than are run at once; those of an old lesson need not stay.</summary>
     private const int Most = 64;
@@ -51,10 +51,10 @@ internal sealed class WorkedOut(RallyCache kept)
     /// each time that they are told, however many entries come between.
     /// </summary>
     /// <param name="newest">The rally as it is now.</param>
-    /// <param name="told">How many entries the live line told of; absent where the newest is wanted.</param>
-    public KeptRally At(KeptRally newest, int? told)
+    /// <param name="announced">How many entries the live line announced; absent where the newest is wanted.</param>
+    public KeptRally At(KeptRally newest, int? announced)
     {
-        if (told is not { } enough || !newest.Opened.IsOk)
+        if (announced is not { } enough || !newest.Opened.IsOk)
             return newest;
         if (
             _answered.TryGetValue(newest.Stored.Id, out var known)

@@ -4,9 +4,9 @@ using Xunit;
 namespace PluckyRally.Core.Tests.Score;
 
 /// <summary>
-/// A brief that is mended while it is run: what changes, what is kept, and that nothing changes its meaning unsaid.
+/// A brief that is changed while it is run: what changes, what is kept, and that nothing changes its meaning unsaid.
 /// </summary>
-public sealed class MendedTests
+public sealed class ChangedBriefTests
 {
     private static readonly Brief Brief = Sample.Brief(
         [Sample.Height(), Sample.Count("beads")],
@@ -50,7 +50,7 @@ public sealed class MendedTests
         Tried("b", "40", "2");
         Tried("b", "40", "2");
         Places().ShouldBe(["Whelks 1 60", "Terns – 70"]);
-        var mended = Mend(b =>
+        var changed = Change(b =>
             b with
             {
                 Rules =
@@ -68,8 +68,8 @@ public sealed class MendedTests
             }
         );
         Places().ShouldBe(["Terns 1 70", "Whelks 2 60"]);
-        var since = Standings().Mended.ShouldHaveSingleItem();
-        (since.Entry, since.By, since.Reason, since.From).ShouldBe((mended, "teacher", "It was too strict", 1));
+        var since = Standings().BriefChanges.ShouldHaveSingleItem();
+        (since.Entry, since.By, since.Reason, since.From).ShouldBe((changed, "teacher", "It was too strict", 1));
         since
             .Differs.ShouldHaveSingleItem()
             .ShouldSatisfyAllConditions(
@@ -83,16 +83,16 @@ public sealed class MendedTests
                 $"Brief changed for the whole rally: {since.Differs[0].Where} 50 cm → 65 cm. It was too strict"
             );
 
-        Strike(mended);
+        Strike(changed);
         Places().ShouldBe(["Whelks 1 60", "Terns – 70"]);
-        Standings().Mended.ShouldBeEmpty();
+        Standings().BriefChanges.ShouldBeEmpty();
     }
 
     [Fact]
     public void The_log_with_what_was_mended_opens_as_it_grew()
     {
         Tried("a", "40", "1");
-        Mend(b => b with { Trials = b.Trials with { Attempts = 1 } });
+        Change(b => b with { Trials = b.Trials with { Attempts = 1 } });
         Tried("b", "30", "1");
         var anew = OpenedRally.Open(_rally.Rally with { Entries = _rally.Received }).OrThrow();
         Json.Write(anew.Result(1).Standings).ShouldBe(Json.Write(Standings()));
@@ -103,7 +103,7 @@ public sealed class MendedTests
     public void A_reading_that_no_longer_fits_is_kept_aside_and_comes_back_with_what_it_was_read_by()
     {
         Tried("a", "40", "3");
-        var mended = Mend(b =>
+        var changed = Change(b =>
             b with
             {
                 Measures = [b.Measures[0]],
@@ -112,7 +112,7 @@ public sealed class MendedTests
         );
         _rally.Aside.ShouldHaveSingleItem().Problems.ShouldHaveSingleItem().What.ShouldContain("no such measure");
         Standings().Rows.ShouldAllBe(r => r.Status == StandingStatus.Unfinished);
-        Strike(mended);
+        Strike(changed);
         _rally.Aside.ShouldBeEmpty();
         _rally.Rally.Entries.OfType<Entry.TrialRecorded>().ShouldHaveSingleItem().Readings.Count.ShouldBe(2);
     }
@@ -121,7 +121,7 @@ public sealed class MendedTests
     public void A_bare_number_means_what_it_meant_when_it_was_typed()
     {
         Tried("a", "40", "1");
-        Mend(b => b with { Measures = [b.Measures[0] with { Unit = "mm" }, b.Measures[1]] });
+        Change(b => b with { Measures = [b.Measures[0] with { Unit = "mm" }, b.Measures[1]] });
         Trial("a").Readings[0].ShouldSatisfyAllConditions(r => r.Value.ShouldBe(400), r => r.Typed.ShouldBe("40"));
 
         // A device that has not heard of it yet types centimetres; one that has, millimetres.
@@ -143,7 +143,7 @@ public sealed class MendedTests
     public void A_reading_of_another_kind_is_never_taken_for_one()
     {
         Tried("a", "40", "1");
-        Mend(b =>
+        Change(b =>
             b with
             {
                 Rules = [],
@@ -163,13 +163,13 @@ public sealed class MendedTests
     [Fact]
     public void What_a_device_wrote_by_the_earlier_brief_is_kept_even_where_it_no_longer_fits()
     {
-        Mend(b => b with { Measures = [b.Measures[0]], Method = b.Method with { Parts = [b.Method.Parts[0]] } });
+        Change(b => b with { Measures = [b.Measures[0]], Method = b.Method with { Parts = [b.Method.Parts[0]] } });
         var late = Attempt("b", "30", "4") with { EditionAsOf = 0 };
         Keep(late);
         _rally.Aside.ShouldHaveSingleItem().Entry.Id.ShouldBe(late.Id);
         Recorder
             .Accept(_rally, Attempt("b", "30", "4") with { EditionAsOf = 1 })
-            .IsOk.ShouldBeFalse("whoever has the mended brief is told at once");
+            .IsOk.ShouldBeFalse("whoever has the changed brief is told at once");
     }
 
     [Fact]
@@ -177,8 +177,8 @@ public sealed class MendedTests
     {
         Tried("a", "40", "1");
         Tried("a", "40", "1");
-        Mend(b => b with { Trials = b.Trials with { Attempts = 1 } }, round: 2, only: true);
-        Mend(b => b with { Method = b.Method with { Parts = [b.Method.Parts[0]] } }, round: 3);
+        Change(b => b with { Trials = b.Trials with { Attempts = 1 } }, round: 2, only: true);
+        Change(b => b with { Method = b.Method with { Parts = [b.Method.Parts[0]] } }, round: 3);
         (
             _rally.In(1).Compiled.Brief.Trials.Attempts,
             _rally.In(2).Compiled.Brief.Trials.Attempts,
@@ -190,15 +190,15 @@ public sealed class MendedTests
             _rally.In(9).Compiled.Parts.Count
         ).ShouldBe((2, 1, 1));
         _rally.In(9).Before!.Number.ShouldBe(8);
-        Standings().Mended.ShouldBeEmpty();
-        _rally.Result(2).Standings.Mended.Count.ShouldBe(1);
+        Standings().BriefChanges.ShouldBeEmpty();
+        _rally.Result(2).Standings.BriefChanges.Count.ShouldBe(1);
     }
 
     [Fact]
     public void What_was_mended_for_all_later_does_not_outweigh_what_was_said_of_one_round()
     {
-        Mend(b => b with { Trials = b.Trials with { Attempts = 5 } }, round: 2);
-        Mend(b => b with { Trials = b.Trials with { Attempts = 3 } });
+        Change(b => b with { Trials = b.Trials with { Attempts = 5 } }, round: 2);
+        Change(b => b with { Trials = b.Trials with { Attempts = 3 } });
         (_rally.In(1).Compiled.Brief.Trials.Attempts, _rally.In(2).Compiled.Brief.Trials.Attempts).ShouldBe((3, 5));
     }
 
@@ -208,7 +208,7 @@ public sealed class MendedTests
         // Round 1: the second attempt is left out by a cut there, so 40 stands; 75% of it is 30.
         Keep(new Entry.AttemptsCut { Id = NextId(), Attempts = 1 });
         Tried("a", "40", "1");
-        Mend(b => b with { Rules = [Derived] }, round: 1);
+        Change(b => b with { Rules = [Derived] }, round: 1);
         _rally.In(1).Compiled.Rules.ShouldHaveSingleItem();
         TeamSheet
             .For(_rally, "a", 1)!
@@ -231,7 +231,7 @@ public sealed class MendedTests
     public void A_team_without_an_earlier_result_is_finished_when_somebody_has_answered_the_rule()
     {
         Tried("a", "40", "1");
-        Mend(b => b with { Rules = [Derived] }, round: 2);
+        Change(b => b with { Rules = [Derived] }, round: 2);
         Tried("b", "30", "1", round: 2);
         Tried("b", "30", "1", round: 2);
         TeamSheet
@@ -256,8 +256,13 @@ public sealed class MendedTests
     [Fact]
     public void What_rests_on_something_that_was_taken_back_is_set_aside_and_said()
     {
-        var added = Mend(b => b with { Rules = [.. b.Rules, Sample.Inspection("float", new Consequence.NoteOnly())] });
-        Mend(b => b with { Rules = [b.Rules[0], b.Rules[1] with { Text = "It floats" }] });
+        var added = Change(b =>
+            b with
+            {
+                Rules = [.. b.Rules, Sample.Inspection("float", new Consequence.NoteOnly())],
+            }
+        );
+        Change(b => b with { Rules = [b.Rules[0], b.Rules[1] with { Text = "It floats" }] });
         Strike(added);
         _rally.Aside.ShouldHaveSingleItem().Problems.ShouldHaveSingleItem().What.ShouldContain("/rules/float");
         _rally.In(1).Compiled.Rules.ShouldHaveSingleItem();
@@ -329,9 +334,9 @@ public sealed class MendedTests
                 Floor = 2,
             },
         };
-        Json.Write(Mending.Lay(Brief, Mending.Between(Brief, other)).OrThrow()).ShouldBe(Json.Write(other));
-        Json.Write(Mending.Lay(other, Mending.Between(other, Brief)).OrThrow()).ShouldBe(Json.Write(Brief));
-        Mending.Between(Brief, Brief).ShouldBeEmpty();
+        Json.Write(BriefChanges.Lay(Brief, BriefChanges.Between(Brief, other)).OrThrow()).ShouldBe(Json.Write(other));
+        Json.Write(BriefChanges.Lay(other, BriefChanges.Between(other, Brief)).OrThrow()).ShouldBe(Json.Write(Brief));
+        BriefChanges.Between(Brief, Brief).ShouldBeEmpty();
     }
 
     private static readonly System.Text.Json.JsonElement JsonNull = System.Text.Json.JsonElement.Parse("null");
@@ -384,7 +389,7 @@ public sealed class MendedTests
         );
     }
 
-    private Guid Mend(Func<Brief, Brief> change, int round = 1, bool only = false)
+    private Guid Change(Func<Brief, Brief> change, int round = 1, bool only = false)
     {
         var now = _rally.In(round).Compiled.Brief;
         return Keep(
@@ -395,7 +400,7 @@ public sealed class MendedTests
                 Round = round,
                 OnlyThisRound = only,
                 Reason = "It was too strict",
-                Changes = Mending.Between(now, change(now)),
+                Changes = BriefChanges.Between(now, change(now)),
             }
         );
     }

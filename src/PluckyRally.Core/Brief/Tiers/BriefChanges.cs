@@ -7,7 +7,7 @@ namespace PluckyRally.Core;
 /// What a brief that is being run was changed by: values at their places, as a tier has them, and items that come and
 /// go.
 /// </summary>
-public static class Mending
+public static class BriefChanges
 {
     /// <summary>What makes one brief of another.</summary>
     public static IReadOnlyList<Override> Between(Brief before, Brief after) =>
@@ -48,12 +48,12 @@ public static class Mending
     }
 
     /// <summary>
-    /// The brief on the shelf with what was mended in a rally that runs one of its tiers: where the tier has a value of
-    /// its own at a place, that is mended, else the brief's for all.
+    /// The brief on the shelf with what was changed in a rally that runs one of its tiers: where the tier has a value
+    /// of its own at a place, that is changed, else the brief's for all.
     /// </summary>
     /// <param name="brief">The brief with its tiers.</param>
     /// <param name="tier">The name of the tier; empty where the brief itself is run.</param>
-    /// <param name="changes">What was mended.</param>
+    /// <param name="changes">What was changed.</param>
     public static Result<Brief> OnShelf(Brief brief, string tier, IReadOnlyList<Override> changes)
     {
         var own = brief.Tiers.FirstOrDefault(t => tier.Length > 0 && (t.Name == tier || t.Id == tier));
@@ -61,14 +61,14 @@ public static class Mending
         var all = Lay(brief, [.. changes.Where(c => !IsOwn(c))]);
         if (!all.IsOk || own is null)
             return all;
-        var mended = own with
+        var changed = own with
         {
             Overrides = [.. own.Overrides.Select(o => changes.LastOrDefault(c => c.At == o.At) ?? o)],
         };
         return Result<Brief>.Ok(
             all.Value with
             {
-                Tiers = [.. all.Value.Tiers.Select(t => t.Id == own.Id ? mended : t)],
+                Tiers = [.. all.Value.Tiers.Select(t => t.Id == own.Id ? changed : t)],
             }
         );
     }

@@ -1,24 +1,24 @@
 namespace PluckyRally.Core;
 
 /// <summary>
-/// What a teacher wishes for the teams of a class, whatever they are made for. Wishes are the class's and last.
+/// What a teacher prefers for the teams of a class, whatever they are made for. Preferences are the class's and last.
 /// </summary>
 /// <param name="Together">Students who should be in one team, by id.</param>
 /// <param name="Apart">Students of whom no two should be in one team, by id.</param>
 /// <param name="Spread">Students to be spread over the teams, by id.</param>
-public sealed record ClassWishes(
+public sealed record ClassPreferences(
     IReadOnlyList<IReadOnlyList<string>> Together,
     IReadOnlyList<IReadOnlyList<string>> Apart,
     IReadOnlyList<IReadOnlyList<string>> Spread
 )
 {
-    /// <summary>Nothing is wished.</summary>
-    public static ClassWishes None { get; } = new([], [], []);
+    /// <summary>Nothing is preferred.</summary>
+    public static ClassPreferences None { get; } = new([], [], []);
 
     /// <summary>Where another state of them differs from this one.</summary>
     /// <param name="after">The other state.</param>
     /// <param name="name">What a student is called.</param>
-    public IReadOnlyList<Difference> DifferencesTo(ClassWishes after, Func<string, string> name)
+    public IReadOnlyList<Difference> DifferencesTo(ClassPreferences after, Func<string, string> name)
     {
         var found = new DifferenceCollector();
         found.At("/together", "Together in one team", Said(Together), Said(after.Together));
@@ -30,7 +30,7 @@ public sealed record ClassWishes(
             string.Join("; ", groups.Select(g => English.List([.. g.Select(name)])));
     }
 
-    /// <summary>What makes them no wishes.</summary>
+    /// <summary>Why they cannot be kept.</summary>
     public IReadOnlyList<Problem> Problems()
     {
         var found = new ProblemCollector();

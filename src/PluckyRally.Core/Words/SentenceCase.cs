@@ -1,7 +1,7 @@
 namespace PluckyRally.Core;
 
 /// <summary>Fits words into a sentence.</summary>
-internal static class Within
+internal static class SentenceCase
 {
     /// <summary>
     /// The text as it stands in the middle of a sentence: without the capital that it begins with, unless it is one of

@@ -1,13 +1,13 @@
 namespace PluckyRally.Core;
 
-/// <summary>What mending a brief would change, before it is kept.</summary>
+/// <summary>What a change to the brief would do, before it is kept.</summary>
 /// <param name="Differs">Where the brief would differ.</param>
 /// <param name="Rounds">For each round in which something is recorded and something would change: places and points
 /// before and after.</param>
 /// <param name="Aside">Entries that would no longer fit; they are kept.</param>
-public sealed record MendingSeen(
+public sealed record ChangePreview(
     IReadOnlyList<Difference> Differs,
-    IReadOnlyList<RoundMended> Rounds,
+    IReadOnlyList<RoundChange> Rounds,
     IReadOnlyList<LogLine> Aside
 )
 {
@@ -19,30 +19,30 @@ public sealed record MendingSeen(
 
     /// <summary>Tries it out, or says why it cannot be.</summary>
     /// <param name="opened">The rally.</param>
-    /// <param name="mended">What would be mended.</param>
-    public static Result<MendingSeen> Of(OpenedRally opened, Entry.BriefMended mended)
+    /// <param name="changed">What would be changed.</param>
+    public static Result<ChangePreview> Of(OpenedRally opened, Entry.BriefMended changed)
     {
-        if (mended.Changes.Count == 0)
-            return Result<MendingSeen>.Refused(
+        if (changed.Changes.Count == 0)
+            return Result<ChangePreview>.Refused(
                 new Problem("/changes", "Nothing is changed yet.", "Change something on the sheet first.")
             );
-        var brief = Mending.Lay(opened.Mended(mended.Round), mended.Changes);
+        var brief = BriefChanges.Lay(opened.BriefOf(changed.Round), changed.Changes);
         if (!brief.IsOk)
-            return Result<MendingSeen>.Refused(brief.Problems);
+            return Result<ChangePreview>.Refused(brief.Problems);
         var stopping = Snags.Stopping(new Edition { Brief = brief.Value });
-        var known = Snags.Stopping(new Edition { Brief = opened.Mended(mended.Round) }).Select(p => p.At).ToHashSet();
+        var known = Snags.Stopping(new Edition { Brief = opened.BriefOf(changed.Round) }).Select(p => p.At).ToHashSet();
         if (stopping.Where(p => !known.Contains(p.At)).ToList() is { Count: > 0 } stops)
-            return Result<MendingSeen>.Refused([.. stops.Select(p => p.Under("/brief"))]);
-        var accepted = Recorder.Accept(opened, mended);
+            return Result<ChangePreview>.Refused([.. stops.Select(p => p.Under("/brief"))]);
+        var accepted = Recorder.Accept(opened, changed);
         if (!accepted.IsOk)
-            return Result<MendingSeen>.Refused(accepted.Problems);
+            return Result<ChangePreview>.Refused(accepted.Problems);
         var after = opened.With(accepted.Value);
         if (!after.IsOk)
-            return Result<MendingSeen>.Refused(after.Problems);
+            return Result<ChangePreview>.Refused(after.Problems);
 
         // What stands wrong in it is said by the entry itself, which would be set aside.
-        if (after.Value.Aside.FirstOrDefault(a => a.Entry.Id == mended.Id) is { } itself)
-            return Result<MendingSeen>.Refused([
+        if (after.Value.Aside.FirstOrDefault(a => a.Entry.Id == changed.Id) is { } itself)
+            return Result<ChangePreview>.Refused([
                 .. itself.Problems.Select(p =>
                     p with
                     {
@@ -54,9 +54,9 @@ public sealed record MendingSeen(
         var rounds = Enumerable
             .Range(1, opened.Rounds)
             .Where(r => opened.Stands.Any(e => e.Round == r && e.BeginsRound))
-            .Select(r => RoundMended.Of(opened.Result(r), after.Value.Result(r)));
+            .Select(r => RoundChange.Of(opened.Result(r), after.Value.Result(r)));
         var aside = after.Value.Aside.Where(a => !a.Struck && !had.Contains(a.Entry.Id)).ToDictionary(a => a.Entry.Id);
-        return Result<MendingSeen>.Ok(
+        return Result<ChangePreview>.Ok(
             new(
                 ((Entry.BriefMended)accepted.Value).Differs,
                 [.. rounds.Where(r => r.Rows.Count > 0)],
@@ -69,9 +69,9 @@ public sealed record MendingSeen(
     }
 
     /// <summary>Whether something was bought that would cost another price if that held from the beginning.</summary>
-    private static bool ChangesPricesOf(OpenedRally opened, Entry.BriefMended mended)
+    private static bool ChangesPricesOf(OpenedRally opened, Entry.BriefMended changed)
     {
-        var after = opened.With(mended with { PricesFromNow = false });
+        var after = opened.With(changed with { PricesFromNow = false });
         return after.IsOk
             && Enumerable.Range(1, opened.Rounds).Any(r => !Spent(opened, r).SetEquals(Spent(after.Value, r)));
 
@@ -80,12 +80,12 @@ public sealed record MendingSeen(
     }
 }
 
-/// <summary>A round before and after something is mended.</summary>
+/// <summary>A round before and after something is changed.</summary>
 /// <param name="Round">The round.</param>
 /// <param name="Rows">The teams whose place or total would change, in the order in which they would stand.</param>
-public sealed record RoundMended(int Round, IReadOnlyList<TeamMended> Rows)
+public sealed record RoundChange(int Round, IReadOnlyList<TeamChange> Rows)
 {
-    internal static RoundMended Of(RoundResult before, RoundResult after)
+    internal static RoundChange Of(RoundResult before, RoundResult after)
     {
         var (had, now) = (Says(before), Says(after));
         return new(
@@ -93,7 +93,7 @@ public sealed record RoundMended(int Round, IReadOnlyList<TeamMended> Rows)
             [
                 .. after
                     .Standings.Rows.Where(r => had[r.Team] != now[r.Team])
-                    .Select(r => new TeamMended(r.Team, r.Name, had[r.Team], now[r.Team])),
+                    .Select(r => new TeamChange(r.Team, r.Name, had[r.Team], now[r.Team])),
             ]
         );
     }
@@ -113,17 +113,17 @@ public sealed record RoundMended(int Round, IReadOnlyList<TeamMended> Rows)
         var place = row.Status switch
         {
             StandingStatus.Placed => row.PlaceText.Length > 0 ? row.PlaceText : "finished",
-            StandingStatus.Unfinished => $"not finished: {Within.Sentence(row.Reason)}",
-            StandingStatus.DidNotPlace => $"not placed: {Within.Sentence(row.Reason)}",
+            StandingStatus.Unfinished => $"not finished: {SentenceCase.Sentence(row.Reason)}",
+            StandingStatus.DidNotPlace => $"not placed: {SentenceCase.Sentence(row.Reason)}",
             StandingStatus.Away => $"takes no place: {row.Reason}",
         };
         return row.TotalText.Length > 0 ? $"{place}, {row.TotalText}" : place;
     }
 }
 
-/// <summary>A team before and after something is mended.</summary>
+/// <summary>A team before and after something is changed.</summary>
 /// <param name="Team">The team's id.</param>
 /// <param name="Name">The team's name.</param>
 /// <param name="Before">Its place and total as they are.</param>
-/// <param name="After">The same with what would be mended.</param>
-public sealed record TeamMended(string Team, string Name, string Before, string After);
+/// <param name="After">The same with what would be changed.</param>
+public sealed record TeamChange(string Team, string Name, string Before, string After);

@@ -3,7 +3,7 @@ namespace PluckyRally.Web;
 /// <summary>
 /// What is written into the log: that something happened and where, never who a student is or what was typed.
 /// </summary>
-internal static partial class Happened
+internal static partial class LogMessages
 {
     [LoggerMessage(
         LogLevel.Information,

@@ -4,13 +4,13 @@ namespace PluckyRally.Core;
 /// Brings what was written by an earlier brief into the one that stands now: it means what it meant when it was
 /// written.
 /// </summary>
-internal static class WrittenBefore
+internal static class EntryTranslation
 {
     /// <summary>An entry understood by the brief as it is now; where it no longer fits, that is collected.</summary>
     public static Entry Understand(
         CompiledEdition then,
         CompiledEdition now,
-        OnSheets named,
+        KnownSubjects named,
         Entry entry,
         ProblemCollector found
     )

@@ -3,8 +3,8 @@ using Xunit;
 
 namespace PluckyRally.Core.Tests.Parts;
 
-/// <summary>A price that is mended while the rally is run: from when it holds, and what was bought before.</summary>
-public sealed class MendedPriceTests
+/// <summary>A price that is changed while the rally is run: from when it holds, and what was bought before.</summary>
+public sealed class ChangedPriceTests
 {
     private static readonly Brief Brief = new()
     {
@@ -54,12 +54,12 @@ public sealed class MendedPriceTests
     public void A_mended_price_holds_from_then_on_or_for_everything(bool fromNow, int left)
     {
         Buy(2);
-        Mend(6, fromNow);
+        Change(6, fromNow);
         Buy(1);
         Left.ShouldBe(left);
     }
 
-    /// <summary>What a device showed rightly is the brief’s, and is mended with it; another price stands.</summary>
+    /// <summary>What a device showed rightly is the brief’s, and is changed with it; another price stands.</summary>
     [Theory]
     [InlineData(null, 4, 34)]
     [InlineData(0, 4, 34)]
@@ -77,18 +77,18 @@ public sealed class MendedPriceTests
                 EditionAsOf = knows,
             }
         );
-        Mend(6, fromNow: false);
+        Change(6, fromNow: false);
         Left.ShouldBe(left);
     }
 
-    /// <summary>Mended to 6 from now on, then to 5 for everything: what cost 4 and what cost 6 costs 5.</summary>
+    /// <summary>Changed to 6 from now on, then to 5 for everything: what cost 4 and what cost 6 costs 5.</summary>
     [Fact]
     public void The_last_word_on_everything_outweighs_what_held_from_some_time_on()
     {
         Buy(1);
-        Mend(6, fromNow: true);
+        Change(6, fromNow: true);
         Buy(1);
-        Mend(5, fromNow: false);
+        Change(5, fromNow: false);
         Left.ShouldBe(30);
     }
 
@@ -96,13 +96,13 @@ public sealed class MendedPriceTests
     public void What_was_mended_for_everything_and_struck_out_costs_what_it_cost()
     {
         Buy(2);
-        var mended = Mend(6, fromNow: false);
+        var changed = Change(6, fromNow: false);
         Left.ShouldBe(28);
         Add(
             new Entry.StruckOut
             {
                 Id = Id(),
-                Entry = mended,
+                Entry = changed,
                 Reason = "by mistake",
             }
         );
@@ -114,7 +114,7 @@ public sealed class MendedPriceTests
     public void What_was_bought_last_is_given_back_first_at_its_own_price()
     {
         Buy(1);
-        Mend(6, fromNow: true);
+        Change(6, fromNow: true);
         Buy(1);
         GiveBack(1);
         Left.ShouldBe(40 - 10 + 3);
@@ -128,7 +128,7 @@ public sealed class MendedPriceTests
     {
         Buy(1);
         GiveBack(1);
-        Mend(6, fromNow: true);
+        Change(6, fromNow: true);
         Buy(1);
         Left.ShouldBe(40 - 4 + 2 - 6);
     }
@@ -137,12 +137,12 @@ public sealed class MendedPriceTests
     public void Looking_at_a_mended_price_counts_money_and_asks_from_when()
     {
         Buy(2);
-        var seen = MendingSeen.Of(_rally, Mending(6, fromNow: false)).OrThrow();
+        var seen = ChangePreview.Of(_rally, Changed(6, fromNow: false)).OrThrow();
         seen.ChangesPrices.ShouldBeTrue();
         var row = seen.Rounds.ShouldHaveSingleItem().Rows.ShouldHaveSingleItem();
         row.Before.ShouldBe("finished, 32.0; spent 8 shells");
         row.After.ShouldBe("finished, 28.0; spent 12 shells");
-        var fromNow = MendingSeen.Of(_rally, Mending(6, fromNow: true)).OrThrow();
+        var fromNow = ChangePreview.Of(_rally, Changed(6, fromNow: true)).OrThrow();
         fromNow.ChangesPrices.ShouldBeTrue("it is still asked");
         fromNow.Rounds.ShouldBeEmpty();
     }
@@ -157,14 +157,14 @@ public sealed class MendedPriceTests
         return entry.Id;
     }
 
-    private Entry.BriefMended Mending(decimal each, bool fromNow)
+    private Entry.BriefMended Changed(decimal each, bool fromNow)
     {
-        var now = _rally.Mended(1);
+        var now = _rally.BriefOf(1);
         var shop = (Part.Budget)now.Method.Parts[0];
         return new()
         {
             Id = Id(),
-            Changes = Core.Mending.Between(
+            Changes = Core.BriefChanges.Between(
                 now,
                 now with
                 {
@@ -176,7 +176,7 @@ public sealed class MendedPriceTests
         };
     }
 
-    private Guid Mend(decimal each, bool fromNow) => Add(Mending(each, fromNow));
+    private Guid Change(decimal each, bool fromNow) => Add(Changed(each, fromNow));
 
     private void Buy(int count) =>
         Add(
