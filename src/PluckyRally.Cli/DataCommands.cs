@@ -41,7 +41,7 @@ internal static class DataCommands
             if (held is null)
                 return Say(
                     error,
-                    $"Plucky Rally is running with the data in {folder.Path}. End it first, then bring the file back."
+                    $"Plucky Rally is running with the data in {folder.Path}. Stop it first, then restore the file."
                 );
             return Path.GetExtension(file) == ".db"
                 ? BringBack(folder, file, output, error)
@@ -79,9 +79,9 @@ internal static class DataCommands
                 + $"{Count(came.Photos, "photo", "photos")}. Here already: {came.Same}."
         );
         foreach (var name in came.Back)
-            output.WriteLine($"“{name}” was in the bin and is back.");
+            output.WriteLine($"“{name}” was deleted and is back.");
         foreach (var name in came.Beside)
-            output.WriteLine($"“{name}” is here in another state too. Both are kept.");
+            output.WriteLine($"“{name}” is here in another version too. Both are kept.");
         return 0;
     }
 

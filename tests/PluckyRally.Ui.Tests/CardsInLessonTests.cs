@@ -71,7 +71,7 @@ public sealed class CardsInLessonTests(WorkingServer server) : ScreenTest
         walk.ClickButton("Preview changes");
         walk.See("Something was bought already whose price changes.");
         walk.Text.ShouldNotContain("spent 12 tokens");
-        walk.Click(() => walk.One("field", "for everything that was bought", exact: false));
+        walk.Click(() => walk.One("field", "to everything that was bought", exact: false));
         walk.See("spent 10 tokens");
         walk.See("spent 12 tokens");
         walk.ShouldBeAccessible();

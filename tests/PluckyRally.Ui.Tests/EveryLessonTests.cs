@@ -80,7 +80,7 @@ public sealed class EveryLessonTests : ScreenTest
     {
         BeginDemo("strandline-sort", "Plovers", "Whelks");
         _desk.Open($"/rallies/{_rally}/score/t1");
-        _desk.ClickButton("All as the key has it");
+        _desk.ClickButton("All as in the key");
         _desk.ClickButton("Record this answer");
         _desk.See("28 points");
 
@@ -370,7 +370,7 @@ public sealed class EveryLessonTests : ScreenTest
         _desk.Open($"/rallies/{_rally}/score/t1");
         _desk.ClickButton("Close round 1");
         _desk.ClickButton("Yes, close round 1");
-        _desk.See("Open round 1 again");
+        _desk.See("Reopen round 1");
     }
 
     private void ShowBoard()

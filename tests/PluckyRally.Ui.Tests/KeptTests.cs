@@ -71,7 +71,7 @@ public sealed class KeptTests(EmptyServer server) : ScreenTest, IClassFixture<Em
         desk.ShouldBeAccessible();
         desk.ShouldFit();
         desk.GoToPlace("About");
-        desk.See("What comes along, and its licenses");
+        desk.See("Included software and licenses");
         desk.Until(
             () => desk.Driver.FindElements(By.CssSelector("main details")).Count > 30,
             "the licences to be listed"
@@ -96,7 +96,7 @@ public sealed class KeptTests(EmptyServer server) : ScreenTest, IClassFixture<Em
         );
         desk.Run("window.lose = 2");
         desk.Type("Goal", "Keep the sand where it is.");
-        desk.See("Not saved yet: no connection. It is kept in this browser and tried again by itself.");
+        desk.See("Not saved yet: no connection. It is kept in this browser, and saving is tried again automatically.");
         desk.Type("Theme", "Dunes");
         desk.Until(() => desk.Text.Contains("Saved at", StringComparison.Ordinal), "the brief to be saved");
         desk.Text.ShouldNotContain("another window");
@@ -115,7 +115,10 @@ public sealed class KeptTests(EmptyServer server) : ScreenTest, IClassFixture<Em
         );
         desk.Run("window.fail = 2");
         desk.Type("Goal", "Keep the sand where it is.");
-        desk.See("Not saved yet: the server could not take it. It is kept in this browser and tried again by itself.");
+        desk.See(
+            "Not saved yet: the server could not take it. It is kept in this browser, and saving is tried again "
+                + "automatically."
+        );
         desk.ShouldBeAccessible();
         desk.See("Saved at");
         Reopened(desk).Goal.ShouldBe("Keep the sand where it is.");
@@ -133,7 +136,7 @@ public sealed class KeptTests(EmptyServer server) : ScreenTest, IClassFixture<Em
         desk.Run("window.full = true");
         desk.Offline(true);
         desk.Type("Goal", "Keep the sand where it is.");
-        desk.See("This browser keeps nothing more: leave this page open. It is tried again by itself.");
+        desk.See("This browser cannot store it: leave this page open. Saving is tried again automatically.");
         desk.Offline(false);
         desk.See("Saved at");
         Reopened(desk).Goal.ShouldBe("Keep the sand where it is.");

@@ -18,7 +18,7 @@ public sealed class LessonTests(ClassroomServer server) : ScreenTest, IClassFixt
         desk.See("Set a password");
         desk.ShouldBeAccessible();
         desk.Type("A password, at least 12 characters", "boats in the bay");
-        desk.ClickButton("Set it and come in");
+        desk.ClickButton("Set it and sign in");
         desk.See("New brief");
         var rally = Import(
             desk,

@@ -114,7 +114,7 @@ public sealed class LivingLessonTests(WorkingServer server) : ScreenTest
         desk.Open($"/rallies/{rally}/score/t1");
         desk.ClickButton("Close round 1");
         desk.ClickButton("Yes, close round 1");
-        desk.ClickButton("Open round 1 again");
+        desk.ClickButton("Reopen round 1");
         desk.ClickButton("Close round 1");
         desk.ClickButton("Yes, close round 1");
         desk.ClickLink("Say what is different in round 2");

@@ -96,7 +96,7 @@ public sealed class PapersTests(DemoServer demo) : ScreenTest
         );
         desk.Type("Attempts, 1, Tangles", "2");
         desk.Choose("Attempts, 1, The pull is only on the line", "kept");
-        desk.Choose("Attempts, 2, Outcome", "no success");
+        desk.Choose("Attempts, 2, Outcome", "failed");
         desk.Type("Observations, Observations", "tried it twice by hand");
         desk.ClickButton("Save this sheet");
         desk.See("Dulse: 4 things are recorded.");

@@ -43,7 +43,7 @@ public sealed class RehearsalTests(DemoServer demo) : ScreenTest
         var desk = Rehearsing("The one-finger hoist");
         desk.See("As it is, and as it might be");
         desk.Click(() => desk.Field("Count “Pull” half as much"));
-        desk.ClickButton("Hold side by side");
+        desk.ClickButton("Compare side by side");
         desk.See("Teams go down that are good at “Pull”.");
         desk.See("One class as an example: places as it is, and as it might be");
         desk.ShouldBeAccessible();

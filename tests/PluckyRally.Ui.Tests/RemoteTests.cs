@@ -50,7 +50,7 @@ public sealed class RemoteTests(EmptyServer server) : ScreenTest
 
         var wall = OpenWindow(server.Address);
         wall.Open($"/rallies/{rally}/wall");
-        wall.See("Listen, and ask what is not clear.");
+        wall.See("Listen, and ask about what is not clear.");
         var scored = await Import("class-7-hoist.rally.json");
         wall.Open($"/rallies/{scored}/wall");
         var page = wall.Driver.FindElement(By.TagName("body"));

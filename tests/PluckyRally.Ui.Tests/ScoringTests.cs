@@ -130,9 +130,9 @@ public sealed class ScoringTests(WorkingServer server) : ScreenTest
         );
         Press(walk, Keys.Alt + "u");
         walk.See("Attempt 2 of 2");
-        Press(walk, Keys.Alt + Keys.ArrowRight);
+        Press(walk, Keys.PageDown);
         walk.Until(() => walk.Heading("Barnacles").Displayed, "the next team");
-        Press(walk, Keys.Alt + Keys.ArrowLeft);
+        Press(walk, Keys.PageUp);
         walk.Until(() => walk.Heading("Cormorants").Displayed, "the team before");
         walk.Heading("Cormorants").Click();
         Press(walk, "?");

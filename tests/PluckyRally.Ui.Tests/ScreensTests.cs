@@ -51,7 +51,7 @@ public sealed class ScreensTests(DemoServer demo, WorkingServer working) : Scree
         var score = window.Place.Split('?')[0];
         HoldsUp(window, inHand: true);
         window.ClickLink("Spindrift open");
-        window.See("Too near to call, measure again.");
+        window.See("Too close to call. Measure again.");
         window.ClickButton("Doesn’t count…");
         HoldsUp(window, inHand: true);
 

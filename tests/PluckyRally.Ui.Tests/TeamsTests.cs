@@ -36,7 +36,7 @@ public sealed class TeamsTests(DemoServer server) : ScreenTest, IClassFixture<De
         desk.Choose("Preference 1: the other", "Sena D.");
         desk.Choose("Preference 1: how", "together");
         desk.ClickButton("Make teams");
-        desk.See("Nobody meets a partner of an earlier rally.");
+        desk.See("Nobody works with an earlier partner again.");
         var together = Teams(desk).Single(t => t.Contains("Mika C.", StringComparison.Ordinal));
         together.ShouldContain("Sena D.");
         desk.Text.ShouldNotContain("Torin B. Keeps");

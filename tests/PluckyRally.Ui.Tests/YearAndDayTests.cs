@@ -129,7 +129,7 @@ public sealed class YearAndDayTests(DemoServer server) : ScreenTest, IClassFixtu
         desk.See("New brief");
         desk.ClickLink("Fair days");
         desk.ClickLink("Quay day");
-        desk.See("2 of 6 teams are tested");
+        desk.See("2 of 6 teams have been tested");
         desk.ClickButton("Make a code for the day");
         desk.See("also opens Class 6, the hoist");
         desk.ShouldBeAccessible();

@@ -154,7 +154,10 @@ public sealed class PhotoTests : IDisposable
         ).StatusCode.ShouldBe(HttpStatusCode.NoContent);
         (await _app.Get<RallyPhotos>($"/api/rallies/{rally}/photos")).MayTake.ShouldBeFalse();
         var refused = await Take(rally, Jpeg(40, 30));
-        (await RunningApp.Read(refused)).GetProperty("title").GetString().ShouldBe("This class does without photos.");
+        (await RunningApp.Read(refused))
+            .GetProperty("title")
+            .GetString()
+            .ShouldBe("No photos are taken in this class.");
     }
 
     /// <summary>The pictures of the data; copies have their own.</summary>

@@ -1,11 +1,14 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
-import { computed, defineAsyncComponent, onErrorCaptured, ref } from 'vue'
+import { computed, defineAsyncComponent, onErrorCaptured, onUnmounted, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import SkipLinks from '@/frame/SkipLinks.vue'
 import TopBar from '@/frame/TopBar.vue'
+import { announce, announced } from '@/shared/announce'
 import { useGuideBeside } from '@/shared/useGuideBeside'
 import DemoBanner from '@/shared/DemoBanner.vue'
 import KeysHelp from '@/shared/KeysHelp.vue'
+import { keepFocus } from '@/shared/keepFocus'
 import NotDone from '@/shared/NotDone.vue'
 import UndoNote from '@/shared/UndoNote.vue'
 import { useDone } from '@/shared/useDone'
@@ -32,7 +35,10 @@ router.onError((error, to, from) => {
 })
 const { close } = useDone()
 const { close: forget } = useUndo()
-router.afterEach(() => {
+onUnmounted(keepFocus())
+router.afterEach((to, from, failure) => {
+  // What is opened first is read out by the browser itself.
+  if (!failure && from.matched.length > 0 && to.path !== from.path) announce(to.meta.title ?? 'A new page')
   notOpened.value = ''
   close()
   forget()
@@ -40,7 +46,8 @@ router.afterEach(() => {
 </script>
 
 <template>
-  <a class="skip" href="#main">Skip to the page</a>
+  <SkipLinks />
+  <p class="out-of-sight" role="status">{{ announced }}</p>
   <DemoBanner />
   <TopBar v-if="!route.meta.bare" />
   <p v-if="notOpened" class="heed not-opened" role="alert">
@@ -55,17 +62,6 @@ router.afterEach(() => {
 </template>
 
 <style scoped>
-.skip {
-  position: absolute;
-  left: -10000px;
-}
-.skip:focus {
-  left: 1rem;
-  top: 0.5rem;
-  z-index: 10;
-  background: var(--sheet);
-  padding: 0.5rem 1rem;
-}
 .not-opened {
   position: sticky;
   top: 0;

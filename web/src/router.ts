@@ -40,7 +40,7 @@ export const router = createRouter({
     {
       path: '/install',
       component: () => import('@/access/InstallPage.vue'),
-      meta: { title: 'An encrypted line', open: true },
+      meta: { title: 'Encrypted connection', open: true },
     },
     { path: '/password', component: () => import('@/access/PasswordPage.vue'), meta: { title: 'A new password' } },
     { path: '/backups', component: () => import('@/keeping/KeepingPage.vue'), meta: { title: 'Backups' } },

@@ -99,7 +99,7 @@ internal static class BriefCheck
         found.Unless(
             measure.Combine is null || measure.Taken == ReadOccasion.EachAttempt,
             "/combine",
-            "What is measured once needs no way of becoming one.",
+            "What is measured once needs no way to combine attempts.",
             "Leave it out, or read the measure in every attempt."
         );
         found.Unless(
@@ -127,7 +127,7 @@ internal static class BriefCheck
         found.Unless(
             measure.GoodTo is null or > 0,
             "/goodTo",
-            "What a reading is good to must be above zero.",
+            "The uncertainty must be above zero.",
             "Leave it out, and the step decides."
         );
         if (measure.LaidOut is { } laid)
@@ -230,7 +230,7 @@ internal static class BriefCheck
         found.Unless(
             trials.FreshBuilds is null or >= 0,
             "/trials/freshBuilds",
-            "There cannot be fewer than no fresh builds.",
+            "The number of fresh builds cannot be negative.",
             "Use 0 or more."
         );
         found.Length(trials.How, Limits.Text, "/trials/how", "The test");

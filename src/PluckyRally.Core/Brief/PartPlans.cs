@@ -57,9 +57,9 @@ internal static class PartPlans
                 found.Add(
                     $"/method/parts/{parts[at].Id}/value",
                     other == parts[at]
-                        ? $"{other.Name} rests on itself."
-                        : $"{parts[at].Name} rests on {other.Name}, which rests on {parts[at].Name} again.",
-                    "Take one of them out of the other."
+                        ? $"{other.Name} depends on itself."
+                        : $"{parts[at].Name} depends on {other.Name}, which depends on {parts[at].Name} again.",
+                    "Remove one from the other."
                 );
         }
     }

@@ -136,7 +136,7 @@ public abstract record Consequence
             found.Unless(
                 Points > 0,
                 "/ifMissed/points",
-                "A deduction of nothing changes nothing.",
+                "A deduction of 0 changes nothing.",
                 "Write the points as a number above zero; they always count against the team."
             );
             found.Unless(

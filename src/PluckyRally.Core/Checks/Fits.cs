@@ -27,13 +27,13 @@ public abstract partial record RuleCheck
             found.Unless(
                 Dimensions.Count is >= 1 and <= 3,
                 "/check/dimensions",
-                "A thing has one to three dimensions.",
+                "Something can have one to three dimensions.",
                 "Name the measures of length that must fit."
             );
             found.Unless(
                 Room.Count == Dimensions.Count,
                 "/check/room",
-                "There must be a room for each dimension.",
+                "There must be a limit for each dimension.",
                 $"Write {Dimensions.Count}, for example 30 cm."
             );
             var across = new List<Figure.OfMeasure>();

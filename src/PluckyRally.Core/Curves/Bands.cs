@@ -60,19 +60,31 @@ public abstract partial record Curve
             return new(points, bound);
         }
 
-        internal override string Say(PartPlan part) =>
-            string.Join(
+        internal override string Say(PartPlan part)
+        {
+            var bands = Edges.Select(b => $"{MethodWords.Points(b.Points)} for {SayRange(part, b)}");
+            return string.Join(
                 ", ",
-                Edges.Select(b =>
-                    $"{MethodWords.Points(b.Points)} {(part.ShowsWords ? "for" : "from")} {part.ShowStated(b.From)}"
-                )
-            ) + (Below != 0 ? $", {MethodWords.Points(Below)} below" : "");
+                Below == 0 || Edges.Count == 0
+                    ? bands
+                    : bands.Append($"{MethodWords.Points(Below)} for {SayUnder(part, 0)}")
+            );
+        }
 
         internal override string Step(PartPlan part, PartResult result) =>
-            Edges.LastOrDefault(b => result.Value.Value.Number >= b.From) is { } band
-                ? $"{(part.ShowsWords ? $"“{part.ShowStated(band.From)}”" : $"{part.ShowStated(band.From)} or more")}: "
-                    + $"{MethodWords.Points(result.Curve)}."
-                : $"Below {part.ShowStated(Edges[0].From)}: {MethodWords.Points(result.Curve)}.";
+            (
+                Edges.LastOrDefault(b => result.Value.Value.Number >= b.From) is { } band
+                    ? SentenceCase.Beginning(SayRange(part, band))
+                    : SentenceCase.Beginning(SayUnder(part, 0))
+            ) + $": {MethodWords.Points(result.Curve)}.";
+
+        private string SayRange(PartPlan part, Band band) =>
+            part.ShowsWords ? $"“{part.ShowStated(band.From)}”"
+            // Nothing is below zero, so the band from there on is what lies under the next one.
+            : part.HasRatio && Edges.Count > 1 && band == Edges[0] && band.From <= 0 ? SayUnder(part, 1)
+            : $"{part.ShowStated(band.From)} or more";
+
+        private string SayUnder(PartPlan part, int band) => $"less than {part.ShowStated(Edges[band].From)}";
     }
 }
 

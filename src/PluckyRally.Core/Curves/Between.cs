@@ -28,7 +28,7 @@ public abstract partial record Curve
             found.Unless(
                 From != To,
                 "/curve/to",
-                "The value for all points is the value for none.",
+                "The values for all points and for none are the same.",
                 "Make them differ."
             );
 

@@ -52,7 +52,7 @@ public abstract partial record Entry
         /// <summary>The id of the team that it is for.</summary>
         public required string For { get; init; }
 
-        /// <summary>Who of the jury, where it was on paper; empty where it is who wrote it.</summary>
+        /// <summary>Jury member, where it was on paper; empty where it is who wrote it.</summary>
         public string Voter { get; init; } = "";
 
         /// <summary>Why, in a line; may be empty.</summary>

@@ -18,11 +18,11 @@ public abstract partial record Entry
 
         internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
-            found.NotEmpty(Word.Trim(), "/word", "The tag is empty.", "Say in a word or two describe the design.");
+            found.NotEmpty(Word.Trim(), "/word", "The tag is empty.", "Describe the design in a word or two.");
             found.Unless(
                 Word.Length <= Longest,
                 "/word",
-                $"The tag is too long for a picture: {Word.Length} letters.",
+                $"The tag is too long for a card: {Word.Length} letters.",
                 $"Use at most {Longest}."
             );
             return this;

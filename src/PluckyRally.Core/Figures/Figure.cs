@@ -39,6 +39,9 @@ internal abstract record Figure(Measure Shown, Availability Known)
     /// <summary>A value as it is shown.</summary>
     public virtual string Show(BoundedValue value) => ReadingFormat.Value(value, Shown);
 
+    /// <summary>Whether its value for a design is that of one attempt, with which others of that attempt go.</summary>
+    public virtual bool PicksAnAttempt => false;
+
     /// <summary>A measure in its own way.</summary>
     /// <param name="Measure">The measure.</param>
     /// <param name="Way">How its attempts become one.</param>
@@ -51,6 +54,8 @@ internal abstract record Figure(Measure Shown, Availability Known)
         private readonly Expression _alone = Expression.Of(Measure);
 
         public override IEnumerable<int> Parts => ReadBy is { } at ? [at] : [];
+
+        public override bool PicksAnAttempt => Measure.Taken == ReadOccasion.EachAttempt && Way.PicksOne;
 
         public override Better? Direction => Measure.Better ?? (ReadBy is null ? null : Way.Better);
 
@@ -96,6 +101,8 @@ internal abstract record Figure(Measure Shown, Availability Known)
             );
 
         public override IEnumerable<int> Parts => Value.Parts;
+
+        public override bool PicksAnAttempt => OfAttempts && Definition.Way.PicksOne;
 
         public override Better? Direction => Definition.Better;
 

@@ -30,8 +30,9 @@ internal sealed class FigureList
                 foreach (var figure in open)
                     found.Add(
                         $"/figures/{figure.Id}/value",
-                        $"{figure.Name} rests on {Resting(figure, open)[0].Name}, which rests on {figure.Name} again.",
-                        "Take one of them out of the other."
+                        $"{figure.Name} depends on {Resting(figure, open)[0].Name}, "
+                            + $"which depends on {figure.Name} again.",
+                        "Remove one from the other."
                     );
                 return list;
             }

@@ -43,7 +43,7 @@ public sealed record NamedFigure
         found.Unless(
             Better is not null || Combine is not (Combine.Best or Combine.Worst or Combine.BestMean),
             "/better",
-            "Nothing says which way is better.",
+            "The direction is missing.",
             "Say whether more or less is better."
         );
         found.Unless(

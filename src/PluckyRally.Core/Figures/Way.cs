@@ -23,6 +23,9 @@ internal sealed record Way(
     /// </summary>
     public bool IsMean => Combine is Combine.Mean or Combine.Median or Combine.BestMean;
 
+    /// <summary>Whether what comes of it is the value of one of the attempts, and not made of several.</summary>
+    public bool PicksOne => Combine is Combine.Best or Combine.Worst or Combine.First or Combine.Last;
+
     /// <summary>Whether more attempts alone bring more.</summary>
     public bool AddsUp => Combine is Combine.Sum or Combine.Successes;
 

@@ -30,7 +30,7 @@ internal sealed class ShapeCheck
                 Object(element, info, at);
                 break;
             case JsonTypeInfoKind.Object:
-                Add(at, $"Here should be an object, and it is {Kind(element)}.", "Put the fields in curly brackets.");
+                Add(at, $"An object is needed here, and it is {Kind(element)}.", "Put the fields in curly brackets.");
                 break;
             case JsonTypeInfoKind.Enumerable
                 when element.ValueKind == JsonValueKind.Array && element.GetArrayLength() > Limits.Entries:
@@ -42,7 +42,7 @@ internal sealed class ShapeCheck
                     Walk(item, info.ElementType!, $"{at}/{Name(item, index++)}");
                 break;
             case JsonTypeInfoKind.Enumerable:
-                Add(at, $"Here should be a list, and it is {Kind(element)}.", "Put the items in square brackets.");
+                Add(at, $"A list is needed here, and it is {Kind(element)}.", "Put the items in square brackets.");
                 break;
             case JsonTypeInfoKind.Dictionary when element.ValueKind == JsonValueKind.Object:
                 foreach (var item in element.EnumerateObject())
@@ -147,7 +147,7 @@ internal sealed class ShapeCheck
         catch (Exception wrong)
             when (wrong is JsonException or FormatException or InvalidOperationException or OverflowException)
         {
-            Add(at, $"{Short(element.GetRawText())} will not do here.", Remedy(type));
+            Add(at, $"{Short(element.GetRawText())} cannot be used here.", Remedy(type));
         }
     }
 

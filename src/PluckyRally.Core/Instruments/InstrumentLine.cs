@@ -35,7 +35,7 @@ public abstract record InstrumentLine
             || int.TryParse(kind, NumberStyles.Integer, CultureInfo.InvariantCulture, out _)
         )
             return Wrong(
-                $"“{ProblemCollector.Short(kind)}” is no kind of measure.",
+                $"“{ProblemCollector.Short(kind)}” is not a kind of measure.",
                 "Use for example mass, length, force or duration."
             );
         return id.Length <= 40 && name.Length <= 60
@@ -58,7 +58,7 @@ public abstract record InstrumentLine
                 "Write it with a point, for example 37.4."
             );
         if (Units.Find(unit) is null)
-            return Wrong($"“{ProblemCollector.Short(unit)}” is no unit.", "Use a symbol such as g, cm, N or s.");
+            return Wrong($"“{ProblemCollector.Short(unit)}” is not a unit.", "Use a symbol such as g, cm, N or s.");
         return state is "stable" or "moving"
             ? Result<InstrumentLine>.Ok(new Shows(value, unit, state == "stable"))
             : Wrong(

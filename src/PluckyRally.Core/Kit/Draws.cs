@@ -59,7 +59,7 @@ public static class Draws
             found.Unless(
                 share.Least >= 0 && share.Most >= share.Least,
                 $"/shares/{i}",
-                "The range is no range.",
+                "The range is empty.",
                 "Write the smaller number first."
             );
             found.Unless(
@@ -97,7 +97,7 @@ public static class Draws
             ? Result<IReadOnlyList<Bag>>.Refused(
                 new Problem(
                     "/stock",
-                    "There are not enough alike things for the same bag in every team.",
+                    "There are not enough of the same things to give every team the same bag.",
                     "Let each team have its own bag, or draw fewer."
                 )
             )

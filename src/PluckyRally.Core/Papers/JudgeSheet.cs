@@ -64,7 +64,7 @@ public sealed record JudgeSheet(IReadOnlyList<PaperBlock> Blocks)
             sheet.Id != Guid.Empty,
             "/id",
             "The sheet has no id.",
-            "The device that types a sheet in gives it an id."
+            "The device that enters a sheet gives it an id."
         );
         var run = opened.In(sheet.Round);
         var compiled = run.Compiled;

@@ -7,8 +7,8 @@ internal static class PaperWords
     public const string Missed = "missed";
     public const string FailedValue = "failed";
     public const string VoidValue = "void";
-    public const string Failed = "no success";
-    public const string Void = "does not count, again";
+    public const string Failed = "failed";
+    public const string Void = "does not count: do it again";
 
     public const string Before = "Before the test";
     public const string After = "After the test";
@@ -62,13 +62,13 @@ internal static class PaperWords
 
     public const string Empty = "Nothing is typed in.";
     public const string TypeSomething = "Type what stands on the paper, then keep it.";
-    public const string PlaceOnce = "Give each thing a place of its own.";
+    public const string PlaceOnce = "Give each thing its own place.";
 
-    public const string SortWay = "Write behind each thing where it belongs.";
+    public const string SortWay = "Write where each thing belongs.";
     public const string TaskWay = "Check off what you have done.";
 
     public static string OrderWay(int things, string ends) =>
-        $"Write 1 to {Numerals.Write(things)} behind the things, in their order{ends}.";
+        $"Write 1 to {Numerals.Write(things)} next to the things, in their order{ends}.";
 
     public static string Answer(string thing, string answer) => $"{thing}: {answer}";
 
@@ -99,11 +99,13 @@ internal static class PaperWords
             ),
         };
 
-    public static string PlaceWon(string text, int of) => $"{text} of {English.Count(of, "team")}";
+    public static string PlaceWon(int place, bool tied, int of) =>
+        $"{English.Ordinal(place)} of {English.Count(of, "team")}{(tied ? ", tied" : "")}";
 
     public static string BestAt(string part, string value, PartPlace place) =>
-        $"{part}: {value}, {(place.Place == 1 ? "the best" : $"{English.Ordinal(place.Place)} best")} "
-        + $"of {English.Count(place.Of, "team")}{(place.Shared ? ", shared" : "")}";
+        $"{part}: {value}, {(place.Shared ? "tied for " : "")}"
+        + (place.Place == 1 ? "the best" : $"{English.Ordinal(place.Place)} best")
+        + $" of {English.Count(place.Of, "team")}";
 
     public static string Gained(string part, string since) => $"{part}: {SinceWords.WithoutVerdict(since)}";
 
@@ -112,7 +114,7 @@ internal static class PaperWords
     public static string AllKept(int musts) =>
         musts == 1 ? "Kept what was asked" : $"Kept all {Numerals.Write(musts)} things that were asked";
 
-    public static string NoCount(string typed) => $"“{ProblemCollector.Short(typed)}” is no number of things.";
+    public static string NoCount(string typed) => $"“{ProblemCollector.Short(typed)}” is not a whole number.";
 
     public static string NoChoice(string typed) => $"“{ProblemCollector.Short(typed)}” cannot be chosen here.";
 

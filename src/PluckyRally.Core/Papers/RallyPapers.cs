@@ -56,8 +56,12 @@ public sealed record Certificate(
                 team.Name,
                 [.. team.Students.Select(p => p.Name)],
                 standings is { Ranking: true, Provisional: false }
-                && row is { Status: StandingStatus.Placed, PlaceText.Length: > 0 }
-                    ? PaperWords.PlaceWon(row.PlaceText, standings.Rows.Count(r => r.Status == StandingStatus.Placed))
+                && row is { Status: StandingStatus.Placed, Place: { } place }
+                    ? PaperWords.PlaceWon(
+                        place,
+                        standings.Rows.Count(r => r.Place == place) > 1,
+                        standings.Rows.Count(r => r.Status == StandingStatus.Placed)
+                    )
                     : "",
                 [.. standings.Awards.Where(a => a.Teams.Contains(team.Id)).Select(a => a.Name)],
                 AtItsBest(row, places)

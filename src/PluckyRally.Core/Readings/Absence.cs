@@ -52,7 +52,7 @@ public abstract partial record Absence
         public override string Say() => "a number below zero has no root";
     }
 
-    /// <summary>A power that is no number.</summary>
+    /// <summary>A power that is not a number.</summary>
     public sealed record NoPower : Absence
     {
         /// <inheritdoc/>

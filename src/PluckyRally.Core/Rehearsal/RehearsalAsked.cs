@@ -93,7 +93,7 @@ public sealed record RehearsalAsked
             var (value, at, name) in new[]
             {
                 (Alike, "/alike", "How alike attempts are"),
-                (AllRound, "/allRound", "How far good teams are good at everything"),
+                (AllRound, "/allRound", "How much good teams are good at everything"),
             }
         )
             found.Unless(value is >= 0 and <= 100, at, $"{name} is a number of 100.", "Use 0 to 100.");

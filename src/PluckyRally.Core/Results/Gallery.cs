@@ -71,7 +71,7 @@ public sealed record Gallery(
     private static string? Other(Figure? by, Figure figure, TeamResult team)
     {
         var design = team.Assessment.Design;
-        if (by is not null && PlotScene.IsOfAttempts(by) && PlotScene.IsOfAttempts(figure))
+        if (by is { PicksAnAttempt: true } && PlotScene.IsOfAttempts(figure))
         {
             var first = by.Of(team.Design.Facts);
             var counted = design.Attempts.Where(a => a.Outcome == TrialOutcome.Counted).ToList();

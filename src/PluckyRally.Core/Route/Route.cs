@@ -182,7 +182,7 @@ public static class Route
             kits.Count(k => k.OutBy is not null && k.BackBy is null)
         );
         if (kits.All(k => k.Lines.Count == 0))
-            return new(Station.Kit, Readiness.Done, 0, "Nothing is counted out for this.");
+            return new(Station.Kit, Readiness.Done, 0, "This brief has no kit to count out.");
         if (counted == 0)
             return new(Station.Kit, Readiness.NotStarted, 0, "Count the kit out, team by team, or go on without.");
         if (counted < kits.Count)

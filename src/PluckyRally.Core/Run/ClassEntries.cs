@@ -186,20 +186,20 @@ public abstract partial record Entry
             found.Unless(
                 Shows != WallShows.OverAll || OverAll is { Rallies.Count: <= OverAllShown.Most },
                 "/overAll",
-                "Nothing says which rallies, or there are too many.",
+                "No rallies are named, or too many are.",
                 $"Choose them under Combined results, at most {OverAllShown.Most}."
             );
             found.Unless(
                 Shows != WallShows.Plot || Plot is not null,
                 "/plot",
-                "Nothing says which picture.",
+                "No picture is named.",
                 "Choose one under Results."
             );
             found.Length(Plot?.Title ?? "", Limits.Text, "/plot/title", "The title");
             found.Unless(
                 Shows != WallShows.Gallery || Gallery is not null,
                 "/gallery",
-                "Nothing says how the gallery is shown.",
+                "The gallery has no settings.",
                 "Choose it under Results."
             );
             found.Unless(

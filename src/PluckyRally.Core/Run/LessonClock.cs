@@ -177,7 +177,7 @@ public sealed record ClockPhase(
     private static string Usual(PhaseKind kind, Brief brief) =>
         kind switch
         {
-            PhaseKind.Introduce => "Listen, and ask what is not clear.",
+            PhaseKind.Introduce => "Listen, and ask about what is not clear.",
             PhaseKind.Explore => "Handle the material. Build nothing yet.",
             PhaseKind.Research => "Find out what others have tried.",
             PhaseKind.Predict => "Write down what will happen, and why.",

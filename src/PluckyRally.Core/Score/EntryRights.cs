@@ -21,7 +21,7 @@ public static class EntryRights
             CallerRole.Teacher => null,
             CallerRole.Judge => OfJudge(entry, log, others),
             CallerRole.Team => OfTeam(entry, team),
-            CallerRole.Wall or CallerRole.Nobody => new("/kind", "Nothing is recorded here.", "Come in with a code."),
+            CallerRole.Wall or CallerRole.Nobody => new("/kind", "Nothing is recorded here.", "Join with a code."),
         };
 
     private static Problem? OfJudge(Entry entry, IReadOnlyList<Entry> log, bool others)

@@ -213,7 +213,7 @@ public sealed record OpenedRally(Rally Rally)
                 new Problem(
                     "",
                     $"This rally has {Limits.Entries} entries, and no more fit.",
-                    "Begin another rally with the same teams."
+                    "Start another rally with the same teams."
                 )
             );
         IReadOnlyList<Entry> received = [.. Received, accepted];

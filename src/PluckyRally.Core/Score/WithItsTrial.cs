@@ -25,7 +25,7 @@ public static class WithItsTrial
             .LastOrDefault(t => (t.Team, t.Round) == (entry.Team, entry.Round) && (t.Attempt, t.Design) == attempt);
         return trial is null || Find(log, trial.Id) is not null
             ? null
-            : new("/attempt", "The attempt that it belongs to was not taken.", "Record the attempt again.");
+            : new("/attempt", "The attempt that it belongs to was not recorded.", "Record the attempt again.");
     }
 
     private static Entry? Find(IReadOnlyList<Entry> log, Guid id) => log.FirstOrDefault(e => e.Id == id);

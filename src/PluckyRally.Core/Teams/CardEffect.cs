@@ -114,7 +114,7 @@ public abstract record CardEffect
             found.Unless(
                 Amount is > 0 and <= Limits.Number,
                 "/amount",
-                "A card cannot give nothing.",
+                "A card must give something.",
                 "Write how much of it there is."
             );
         }
@@ -156,7 +156,7 @@ public abstract record CardEffect
             found.Unless(
                 Math.Abs(Amount) <= Limits.Number && Amount != 0,
                 "/amount",
-                "No points change nothing.",
+                "0 points change nothing.",
                 "Write a number above zero to help, below zero to hurt."
             );
 

@@ -65,7 +65,7 @@ public sealed record Deal
                 found.Unless(
                     card.Count is null or > 0,
                     $"{at}/cards/{card.Id}/count",
-                    "There cannot be fewer than one of a card.",
+                    "There must be at least one of a card.",
                     "Write how many there are, or leave it open."
                 );
                 found.Unless(

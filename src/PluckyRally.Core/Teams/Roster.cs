@@ -66,7 +66,7 @@ internal sealed class Roster
         found.Unless(
             shortCode.Length == 0 || (shortCode.Length <= 2 && shortCode.All(char.IsLetterOrDigit)),
             $"{at}/callSign",
-            $"“{ProblemCollector.Short(shortCode)}” is no short code.",
+            $"“{ProblemCollector.Short(shortCode)}” is not a short code.",
             "Use one or two letters or digits."
         );
         found.Unless(

@@ -73,7 +73,7 @@ public abstract partial record Entry
                 log.Round.Teams.Count < Limits.Teams,
                 "/team",
                 $"There are {Limits.Teams} teams, and no more fit.",
-                "Begin another rally for the rest."
+                "Start another rally for the rest."
             );
             return this;
         }

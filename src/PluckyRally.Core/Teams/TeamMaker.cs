@@ -53,8 +53,8 @@ public static class TeamMaker
         found.Unless(
             students.Select(p => p.Id).Distinct().Count() == students.Count,
             "/students",
-            "One student is there twice.",
-            "Take one of them out."
+            "One student is listed twice.",
+            "Remove one of them."
         );
         if (found.Problems.Count > 0)
             return Result<TeamsMade>.Refused(found.Problems);

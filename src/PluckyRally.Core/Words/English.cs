@@ -42,8 +42,8 @@ internal static class English
     private static bool IsOfTwoHalves(string word) =>
         word.ToLowerInvariant() is "scissors" or "pliers" or "tweezers" or "tongs" or "goggles";
 
-    /// <summary>A place as it is read out: "2nd", "2nd, shared".</summary>
-    public static string Place(int place, bool shared) => Ordinal(place) + (shared ? ", shared" : "");
+    /// <summary>A place as it is read out: "2nd", "2nd, tied".</summary>
+    public static string Place(int place, bool shared) => Ordinal(place) + (shared ? ", tied" : "");
 
     /// <summary>
     /// A place in a row: "1st", "22nd". The library's own go by a culture, of which this program carries none.

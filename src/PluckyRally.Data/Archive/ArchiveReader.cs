@@ -61,13 +61,13 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept
             )!;
             if (index.Format != Everything.FormatName)
                 return Refuse(
-                    "This is not an archive of Plucky Rally.",
+                    "This is not a Plucky Rally archive.",
                     "Choose a file that was saved with “./rally save” or under Backups."
                 );
             if (index.Version > Everything.NewestVersion)
                 return Refuse(
                     "This archive was saved by a newer version of Plucky Rally.",
-                    "Update Plucky Rally, then bring it in."
+                    "Update Plucky Rally, then import it."
                 );
             EverythingCheck.Check(index);
             await Classes(index, stop);

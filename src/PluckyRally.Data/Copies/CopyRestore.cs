@@ -24,7 +24,7 @@ public static class CopyRestore
             return trouble with
             {
                 What = trouble.What.Replace(folder.Unfinished, file, StringComparison.Ordinal),
-                Remedy = "Bring back another copy. Nothing was changed.",
+                Remedy = "Restore another backup. Nothing was changed.",
             };
         }
 

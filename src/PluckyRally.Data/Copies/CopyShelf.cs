@@ -156,7 +156,7 @@ public sealed class CopyShelf(string path)
             Check(to);
             using var copy = DataFileCheck.Open(to);
             if (!Counts(copy).SequenceEqual(before))
-                throw new IOException("The copy has not as many rows as the data.");
+                throw new IOException("The backup does not have as many rows as the data.");
             DataFileCheck.Rows(copy, "PRAGMA journal_mode = DELETE");
             return DataFileCheck.Rows(copy, "SELECT name FROM sqlite_master WHERE name = 'Photos'").Count == 0
                 ? []
@@ -174,7 +174,7 @@ public sealed class CopyShelf(string path)
     {
         using var copy = DataFileCheck.Open(file);
         if (DataFileCheck.Rows(copy, "PRAGMA integrity_check(1)") is not ["ok"])
-            throw new IOException("The copy was damaged while it was written.");
+            throw new IOException("The backup was damaged while it was written.");
     }
 
     private static List<string> Counts(SqliteConnection data)

@@ -17,7 +17,7 @@ internal static class DataFileCheck
     {
         applied = [];
         if (new FileInfo(file).Length == 0)
-            return new(DataTroubleKind.Empty, $"The file {file} is empty.", "Bring back the newest copy.");
+            return new(DataTroubleKind.Empty, $"The file {file} is empty.", "Restore the newest backup.");
         using var connection = Open(file);
         if (Rows(connection, "PRAGMA quick_check(1)") is not ["ok"])
             return Damaged(file);
@@ -25,7 +25,7 @@ internal static class DataFileCheck
             return new(
                 DataTroubleKind.Damaged,
                 $"The file {file} is not one of Plucky Rally's.",
-                "Move it away, then start again; or bring back the newest copy."
+                "Move it away, then start again; or restore the newest backup."
             );
         var had = Rows(connection, """SELECT "MigrationId" FROM "__EFMigrationsHistory" ORDER BY "MigrationId" """);
         applied = had;
@@ -33,7 +33,7 @@ internal static class DataFileCheck
             ? new(
                 DataTroubleKind.Newer,
                 $"The file {file} was written by a newer version of Plucky Rally.",
-                "Update Plucky Rally, or bring back the copy that was made before the update."
+                "Update Plucky Rally, or restore the backup that was made before the update."
             )
             : null;
     }
@@ -69,6 +69,6 @@ internal static class DataFileCheck
         new(
             DataTroubleKind.Damaged,
             $"The file {file} is damaged.",
-            "Bring back the newest copy. The damaged file is kept beside it."
+            "Restore the newest backup. The damaged file is kept beside it."
         );
 }

@@ -60,14 +60,14 @@ public sealed record DataTrouble(DataTroubleKind Kind, string What, string Remed
             SqliteException { SqliteErrorCode: 11 or 26 } => new(
                 DataTroubleKind.Damaged,
                 $"The file {where} is damaged.",
-                "Bring back the newest copy. The damaged file is kept beside it."
+                "Restore the newest backup. The damaged file is kept beside it."
             ),
             SqliteException or IOException => new(
                 DataTroubleKind.NotWritable,
                 $"{where} cannot be used: {wrong.Message}",
-                "See that the disk is connected and has room, or choose another folder with --data DIR."
+                "Check that the disk is connected and has room, or choose another folder with --data DIR."
             ),
-            _ => throw new ArgumentException("This is not a trouble of the disk.", nameof(wrong), wrong),
+            _ => throw new ArgumentException("This is not a problem with the disk.", nameof(wrong), wrong),
         };
 
     /// <summary>There is no room left.</summary>

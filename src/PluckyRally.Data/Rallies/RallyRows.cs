@@ -159,7 +159,7 @@ internal static class RallyRows
         "/edition",
         "The brief of this rally is not understood.",
         "It was written by a newer version, or the data file is damaged. Nothing of it is lost: update "
-            + "Plucky Rally, or bring back a copy."
+            + "Plucky Rally, or restore a backup."
     );
 
     private static Guid IdIn(string text)

@@ -46,7 +46,7 @@ internal static class JoinEndpoints
                 new(
                     "/code",
                     "No rally has this code.",
-                    "Look at the code again; it may have been ended. The teacher can show it under Judges."
+                    "Check the code; it may have been ended. The teacher can show it under Judges."
                 ),
             ]);
         }
@@ -56,7 +56,7 @@ internal static class JoinEndpoints
                 new(
                     "/name",
                     "The judge needs a name.",
-                    "Type what the log shall say, for example a first name; at most 40 characters."
+                    "Type a name for the log, for example a first name; at most 40 characters."
                 ),
             ]);
         // A window of the teacher's own browser becomes the judge's or the team's; the others stay the teacher's. A

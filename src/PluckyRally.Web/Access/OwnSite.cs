@@ -20,8 +20,8 @@ internal static class OwnSite
                         new Refusal
                         {
                             Status = StatusCodes.Status400BadRequest,
-                            Title = "This computer has another name.",
-                            Detail = "Use the address that stands under Judges and walls.",
+                            Title = "This computer has a different name.",
+                            Detail = "Use the address that is shown under Judges, teams and walls.",
                         }
                     );
                     return;
@@ -37,7 +37,7 @@ internal static class OwnSite
                         new Refusal
                         {
                             Status = StatusCodes.Status403Forbidden,
-                            Title = "This was sent by a page of another site.",
+                            Title = "This was sent by a page of another website.",
                             Detail = "Nothing was changed. Open Plucky Rally itself, and do it there.",
                         }
                     );

@@ -72,7 +72,7 @@ internal static class PassEndpoints
         IReadOnlyList<Guid> rallies = [id, .. request.Value.Value.Also.Where(r => r != id).Distinct()];
         if (rallies.Count > NewPass.Most)
             return new Refused([
-                new("/also", "These are too many rallies for one code.", $"Choose at most {NewPass.Most}."),
+                new("/also", "That is too many rallies for one code.", $"Choose at most {NewPass.Most}."),
             ]);
         foreach (var rally in rallies)
             if (await log.Open(rally, stop) is null)

@@ -112,7 +112,7 @@ internal static class SignInEndpoints
             return new Refused([
                 new(
                     "/password",
-                    "This is not the password.",
+                    "That is not the password.",
                     "Try again. If it is lost, see “A lost password” in the README."
                 ),
             ]);
@@ -204,7 +204,7 @@ internal static class SignInEndpoints
         var (old, next) = (request.Value.Value.Old, request.Value.Value.New);
         var teacher = await Teacher(owners);
         if (!await owners.CheckPasswordAsync(teacher, old))
-            return new Refused([new("/old", "This is not the password.", "Type the one that is good until now.")]);
+            return new Refused([new("/old", "That is not the password.", "Type the current one.")]);
         if (PasswordRule.Problem(next) is { } wrong)
             return new Refused([wrong with { At = "/new" }]);
         if (NotKept(await owners.ChangePasswordAsync(teacher, old, next), "/new") is { } lost)

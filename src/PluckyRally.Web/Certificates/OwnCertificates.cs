@@ -72,7 +72,7 @@ internal sealed class OwnCertificates : IDisposable
         {
             throw new StartRefusedException(
                 $"The files of this computer’s own certificate authority cannot be read: {certificate} and {key}.",
-                "Take both out of the folder and start again: new ones are made, and devices install the new "
+                "Remove both from the folder and start again: new ones are made, and devices install the new "
                     + "certificate once. Or put both back from a backup of the folder."
             );
         }

@@ -88,7 +88,7 @@ internal static class DayEndpoints
         var problems = day.Problems().ToList();
         for (var i = 0; problems.Count == 0 && i < day.Slots.Count; i++)
             if (await log.Open(day.Slots[i].Rally, stop) is null)
-                problems.Add(new($"/slots/{i}/rally", "There is no such rally.", "Choose one of the list."));
+                problems.Add(new($"/slots/{i}/rally", "There is no such rally.", "Choose one from the list."));
         return problems;
     }
 

@@ -42,7 +42,7 @@ internal sealed class DemoBeside(IHostEnvironment environment, IHostApplicationL
             End();
             if (Files is not { } files)
                 return Refuse(
-                    "The demo did not come along with this program.",
+                    "The demo is not included with this program.",
                     "Start it from the project with ./rally demo."
                 );
             ClearThoseLeftBehind();
@@ -77,7 +77,7 @@ internal sealed class DemoBeside(IHostEnvironment environment, IHostApplicationL
             if (address.Length > 0)
                 return Result<string>.Ok(_address = address);
             End();
-            return Refuse("The demo could not be started.", "Look into the log, or start it with ./rally demo.");
+            return Refuse("The demo could not be started.", "Check the log, or start it with ./rally demo.");
         }
         catch (TimeoutException)
         {

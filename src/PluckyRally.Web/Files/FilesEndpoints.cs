@@ -105,7 +105,7 @@ internal static class FilesEndpoints
             return new Refused(document.Problems);
         if (Timetable.Of(document.Value.Value).Lessons.Count == 0)
             return new Refused([
-                new("/timing/lesson", "Nothing says how long a lesson is.", "Write its minutes under Time."),
+                new("/timing/lesson", "The brief does not say how long a lesson is.", "Write its minutes under Time."),
             ]);
         return File(
             LessonCalendar.Write(document.Value.Value, id, begins, every, clock.GetUtcNow()),

@@ -14,10 +14,10 @@ internal static partial class LogMessages
     [LoggerMessage(LogLevel.Information, "Stopped")]
     public static partial void Stopped(ILogger logger);
 
-    [LoggerMessage(LogLevel.Information, "A copy was made: {Name}, {Reason}, {Bytes} bytes")]
+    [LoggerMessage(LogLevel.Information, "A backup was made: {Name}, {Reason}, {Bytes} bytes")]
     public static partial void CopyMade(ILogger logger, string name, string reason, long bytes);
 
-    [LoggerMessage(LogLevel.Warning, "No copy could be made: {Reason}")]
+    [LoggerMessage(LogLevel.Warning, "No backup could be made: {Reason}")]
     public static partial void CannotCopy(ILogger logger, string reason);
 
     [LoggerMessage(LogLevel.Warning, "Instruments cannot connect at port {Port}: {Reason}. Everything else works.")]

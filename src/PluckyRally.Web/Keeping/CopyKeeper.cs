@@ -81,7 +81,7 @@ internal sealed class CopyKeeper(
             return new(
                 "/path",
                 "The data itself is in this folder.",
-                "Choose one on another disk: a copy on the same disk is lost with it."
+                "Choose one on another disk: a backup on the same disk is lost with it."
             );
         await _one.WaitAsync(stop);
         try
@@ -155,7 +155,7 @@ internal sealed class CopyKeeper(
                 {
                     Trouble =
                         wrong is DirectoryNotFoundException
-                            ? "It is not there. Connect it, then make a copy."
+                            ? "It is not there. Connect it, then back up again."
                             : DataTrouble.Of(wrong, Second.Path).What,
                 };
             }

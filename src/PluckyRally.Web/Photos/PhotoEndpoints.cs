@@ -62,7 +62,9 @@ internal static class PhotoEndpoints
                 ? TypedResults.Ok(Photo.Of(known))
                 : new Refused([new("/photo", "This photo is in another rally.", "Take it again here.")]);
         if (!await album.MayTake(id, stop))
-            return new Refused([new("/photo", "This class does without photos.", "It can be changed under Classes.")]);
+            return new Refused([
+                new("/photo", "No photos are taken in this class.", "It can be changed under Classes."),
+            ]);
         var picture = await Read(context.Request, folder, stop);
         if (!picture.IsOk)
             return new Refused(picture.Problems);

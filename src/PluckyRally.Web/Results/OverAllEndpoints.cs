@@ -32,7 +32,7 @@ internal static class OverAllEndpoints
             return new Refused([
                 new(
                     "/rally",
-                    "Nothing says which rallies, or there are too many.",
+                    "No rallies are named, or too many are.",
                     $"Name at least one and at most {OverAllShown.Most}."
                 ),
             ]);

@@ -56,7 +56,11 @@ internal static class Pages
                     "This device has not been let in.",
                     "Sign in as the teacher, or join with a judge's code; what was typed waits until then."
                 ),
-                StatusCodes.Status429TooManyRequests => Say(429, "Too many tries.", "Wait a minute, then try again."),
+                StatusCodes.Status429TooManyRequests => Say(
+                    429,
+                    "Too many attempts.",
+                    "Wait a minute, then try again."
+                ),
                 StatusCodes.Status404NotFound => Say(
                     404,
                     "There is nothing at this address.",
@@ -72,7 +76,7 @@ internal static class Pages
                     "What is sent must be declared as application/json.",
                     "Set the Content-Type, then send it again."
                 ),
-                var status => Say(status, "This request cannot be taken.", "Nothing was changed."),
+                var status => Say(status, "This request cannot be accepted.", "Nothing was changed."),
             }
         );
 
@@ -106,7 +110,7 @@ internal static class Pages
             {
                 BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } => Say(
                     413,
-                    "This is too large to be taken.",
+                    "This is too large to be accepted.",
                     "Leave out what is not needed, or split it."
                 ),
                 BadHttpRequestException bad => Say(bad.StatusCode, bad.Message, "Nothing was changed."),

@@ -19,7 +19,11 @@ internal static class PortStart
                 + $"{(port == 65535 ? port - 1 : port + 1)}."
         );
         if (settings.HttpsPort is { } encrypted)
-            Check(encrypted, IPAddress.Any, "The encrypted line has no other port: stop the program that uses it.");
+            Check(
+                encrypted,
+                IPAddress.Any,
+                "The encrypted connection has no other port: stop the program that uses it."
+            );
     }
 
     private static void Check(int port, IPAddress address, string remedy)

@@ -19,7 +19,7 @@ internal sealed record ServerSettings(int Port, string DataFolder, bool Lan, boo
           --port N            where it is served; 5080 where nothing is said, 0 for any that is free
           --data DIR          the folder with the data
           --lan true          lets the classroom's devices in
-          --https true        with --lan true: an encrypted line for them, at port 5443
+          --https true        with --lan true: an encrypted connection for them, at port 5443
           --newPassword true  forgets the teacher's password, so that a new one can be set at this computer
           --instruments N     the port at which instruments connect; the one after the server's where nothing is said
           --demo DIR          the demo, made again from its files

@@ -49,14 +49,14 @@ internal static class TroublePage
                 trouble.Remedy,
                 $"The newest good copy is of {newest.MadeAt.ToLocalTime():MMMM d, yyyy, h:mm tt}, with "
                     + $"{Count(newest.Rallies, "rally", "rallies")} and "
-                    + $"{Count(newest.Briefs, "brief", "briefs")}. End this with Ctrl+C, then bring it back:",
+                    + $"{Count(newest.Briefs, "brief", "briefs")}. Stop this with Ctrl+C, then restore it:",
                 $"./rally restore '{shelf.FileOf(newest)}' --data '{folder.Path}'",
             ]
             :
             [
                 trouble.What,
-                "There is no copy beside it. If there is one on a USB drive or another disk, end this with "
-                    + "Ctrl+C, then bring it back:",
+                "There is no backup beside it. If there is one on a USB drive or another disk, stop this with "
+                    + "Ctrl+C, then restore it:",
                 $"./rally restore COPY.db --data '{folder.Path}'",
             ];
     }

@@ -45,7 +45,7 @@ internal static class TeamsEndpoints
             return new Refused(request.Problems);
         var wanted = request.Value.Value;
         if (await shelf.Find(wanted.Brief, stop) is not { } stored)
-            return new Refused([new("/brief", "There is no such brief on the shelf.", "Choose one of the shelf.")]);
+            return new Refused([new("/brief", "There is no such brief on the shelf.", "Choose one from the list.")]);
         var brief = DocumentReader.Brief(stored.Document);
         if (!brief.IsOk)
             return new Refused([.. brief.Problems.Select(p => p.Under("/edition/brief"))]);
@@ -126,8 +126,8 @@ internal static class TeamsEndpoints
                 .Where(g => g.Count() > 1)
                 .Select(g => new Problem(
                     g.Last().At,
-                    $"“{g.Key}” stands twice in the teams.",
-                    "Take one out, or write an initial behind each."
+                    $"“{g.Key}” is in the teams twice.",
+                    "Remove one, or add an initial to each."
                 )),
         ];
 

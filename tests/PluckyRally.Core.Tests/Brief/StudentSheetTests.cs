@@ -206,7 +206,11 @@ public sealed class StudentSheetTests
             }
         ).Safety;
         safety.Count.ShouldBe(Enum.GetValues<HazardKind>().Length + 2);
-        safety.SkipLast(2).ShouldAllBe(s => s.Contains(" With: ", StringComparison.Ordinal));
+        safety
+            .SkipLast(2)
+            .ShouldAllBe(s =>
+                s.Contains("An adult", StringComparison.Ordinal) || s.Contains("The teacher", StringComparison.Ordinal)
+            );
         safety[^2].ShouldBe("Ask if unsure.");
         safety[^1].ShouldBe("School policy, local rules and trained staff come first.");
     }

@@ -21,10 +21,10 @@ public sealed class CommandTests : IDisposable
             .ShouldBe(
                 """
                 A brief: A class, round 1. The highest total wins.
-                Place        Team    part  Total
-                1st, shared  Terns   20.0   20.0
-                1st, shared  Whelks  20.0   20.0
-                unfinished   Crabs
+                Place       Team    part  Total
+                1st, tied   Terns   20.0   20.0
+                1st, tied   Whelks  20.0   20.0
+                unfinished  Crabs
                 Crabs: part: no attempt has been made yet
 
                 """

@@ -82,7 +82,7 @@ public sealed class NotebookTests
         _rally.Counted("Terns", "41");
         _rally.Counted("Whelks", "57");
         var plot = Notebook.Of(OpenedRally.Open(_rally.Rally).OrThrow()).Pages[1].Plot!;
-        plot.Rows.Select(r => r.Name).ShouldBe(["we", "the others"]);
+        plot.Rows.Select(r => r.Name).ShouldBe(["our team", "other teams"]);
         plot.Marks.Cast<PlotMark.Dot>()
             .Select(d => (d.X, d.Y, d.Says))
             .ShouldBe([(57, 0, "Whelks, attempt 1: 57 cm"), (41, 1, "")]);

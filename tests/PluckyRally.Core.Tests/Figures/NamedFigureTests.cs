@@ -157,8 +157,8 @@ public sealed class NamedFigureTests
         Problems(round)
             .Select(p => (p.At, p.What))
             .ShouldBe([
-                ("/figures/a/value", "First rests on Second, which rests on First again."),
-                ("/figures/b/value", "Second rests on First, which rests on Second again."),
+                ("/figures/a/value", "First depends on Second, which depends on First again."),
+                ("/figures/b/value", "Second depends on First, which depends on Second again."),
             ]);
         Problems([
                 new()
@@ -170,7 +170,7 @@ public sealed class NamedFigureTests
                 },
             ])
             .ShouldHaveSingleItem()
-            .What.ShouldContain("First rests on First");
+            .What.ShouldContain("First depends on First");
     }
 
     [Fact]

@@ -96,8 +96,8 @@ public sealed class MeasuredTests
     }
 
     [Theory]
-    [InlineData("a.value + 1", null, "a rests on itself.")]
-    [InlineData("b.value", "a.value", "a rests on b, which rests on a again.")]
+    [InlineData("a.value + 1", null, "a depends on itself.")]
+    [InlineData("b.value", "a.value", "a depends on b, which depends on a again.")]
     [InlineData("spotted.points", null, "points for Spotted is known only with the points, and a gives points for it.")]
     [InlineData("team.total", null, "total is known only with the total, and a gives points for it.")]
     public void What_rests_on_itself_or_is_read_too_early_is_refused_with_the_names(

@@ -89,6 +89,21 @@ public sealed class GalleryTests
             .Others.ShouldBe(["Off the line in the same attempt: 30 cm"]);
     }
 
+    /// <summary>The mean, 150 cm, is no attempt's, though one attempt happens to be as long.</summary>
+    [Fact]
+    public void A_mean_is_of_no_attempt()
+    {
+        var line = Sample.Height() with { Id = "line", Name = "Off the line", Better = Better.Less };
+        var mean = Sample.Part("height") with { Combine = Combine.Mean };
+        var rally = new Happening(Sample.Brief([Sample.Height(), line], [mean], 3), "Terns");
+        rally.Counted("Terns", "120", "3");
+        rally.Counted("Terns", "150", "30");
+        rally.Counted("Terns", "180", "20");
+        var card = Gallery.Of(OpenedRally.Open(rally.Rally).OrThrow(), 1, "height").Cards[0];
+        card.Value.ShouldBe("150.0 cm");
+        card.Others.ShouldBe(["Off the line: 3 cm"]);
+    }
+
     [Fact]
     public void A_tag_is_counted_against_the_figure()
     {

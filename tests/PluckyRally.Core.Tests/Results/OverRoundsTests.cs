@@ -52,7 +52,7 @@ public sealed class OverRoundsTests
         Round(2, ("Terns", "20"), ("Whelks", "30"), ("Plovers", "25"));
         Over(new() { Way = RoundsWay.Sum })
             .Rows.Select(r => $"{r.Name} {r.PlaceText} {r.TotalText}")
-            .ShouldBe(["Plovers 1st at least 50.0", "Terns 2nd, shared 50.0", "Whelks 2nd, shared 50.0"]);
+            .ShouldBe(["Plovers 1st at least 50.0", "Terns 2nd, tied 50.0", "Whelks 2nd, tied 50.0"]);
     }
 
     [Fact]

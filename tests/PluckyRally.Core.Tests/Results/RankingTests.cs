@@ -47,7 +47,7 @@ public sealed class RankingTests
         rally
             .Standings()
             .Rows.Select(r => (r.TotalText, r.PlaceText))
-            .ShouldBe([("47.3", "1st, shared"), ("47.3", "1st, shared")]);
+            .ShouldBe([("47.3", "1st, tied"), ("47.3", "1st, tied")]);
     }
 
     [Fact]

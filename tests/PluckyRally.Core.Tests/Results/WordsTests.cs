@@ -13,7 +13,9 @@ public sealed class WordsTests
         Say(new Curve.Rate(1, 5))
             .ShouldBe("part: 5 points to start with, plus 1 point for each cm. Your best attempt counts.");
         Say(new Curve.Bands([new(10, 5), new(20, 8)], -1))
-            .ShouldBe("part: 5 points from 10 cm, 8 points from 20 cm, −1 point below. Your best attempt counts.");
+            .ShouldBe(
+                "part: 5 points for 10 cm or more, 8 points for 20 cm or more, −1 point for less than 10 cm. Your best attempt counts."
+            );
         Say(new Curve.Between(60, 20, 50))
             .ShouldBe("part: from 0 points at 60 cm up to 50 points at 20 cm. Your best attempt counts.");
         Say(new Curve.Place([10, 8, 6]))
@@ -102,7 +104,7 @@ public sealed class WordsTests
     public void An_edge_finer_than_the_readings_is_not_rounded() =>
         MethodWords
             .Say(Sample.Ready(Sample.Simple(2, Combine.Mean, curve: new Curve.Bands([new(49.25m, 1)]))))[0]
-            .ShouldContain("from 49.25 cm");
+            .ShouldContain("for 49.25 cm or more");
 
     [Fact]
     public void Curves_are_written_with_the_numbers_put_in()
@@ -110,7 +112,7 @@ public sealed class WordsTests
         Why(new Curve.Rate(1, 5), "20").ShouldBe("5 points to start with, plus 1 point for each cm: 5 + 1 × 20 = 25.");
         Why(new Curve.Rate(-2, 5), "20")
             .ShouldBe("5 points to start with, minus 2 points for each cm: 5 + (−2) × 20 = −35.");
-        Why(new Curve.Bands([new(10, 5)], 1), "9").ShouldBe("Below 10 cm: 1 point.");
+        Why(new Curve.Bands([new(10, 5)], 1), "9").ShouldBe("Less than 10 cm: 1 point.");
         Why(new Curve.Between(0, 40, 10), "20").ShouldBe("0 points at 0 cm, 10 at 40 cm: 20 cm scores 5.");
         Why(new Curve.Place([7]), "20").ShouldBe("1st in this part: 7 points.");
         Why(new Curve.ShareOfBest(10), "20").ShouldBe("10 × 20 ÷ 20 (the best) = 10.");

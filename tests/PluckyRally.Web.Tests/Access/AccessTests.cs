@@ -129,7 +129,7 @@ public sealed class AccessTests : IDisposable
         var refused = await Send(guesser, "/api/sign-in", new PasswordTyped("x"));
         refused.StatusCode.ShouldBe(HttpStatusCode.TooManyRequests);
         refused.Headers.RetryAfter.ShouldNotBeNull();
-        (await RunningApp.Read(refused)).GetProperty("title").GetString().ShouldBe("Too many tries.");
+        (await RunningApp.Read(refused)).GetProperty("title").GetString().ShouldBe("Too many attempts.");
     }
 
     [Fact]

@@ -31,7 +31,7 @@ public sealed class HealthTests : IDisposable
         (health.CopyTrouble, health.Waiting, health.Windows).ShouldBe(("", 0, 0));
         health.Since.ShouldBeLessThan(health.Now);
         health.Says.ShouldBe("Everything is working.");
-        health.Log.ShouldContain(line => line.Contains("A copy was made", StringComparison.Ordinal));
+        health.Log.ShouldContain(line => line.Contains("A backup was made", StringComparison.Ordinal));
     }
 
     /// <summary>Names, notes and briefs are typed; nothing of that is in the file that is handed on.</summary>

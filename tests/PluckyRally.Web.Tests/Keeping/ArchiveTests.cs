@@ -151,7 +151,7 @@ public sealed class ArchiveTests : IDisposable
     }
 
     [Theory]
-    [InlineData("everything.json", """{"format":"something else","version":1}""", "not an archive")]
+    [InlineData("everything.json", """{"format":"something else","version":1}""", "not a Plucky Rally archive")]
     [InlineData("everything.json", """{"format":"plucky-rally/everything","version":2}""", "newer version")]
     [InlineData(
         "everything.json",

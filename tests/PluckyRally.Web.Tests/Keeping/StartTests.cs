@@ -82,7 +82,7 @@ public sealed class StartTests : IDisposable
         using var server = new ServerProcess(_folder.Path, "--lan", "true", "--https", "true");
         (await server.Ended()).ShouldBe(2);
         server.Said.ShouldContain("authority.key");
-        server.Said.ShouldContain("Take both out of the folder and start again");
+        server.Said.ShouldContain("Remove both from the folder and start again");
     }
 
     [Fact]

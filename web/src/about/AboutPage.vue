@@ -40,7 +40,7 @@ const parts = [
       is free software under the MIT license: anyone may use, read and change it.
     </p>
     <section aria-labelledby="licences">
-      <h2 id="licences">What comes along, and its licenses</h2>
+      <h2 id="licences">Included software and licenses</h2>
       <p v-if="missing" class="muted" role="status">
         The list could not be fetched. It is the file licences.json beside the pages.
       </p>
@@ -58,7 +58,7 @@ const parts = [
             </li>
           </ul>
         </template>
-        <h3>The licenses that are named above</h3>
+        <h3>License texts</h3>
         <ul>
           <li v-for="(text, name) in licences.standard" :key="name">
             <details>
@@ -80,6 +80,7 @@ h3 {
   padding-top: 1rem;
 }
 summary {
+  overflow-wrap: anywhere;
   min-height: var(--touch);
   padding-block: 0.6rem;
   cursor: pointer;

@@ -51,8 +51,8 @@ const lines = computed(() => {
       <section aria-labelledby="log">
         <h2 id="log">Log</h2>
         <p class="muted">
-          For whoever helps you: what happened and when, without students’ names and without anything that was typed. It
-          covers two weeks, and is in the folder log inside the data folder.
+          For whoever supports you: what happened and when, without students’ names and without anything that was typed.
+          It covers two weeks, and is in the folder log inside the data folder.
         </p>
         <pre v-if="health.data.value.log.length > 0" tabindex="0" aria-label="Log">{{
           health.data.value.log.join('\n')

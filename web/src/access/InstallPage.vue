@@ -13,7 +13,7 @@ void authority.load()
 <template>
   <main id="main" class="desk reading stack">
     <StationHead
-      title="An encrypted line"
+      title="Encrypted connection"
       next="For whoever looks after the school’s devices. Ask them before anything is installed."
     />
     <LoadNote
@@ -26,7 +26,7 @@ void authority.load()
     <template v-else>
       <ol>
         <li>
-          Fetch this computer’s own authority: <a href="/api/authority/file" download>plucky-rally.crt</a
+          Download this computer’s own certificate: <a href="/api/authority/file" download>plucky-rally.crt</a
           ><template v-if="authority.data.value.file"
             >, also at <code>{{ authority.data.value.file }}</code></template
           >.
@@ -37,14 +37,15 @@ void authority.load()
         </li>
         <li>In your device management, add it as a trusted root for websites, for the classroom’s devices only.</li>
         <li>
-          Let them reload Plucky Rally at its https address; the warning is gone, and it opens without a line too.
+          Have them reload Plucky Rally at its https address: the warning is gone, and it also opens without a
+          connection.
         </li>
         <li>
-          Take it off when this computer is given away, and by {{ dayOf(authority.data.value.until) }} in any case.
+          Remove it when this computer is given away, and by {{ dayOf(authority.data.value.until) }} at the latest.
         </li>
       </ol>
       <p class="small muted">
-        Of names it can vouch for this computer’s own only, so for no site of the internet. Its key is beside the data,
+        It can vouch only for this computer’s own names, so for no website on the internet. Its key is beside the data,
         readable by its owner alone.
       </p>
     </template>

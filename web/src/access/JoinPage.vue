@@ -48,7 +48,14 @@ async function send(same = false) {
       />
       <p v-if="wrongCode" class="wrong small" role="alert">{{ wrongCode.what }} {{ wrongCode.remedy }}</p>
       <label for="name">Your name</label>
-      <input id="name" v-model="name" class="touch-field" maxlength="40" :aria-invalid="!!wrongName" />
+      <input
+        id="name"
+        v-model="name"
+        class="touch-field"
+        maxlength="40"
+        autocomplete="nickname"
+        :aria-invalid="!!wrongName"
+      />
       <p v-if="wrongName" class="wrong small" role="alert">{{ wrongName.what }} {{ wrongName.remedy }}</p>
       <div v-if="taken" class="heed" role="alert">
         <p>{{ taken.what }} {{ taken.remedy }}</p>

@@ -67,12 +67,12 @@ async function letStrike(strikeOthers: boolean) {
       <code>./rally start --lan</code>.
     </p>
     <p v-else-if="!encrypted" class="small muted note">
-      What goes over this line can be read by whoever listens in the network. With
+      Anyone on this network could read what goes over this connection. With
       <code>./rally start --lan --https</code>
       it is encrypted; devices need a certificate for that.
     </p>
     <p v-else class="small muted note">
-      The line is encrypted. <RouterLink to="/install">What devices need for it</RouterLink>
+      The connection is encrypted. <RouterLink to="/install">What devices need for it</RouterLink>
     </p>
     <p v-if="refusal" class="wrong" role="alert">{{ refusal.title }} {{ refusal.detail }}</p>
     <LoadNote
@@ -86,8 +86,8 @@ async function letStrike(strikeOthers: boolean) {
       <section aria-labelledby="judges">
         <h2 id="judges">Judges</h2>
         <p class="muted">
-          A judge points the camera at the picture, or opens the address and types the code. Several may use one code;
-          each gives a name.
+          A judge points the camera at the code, or opens the address and types the code. Several may use one code; each
+          gives a name.
         </p>
         <p>
           Address to type:
@@ -122,7 +122,7 @@ async function letStrike(strikeOthers: boolean) {
       <section aria-labelledby="teams">
         <h2 id="teams">Teams</h2>
         <p class="muted">
-          A team’s own device answers the questions of the talk, says what it learned, and votes. It sees its own words
+          A team’s own device answers the debrief questions, says what it learned, and votes. It sees its own words
           only. One code does for all teams; each says which one it is.
         </p>
         <PassList :passes="teams" @end="end" />
@@ -147,7 +147,7 @@ async function letStrike(strikeOthers: boolean) {
       </section>
       <section aria-labelledby="walls">
         <h2 id="walls">Walls</h2>
-        <p class="muted">A wall shows what you choose under Run, and can change nothing.</p>
+        <p class="muted">A wall shows what you choose under Run. It cannot change anything.</p>
         <PassList :passes="walls" @end="end" />
         <Button
           label="Make a link for a wall"

@@ -24,11 +24,14 @@ async function send() {
 
 <template>
   <main id="main" class="desk stack">
-    <StationHead title="A new password" next="Whoever came in with the old one is out, on every device but this." />
-    <p v-if="done" class="heed" role="status">The new password is good from now on.</p>
+    <StationHead
+      title="A new password"
+      next="Every other device that signed in with the old one has been signed out."
+    />
+    <p v-if="done" class="heed" role="status">The new password works from now on.</p>
     <DoorForm label="Change it" @send="send">
-      <PasswordField v-model="old" label="The password until now" :problem="wrongOld" />
-      <PasswordField v-model="next" label="The new one, at least 12 characters" fresh :problem="wrongNew" />
+      <PasswordField v-model="old" label="Current password" :problem="wrongOld" />
+      <PasswordField v-model="next" label="New password, at least 12 characters" fresh :problem="wrongNew" />
       <p v-if="refusal && !wrongOld && !wrongNew" class="wrong" role="alert">
         {{ refusal.title }} {{ refusal.detail }}
       </p>

@@ -31,7 +31,7 @@ const title = computed(() => (ofWindow.value ? 'The code has ended' : first.valu
 const hint = computed(() => {
   if (ofWindow.value) return 'Continue as the teacher, or join again with a new code.'
   return first.value
-    ? 'Devices of the classroom are let in. Whoever wants to change anything needs this password.'
+    ? 'Classroom devices can connect. Anyone who wants to change something needs this password.'
     : 'This device has not been let in yet.'
 })
 
@@ -54,7 +54,7 @@ async function send() {
     <p v-else-if="first && !who?.here">
       The password is set at the computer that Plucky Rally runs on. Open it there first, then come back.
     </p>
-    <DoorForm v-else :label="first ? 'Set it and come in' : 'Come in'" @send="send">
+    <DoorForm v-else :label="first ? 'Set it and sign in' : 'Come in'" @send="send">
       <PasswordField
         v-model="password"
         :label="first ? 'A password, at least 12 characters' : 'The teacher’s password'"
@@ -62,7 +62,7 @@ async function send() {
         :problem="wrong"
       />
       <p v-if="first" class="small muted">
-        A few words are easy to remember. It is kept on this computer, scrambled; nobody can read it again.
+        A few words are easy to remember. It is stored scrambled on this computer; nobody can read it back.
       </p>
       <p v-if="refusal && !wrong" class="wrong" role="alert">{{ refusal.title }} {{ refusal.detail }}</p>
     </DoorForm>

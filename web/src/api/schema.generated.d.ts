@@ -3719,7 +3719,7 @@ export interface components {
             award: string;
             /** @description The id of the team that it is for. */
             for: string;
-            /** @description Who of the jury, where it was on paper; empty where it is who wrote it. */
+            /** @description Jury member, where it was on paper; empty where it is who wrote it. */
             voter: string;
             /** @description Why, in a line; may be empty. */
             why: string;

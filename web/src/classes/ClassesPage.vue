@@ -107,7 +107,7 @@ async function removeClass() {
       what="the classes"
       @again="load"
     />
-    <p v-else-if="!group" class="muted">No class yet. Paste a list, with one student on each line.</p>
+    <p v-else-if="!group" class="muted">No classes yet. Paste a list, with one student on each line.</p>
     <template v-else>
       <RefusalNote :refusal="refusal" />
       <ConflictNote :of="meanwhile" @theirs="letGo" />

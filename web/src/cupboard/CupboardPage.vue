@@ -77,7 +77,7 @@ async function take(text: string) {
       <section aria-labelledby="there">
         <h2 id="there">In the cupboard</h2>
         <p v-if="cupboard.data.value.length === 0" class="muted">
-          Nothing is written down yet. Begin with what you use most, such as tape.
+          Nothing is listed yet. Start with what you use most, such as tape.
         </p>
         <DataTable v-else :value="[...cupboard.data.value]" removable-sort>
           <Column field="name" header="Material" sortable :pt="{ bodyCell: { role: 'rowheader' } }">
@@ -112,7 +112,7 @@ async function take(text: string) {
           <InputText v-model="fresh.name" class="name" aria-label="Material" placeholder="corks" />
           <Button type="submit" label="Add" />
         </form>
-        <p class="small muted">Rolls and what lies loose beside them: 3 rolls of 50 + 12.</p>
+        <p class="small muted">Rolls, plus what is loose: 3 rolls of 50 + 12.</p>
       </section>
       <section aria-labelledby="buy">
         <h2 id="buy">To buy</h2>

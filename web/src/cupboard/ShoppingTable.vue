@@ -16,7 +16,7 @@ const costs = computed(() => props.shopping.costs.map((c) => `${shown(c.amount)}
   <p v-if="lines.length === 0" class="muted">
     Nothing is planned. Plan a brief, or begin a rally from it, and what it needs is added up here.
   </p>
-  <p v-else-if="short.length === 0">Everything that is planned for is there.</p>
+  <p v-else-if="short.length === 0">You have everything that is planned for.</p>
   <template v-else>
     <div class="scroll" role="region" aria-label="To buy" tabindex="0">
       <DataTable :value="short" removable-sort>

@@ -86,7 +86,7 @@ useAwake()
         <p v-for="d in list.differs.slice(0, 1)" :key="d" class="differs">{{ d }}</p>
         <ListOnWall :rows="list.rows" />
       </template>
-      <p v-if="rally" class="tested">{{ rally.teams - rally.left }} of {{ rally.teams }} teams are tested</p>
+      <p v-if="rally" class="tested">{{ rally.teams - rally.left }} of {{ rally.teams }} teams have been tested</p>
     </template>
   </main>
 </template>

@@ -33,13 +33,15 @@ const list = (title: string) => rallies.value.filter((r) => r.title === title).m
       >
         <RouterLink v-if="isTeacher" class="small" :to="`/days/${props.day}/board`">Rotating board</RouterLink>
       </StationHead>
-      <p v-if="rallies.length === 0" class="muted">No rally is in this day yet. Put them in below.</p>
+      <p v-if="rallies.length === 0" class="muted">No rallies in this fair day yet. Add them below.</p>
       <ol class="rallies">
         <li v-for="r in rallies" :key="r.rally">
           <h2>{{ r.name }}</h2>
           <p>
             {{ [r.title, slotSays(r)].filter(Boolean).join('. ') }}.
-            {{ r.left === 0 ? 'All teams are tested.' : `${r.teams - r.left} of ${r.teams} teams are tested.` }}
+            {{
+              r.left === 0 ? 'All teams have been tested.' : `${r.teams - r.left} of ${r.teams} teams have been tested.`
+            }}
           </p>
           <table v-if="r.left > 0" class="rows">
             <thead>

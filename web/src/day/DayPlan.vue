@@ -137,7 +137,7 @@ async function remove() {
       </table>
       <label
         >Put in
-        <select class="inline" aria-label="Put a rally in" @change="add">
+        <select class="inline" aria-label="Add a rally" @change="add">
           <option value="">a rally</option>
           <option v-for="r in left" :key="r.id" :value="r.id">{{ r.name }}, {{ r.briefTitle }}</option>
         </select>
@@ -151,7 +151,7 @@ async function remove() {
       <ConflictNote :of="meanwhile" @theirs="takeTheirs" />
       <div class="ways">
         <Button type="submit" label="Save the plan" />
-        <button type="button" class="act" @click="remove">Take the day away; its rallies stay</button>
+        <button type="button" class="act" @click="remove">Delete the fair day; its rallies stay</button>
         <span v-if="said" role="status">{{ said }}</span>
       </div>
     </form>

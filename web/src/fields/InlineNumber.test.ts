@@ -36,7 +36,7 @@ describe('a number in running text', () => {
     await input.setValue('several')
     expect(value.value).toBe(3)
     expect(half.value['/trials/attempts']?.text).toBe('several')
-    expect(page.text()).toContain('“several” is no number.')
+    expect(page.text()).toContain('“several” is not a number.')
     expect(input.attributes('aria-invalid')).toBe('true')
     await input.setValue('4')
     expect(value.value).toBe(4)
@@ -44,10 +44,10 @@ describe('a number in running text', () => {
     expect(page.text()).toBe('')
   })
   test('is there again after a reload', () => {
-    const problem = { what: '“sev” is no number.', remedy: 'Write one such as 4, 2.5 or 1/4.' }
+    const problem = { what: '“sev” is not a number.', remedy: 'Write one such as 4, 2.5 or 1/4.' }
     const { input, page } = field(3, { '/trials/attempts': { text: 'sev', problem } })
     expect(input.element.value).toBe('sev')
-    expect(page.text()).toContain('“sev” is no number.')
+    expect(page.text()).toContain('“sev” is not a number.')
   })
   test('gives way to a value that comes from elsewhere', async () => {
     const { value, half, input } = field(3)

@@ -71,7 +71,7 @@ function keepOver() {
       <label
         >For whom <input v-model="typed.for" class="inline" maxlength="80" placeholder="a class, or nobody yet"
       /></label>
-      <p class="small muted">It stands on the year line, and what is to be bought counts it. Teams come later.</p>
+      <p class="small muted">It appears on the year line and counts toward the shopping list. Teams come later.</p>
       <RefusalNote :refusal="refusal" />
       <ConflictNote :of="meanwhile" @theirs="planning = undefined" />
       <Button type="submit" label="Plan it" />

@@ -124,7 +124,9 @@ const planMenu = (p: PlanStop) => [
     </section>
     <section aria-labelledby="recently">
       <h2 id="recently">Recently</h2>
-      <p v-if="recent.length === 0" class="muted empty">No rally yet. Rallies whose day has passed are listed here.</p>
+      <p v-if="recent.length === 0" class="muted empty">
+        No rallies yet. Rallies whose day has passed are listed here.
+      </p>
       <ul>
         <RallyRow
           v-for="(r, i) in shown(recent, all.recent)"

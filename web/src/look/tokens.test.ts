@@ -36,3 +36,50 @@ test('nothing is passed off as another type', () => {
   const cast = ['as unknown', 'as'].join(' ')
   expect(files.filter((f) => !f.endsWith('.test.ts') && readFileSync(`src/${f}`, 'utf8').includes(cast))).toEqual([])
 })
+
+/** The contrast of two colours, as WCAG 2.2 defines it (relative luminance and contrast ratio, in its glossary). */
+function contrast(...colours: [string, string]) {
+  const [dark, light] = colours
+    .map((colour) =>
+      [0.2126, 0.7152, 0.0722].reduce((sum, weight, i) => {
+        const c = Number.parseInt(colour.slice(1 + 2 * i, 3 + 2 * i), 16) / 255
+        return sum + weight * (c <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4)
+      }, 0),
+    )
+    .sort((a, b) => a - b) as [number, number]
+  return (light + 0.05) / (dark + 0.05)
+}
+const css = readFileSync('src/look/tokens.css', 'utf8')
+const of = (block: string) =>
+  Object.fromEntries([...block.matchAll(/--([\w-]+): (#[0-9a-f]{6})\b/g)].map((m) => [m[1]!, m[2]!]))
+const desk = of(css.slice(0, css.indexOf('}')))
+/** A wall is dark: what it says otherwise stands over the same names. */
+const wall = { ...desk, ...of(css.slice(css.indexOf('\n.wall {'))) }
+const grounds = ['paper', 'sheet'] as const
+const washed = {
+  brick: 'brick-wash',
+  'lagoon-deep': 'lagoon-wash',
+  'marigold-text': 'marigold-wash',
+  plum: 'plum-wash',
+}
+
+test('black on white has the contrast that WCAG gives it', () => {
+  expect(contrast('#000000', '#ffffff')).toBe(21)
+})
+
+test.each([
+  ...['ink', 'muted', 'lagoon', 'lagoon-deep', 'marigold-text', 'brick', 'plum'].flatMap((text) =>
+    grounds.map((on) => [text, on, 4.5]),
+  ),
+  ...Object.entries(washed).map(([text, on]) => [text, on, 4.5]),
+  ...['lagoon', 'lagoon-deep', 'brick', 'plum'].map((on) => ['on-dark', on, 4.5]),
+  ...['edge', 'lagoon', 'marigold', 'plum'].flatMap((edge) => grounds.map((on) => [edge, on, 3])),
+] as [string, string, number][])('at a desk %s on %s has a contrast of %d or more', (text, on, least) => {
+  expect(contrast(desk[text]!, desk[on]!)).toBeGreaterThanOrEqual(least)
+})
+
+test.each(
+  ['ink', 'muted', 'lagoon', 'marigold-text', 'brick', 'plum'].flatMap((text) => grounds.map((on) => [text, on])),
+)('on a wall %s on %s has a contrast of 4.5 or more', (text, on) => {
+  expect(contrast(wall[text]!, wall[on]!)).toBeGreaterThanOrEqual(4.5)
+})

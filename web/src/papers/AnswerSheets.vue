@@ -9,7 +9,7 @@ const keys = computed(() => now.on.papers?.tasks.filter((t) => t.answers.length 
 </script>
 
 <template>
-  <p v-if="keys.length === 0" class="muted">Nothing of this brief has a key.</p>
+  <p v-if="keys.length === 0" class="muted">This brief has nothing with an answer key.</p>
   <PaperSheet v-for="key in keys" :key="key.title" :title="`Answers, for judges only: ${key.title}`">
     <ol class="answers">
       <li v-for="a in key.answers" :key="a">{{ a }}</li>

@@ -28,6 +28,9 @@ const shown = (n: number | null | undefined) => (typeof n === 'number' ? String(
           </tr>
         </thead>
         <tbody>
+          <tr v-if="lines(team.id).length === 0">
+            <td colspan="4" class="muted">This brief has no kit to count out.</td>
+          </tr>
           <tr v-for="l in lines(team.id)" :key="l.material">
             <th scope="row">{{ l.name }}</th>
             <td>{{ shown(l.due) }} {{ l.unit }}</td>

@@ -11,7 +11,7 @@ const heats = computed(() => heatsOf(rally.teams))
 </script>
 
 <template>
-  <p v-if="heats.length === 0" class="muted">No heats are drawn. Draw them at the Teams station.</p>
+  <p v-if="heats.length === 0" class="muted">No heats have been drawn yet. Draw them under Teams.</p>
   <PaperSheet v-else title="Heats">
     <table>
       <thead>

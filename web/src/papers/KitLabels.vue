@@ -22,7 +22,7 @@ const shown = (n: number) => String(Math.round(n * 100) / 100)
             </tr>
           </tbody>
         </table>
-        <p v-if="lines(team.id).length === 0" class="muted">Nothing is counted out for this brief.</p>
+        <p v-if="lines(team.id).length === 0" class="muted">This brief has no kit to count out.</p>
       </li>
     </ul>
   </PaperSheet>

@@ -59,8 +59,8 @@ const can = (option: keyof PaperChoices) => props.options.includes(option)
         v-model="choices.judges"
         label="Whose"
         :options="[
-          ['team', 'one a team'],
-          ['table', 'one a table'],
+          ['team', 'one for each team'],
+          ['table', 'one for each table'],
         ]" /><template v-if="choices.judges === 'table'">
         for
         <InlineChoice

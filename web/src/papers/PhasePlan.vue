@@ -30,7 +30,7 @@ const share = (lesson: LessonPlan, length: number) => `${(100 * length) / Math.m
         <tr v-for="b in l.blocks" :key="b.phase + b.from">
           <td>{{ minutes(b.from) }}</td>
           <th scope="row">
-            {{ b.name }}<template v-if="b.turns > 0">, {{ b.turns }} teams in turn</template>
+            {{ b.name }}<template v-if="b.turns > 0">, {{ b.turns === 1 ? '1 turn' : `${b.turns} turns` }}</template>
             <i
               class="bar"
               :style="{ width: share(l, b.to - b.from), marginLeft: share(l, b.from) }"

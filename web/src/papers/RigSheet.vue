@@ -14,7 +14,7 @@ const rig = computed(() => now.on.papers?.rig)
       <h3>What it is made of</h3>
       <ul>
         <li v-for="m in rig.madeOf" :key="m"><i class="box" aria-hidden="true"></i> {{ m }}</li>
-        <li v-if="rig.madeOf.length === 0" class="muted">The brief names nothing for the rig.</li>
+        <li v-if="rig.madeOf.length === 0" class="muted">The brief lists no material for a rig.</li>
       </ul>
     </section>
     <section>
@@ -23,7 +23,7 @@ const rig = computed(() => now.on.papers?.rig)
         <li v-for="s in rig.steps" :key="s">{{ s }}</li>
       </ol>
       <p v-if="rig.steps.length === 0" class="muted">
-        The brief says no steps. They are written in the brief, for the teacher.
+        No steps have been written yet. Write them in the brief, under Teacher.
       </p>
     </section>
     <section>

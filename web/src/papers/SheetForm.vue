@@ -161,11 +161,17 @@ function onEnter(event: KeyboardEvent) {
 <style scoped>
 form {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 1rem;
   justify-items: start;
 }
 section {
   width: 100%;
+}
+/* A table as on the paper; where it is too wide, it alone moves sideways. */
+.wide {
+  overflow-x: auto;
+  padding: 4px;
 }
 .who {
   display: flex;

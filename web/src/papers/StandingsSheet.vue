@@ -76,9 +76,7 @@ const awards = computed(() => standings.value.awards.filter((a) => a.teams.lengt
     </section>
     <section v-if="awards.length > 0">
       <h3>Awards</h3>
-      <p v-for="a in awards" :key="a.award + a.name">
-        <b>{{ a.name }}.</b> {{ a.says }}
-      </p>
+      <p v-for="a in awards" :key="a.award + a.name">{{ a.says }}</p>
     </section>
   </PaperSheet>
 </template>

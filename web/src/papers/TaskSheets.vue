@@ -10,7 +10,7 @@ const teams = computed(() => (now.teams.length > 0 ? now.teams : [undefined]))
 </script>
 
 <template>
-  <p v-if="tasks.length === 0" class="muted">Nothing of this brief is answered on paper.</p>
+  <p v-if="tasks.length === 0" class="muted">This brief has no tasks that are answered on paper.</p>
   <template v-for="t in teams" :key="t?.id ?? ''">
     <PaperSheet v-for="task in tasks" :key="task.title" :title="task.title" :team="t" blank-team>
       <p>

@@ -15,7 +15,7 @@ const { now, rally } = useRallyPrinting()
         <h3><TeamPennant :mark="rally.marks.get(team.id)!" :width="72" /> {{ team.name }}</h3>
         <CardLines :cards="rally.cards[team.id] ?? []" :bag="rally.bags[team.id] ?? []" />
         <p v-if="(rally.cards[team.id] ?? []).length + (rally.bags[team.id] ?? []).length === 0" class="muted">
-          Nothing was dealt.
+          No cards were dealt.
         </p>
       </li>
     </ul>

@@ -1,15 +1,17 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
 import Dialog from 'primevue/dialog'
+import ToggleSwitch from 'primevue/toggleswitch'
 import { ref } from 'vue'
 import { useRoute } from 'vue-router'
 import { isTyping } from './isTyping'
+import { singleKeys } from './singleKeys'
 
-/** The keys of the screen that is open, on `?`. */
+/** The keys of the screen that is open, on `?`; with Alt also where single keys are switched off. */
 const open = ref(false)
 const route = useRoute()
 const everywhere = [
-  ['?', 'Show these keys'],
+  ['?', 'Show these keys; also Alt + ?'],
   ['Tab', 'Go to the next field or button'],
 ] as const
 const byStation: Record<string, readonly (readonly [string, string])[]> = {
@@ -21,7 +23,7 @@ const byStation: Record<string, readonly (readonly [string, string])[]> = {
   ],
   score: [
     ['Enter', 'Go to the next reading; from the last one, record'],
-    ['Page ↓ or Page ↑', 'Next or previous team; also Alt + → or ←'],
+    ['Page ↓ or Page ↑', 'Next or previous team'],
     ['Alt + 1 to 9', 'A team by its place in the order'],
     ['Alt + K', 'All must-haves of this attempt kept'],
     ['Alt + F', 'Failed, with the reason'],
@@ -53,7 +55,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   if (event.altKey) document.documentElement.classList.add('by-keyboard')
   // No reading has a question mark in it.
   const inReading = event.target instanceof HTMLElement && event.target.matches('[data-reading]')
-  if (event.key !== '?' || (isTyping(event) && !inReading)) return
+  if (event.key !== '?' || (!event.altKey && ((isTyping(event) && !inReading) || !singleKeys.value))) return
   event.preventDefault()
   open.value = true
 })
@@ -80,6 +82,7 @@ useEventListener(document, 'pointerdown', (event: PointerEvent) => {
         <dd>{{ does }}</dd>
       </template>
     </dl>
+    <label class="switch"><ToggleSwitch v-model="singleKeys" /> Keys without Alt or Ctrl work on this device</label>
   </Dialog>
 </template>
 
@@ -92,6 +95,12 @@ dl {
 }
 dd {
   margin: 0;
+}
+.switch {
+  display: flex;
+  align-items: center;
+  gap: 0.75rem;
+  margin-top: 1.25rem;
 }
 kbd {
   font: 650 var(--size-small) var(--text);

@@ -15,7 +15,7 @@ defineEmits<{ again: [] }>()
   </div>
   <div v-else-if="state === 'offline'" class="note" role="alert">
     <h2>Plucky Rally does not answer.</h2>
-    <p>Nothing is lost. See that it is running on the teacher's computer, then try again.</p>
+    <p>Nothing is lost. Check that it is running on the teacher's computer, then try again.</p>
     <Button label="Try again" @click="$emit('again')" />
   </div>
   <div v-else-if="state === 'refused'" class="note" role="alert">

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useEventListener, useIntervalFn, useMutationObserver, useResizeObserver } from '@vueuse/core'
 import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
+import { singleKeys } from './singleKeys'
 
 /**
  * What stands on a wall, in as many pages as it needs: nothing is cut, and nobody scrolls. The browser breaks the
@@ -48,7 +49,7 @@ watch(
 useResizeObserver([box, flow], measure)
 useMutationObserver(flow, measure, { childList: true, characterData: true, subtree: true })
 useEventListener(document, 'keydown', (event: KeyboardEvent) => {
-  if (event.code !== 'KeyP' || event.altKey || event.ctrlKey || event.metaKey) return
+  if (!singleKeys.value || event.code !== 'KeyP' || event.altKey || event.ctrlKey || event.metaKey) return
   held.value = !held.value
 })
 </script>

@@ -35,7 +35,7 @@ export function numberIn(text: string) {
 
 /** What is said of something else than a number. */
 export const noNumber = (text: string) => ({
-  what: `“${text.trim()}” is no number.`,
+  what: `“${text.trim()}” is not a number.`,
   remedy: 'Write one such as 4, 2.5 or 1/4.',
 })
 

@@ -11,6 +11,7 @@ import OverAllWall from './OverAllWall.vue'
 import PlotWall from './PlotWall.vue'
 import GalleryWall from './GalleryWall.vue'
 import QuestionWall from './QuestionWall.vue'
+import { singleKeys } from '@/shared/singleKeys'
 
 /**
  * The wall: the clock or the board, as the teacher chose. Nothing to touch; at the teacher's own computer keys turn it.
@@ -25,7 +26,7 @@ const of = computed(() => shown.value?.round ?? round.value)
 useAwake()
 
 useEventListener(document, 'keydown', (event: KeyboardEvent) => {
-  if (!isTeacher.value || event.altKey || event.ctrlKey || event.metaKey) return
+  if (!isTeacher.value || !singleKeys.value || event.altKey || event.ctrlKey || event.metaKey) return
   const revealed = live.revealed.value
   const teams = rally.value?.teams.filter((t) => !t.away).length ?? 0
   const board = (number: number) =>

@@ -86,9 +86,7 @@ public sealed record StudentSheet(
                     .Select(w => w.Meaning.Length > 0 ? $"{w.Word}: {w.Meaning}" : w.Word),
             ],
             [
-                .. brief
-                    .Hazards.Select(h => Cautions.Of(h.Kind))
-                    .Select(c => $"{c.Name}: {c.Says} With: {SentenceCase.Sentence(c.Present)}"),
+                .. brief.Hazards.Select(h => Cautions.Of(h.Kind)).Select(c => $"{c.Name}: {c.Says} {c.Present}"),
                 .. brief.Safety.Length > 0 ? new[] { brief.Safety } : [],
                 .. brief.Hazards.Count > 0 ? new[] { Cautions.SchoolFirst } : [],
             ]

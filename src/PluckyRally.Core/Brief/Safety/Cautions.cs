@@ -25,31 +25,31 @@ public static partial class Cautions
             "Things that fly",
             "Wear goggles. Keep the lane clear. Nothing hard or sharp is launched, and only the mechanism "
                 + "launches, never a hand.",
-            "An adult at the lane, who gives the word for each launch."
+            "An adult stands at the lane and gives the word for each launch."
         ),
         new(
             HazardKind.Heights,
             "Heights and drops",
             "An adult drops from the height. The landing zone is roped off, and nobody stands under it.",
-            "An adult at the drop."
+            "An adult stands at the drop."
         ),
         new(
             HazardKind.StandingOnBuilds,
             "Standing on a build",
             "Only low builds on a soft floor are stood on, one person at a time, with a hand to hold.",
-            "An adult spotter beside the build."
+            "An adult stands beside the build as a spotter."
         ),
         new(
             HazardKind.Cutters,
             "Cutting tools",
             "Cut away from yourself, on a mat. Cutters stay at the cutting table and are counted back.",
-            "An adult at the cutting table; for young students the adult cuts."
+            "An adult is at the cutting table; for young students, the adult cuts."
         ),
         new(
             HazardKind.HotGlue,
             "Hot glue",
             "The tip and the glue burn. Low-temperature guns only, at the glue table, never over a hand.",
-            "An adult at the glue table, and cold water near."
+            "An adult is at the glue table, with cold water close by."
         ),
         new(
             HazardKind.FansAndHeat,
@@ -62,26 +62,26 @@ public static partial class Cautions
             "Food",
             "Wash hands before and after. Nothing is eaten or tasted once it was used. Check everyone's "
                 + "allergies first.",
-            "The teacher, who knows the class's allergies."
+            "The teacher knows the class's allergies."
         ),
         new(
             HazardKind.Latex,
             "Latex",
             "Ask about latex allergy first, and use latex-free bands, balloons and gloves. Bands are never "
                 + "aimed at anyone.",
-            "The teacher, who knows the class's allergies."
+            "The teacher knows the class's allergies."
         ),
         new(
             HazardKind.SmallParts,
             "Small parts",
             "Small parts stay on the tray and out of mouths, ears and noses. Count them out and back.",
-            "An adult at the table with children under six."
+            "An adult is at the table with children under six."
         ),
         new(
             HazardKind.SlipperyFloors,
             "Floors",
             "Walk, or run only where it is marked. Wipe up water and beads at once. Closed shoes.",
-            "An adult at the course."
+            "An adult is at the course."
         ),
     ];
 

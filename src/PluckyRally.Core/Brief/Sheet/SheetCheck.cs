@@ -67,7 +67,7 @@ internal static class SheetCheck
             found.Unless(
                 material.Spares >= 0,
                 $"{at}/spares",
-                "There cannot be fewer spares than none.",
+                "The number of spares cannot be negative.",
                 "Write 0 or more."
             );
             found.Unless(
@@ -79,7 +79,7 @@ internal static class SheetCheck
             found.Unless(
                 material.Price is null or >= 0,
                 $"{at}/price",
-                "A price is not below zero.",
+                "A price cannot be negative.",
                 "Write 0 or more, or leave it empty."
             );
             found.Unless(
@@ -106,7 +106,7 @@ internal static class SheetCheck
                     brief.Materials.Any(m => m.Id == stage.Needs[i].Material),
                     $"/stages/stages/{stage.Id}/needs/{i}/material",
                     "There is no such material.",
-                    "Choose one of the list of materials."
+                    "Choose a material from the list."
                 );
                 found.Unless(
                     stage.Needs[i].Amount > 0,

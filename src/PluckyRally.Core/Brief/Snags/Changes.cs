@@ -21,8 +21,8 @@ public static class Changes
                 return Result<Document<Brief>>.Refused(
                     new Problem(
                         change.At,
-                        "There is no such place in the brief any more.",
-                        "Look at the snag again; the brief has changed since."
+                        "That place is no longer in the brief.",
+                        "Check the snag again; the brief has changed since."
                     )
                 );
         }

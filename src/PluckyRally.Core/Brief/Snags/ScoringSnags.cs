@@ -105,7 +105,7 @@ internal static partial class ScoringSnags
             "missing",
             SnagWeight.Hint,
             "/method/tieBreaks/0/value",
-            "The tie-break looks at how well the order agrees, and only at what was placed.",
+            "The tie-break looks only at how well the placed things agree with the key.",
             "A team that placed only two things, in order, would win the tie.",
             new(
                 "Put “fewer missing” first",

@@ -23,7 +23,7 @@ internal static partial class TestSnags
                 "test",
                 SnagWeight.Matters,
                 "/trials/how",
-                "Nothing says how it is tested.",
+                "The brief does not say how it is tested.",
                 "Teams design for a test that they know."
             );
     }
@@ -77,7 +77,7 @@ internal static partial class TestSnags
                 "falls",
                 SnagWeight.Matters,
                 "/trials/ifItFalls",
-                "Nothing says what happens to a build that falls or breaks.",
+                "The brief does not say what happens to a build that falls or breaks.",
                 "Out, repaired or rebuilt: the team will ask while the class waits.",
                 new(
                     "A fresh copy may be built",
@@ -200,7 +200,8 @@ internal static partial class TestSnags
             .Select(s => (decimal?)s)
             .FirstOrDefault();
 
-    private static string Name(Condition condition) => condition.Text.Length > 0 ? condition.Text : "Something unnamed";
+    private static string Name(Condition condition) =>
+        condition.Text.Length > 0 ? condition.Text : "Something without a name";
 
     [GeneratedRegex(
         @"\b(?:collapses?|falls? (?:over|down)|breaks?|tall(?:est)?|strong(?:est)?|tower|bridge|holds? (?:up"

@@ -100,7 +100,7 @@ internal static class LeftOut
                 new(
                     at,
                     $"“{what}” isn’t used here, because {name} is left out.",
-                    "Leave it so, or let something else decide.",
+                    "Leave it as it is, or let something else decide.",
                     Severity.Warning
                 )
             );

@@ -66,7 +66,7 @@ internal abstract partial record PartPlan
                 found.Unless(
                     price.Amount > 0,
                     $"{at}/amount",
-                    "Nobody can buy none of it.",
+                    "What is sold must have a size above zero.",
                     "Write how much of it one is, for example 10 cm."
                 );
                 found.Unless(
@@ -77,7 +77,7 @@ internal abstract partial record PartPlan
                 );
             }
 
-            found.Unless(part.Funds >= 0, "/funds", "A team cannot begin with debts.", "Use 0 or more.");
+            found.Unless(part.Funds >= 0, "/funds", "The starting budget cannot be negative.", "Use 0 or more.");
             found.Unless(
                 part.ReturnPercent is >= 0 and <= 100,
                 "/returnPercent",
@@ -89,7 +89,7 @@ internal abstract partial record PartPlan
                 !part.Curve.IsValueItself
                     || (part.Value == BudgetValue.Spent) == (brief.Method.Wins == WinningDirection.Lowest),
                 "/curve",
-                "This would reward the wrong way round.",
+                "This would reward the wrong thing.",
                 "Use what is left where the highest total wins, what is spent where the lowest wins."
             );
             return new(part.Named(brief))

@@ -112,7 +112,7 @@ public sealed record PlotsSeen(
             : Result<PlotsSeen>.Refused(
                 new Problem(
                     "/see",
-                    $"“{ProblemCollector.Short(see)}” is nothing that can be seen.",
+                    $"“{ProblemCollector.Short(see)}” is not something that can be shown.",
                     $"Use {English.List([.. words.Keys])}."
                 )
             );

@@ -16,7 +16,7 @@ const describe = (i: Instrument) =>
     moving: `${i.shown}, still moving`,
     stable: i.shown,
     overloaded: 'overloaded: take something off',
-    lost: 'the line is lost; read it by eye',
+    lost: 'connection lost; read it by eye',
   })[i.state]
 const zero = (i: Instrument) =>
   ask(

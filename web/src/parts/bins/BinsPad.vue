@@ -63,7 +63,7 @@ async function send() {
 
 <template>
   <p v-if="part.key" class="touch-row">
-    <Button label="All as the key has it" variant="outlined" @click="placed = inOrder(part.key)" />
+    <Button label="All as in the key" variant="outlined" @click="placed = inOrder(part.key)" />
     <span class="small muted">Then change what the team has sorted differently.</span>
   </p>
   <ul v-if="narrow">
@@ -109,7 +109,7 @@ async function send() {
       </tbody>
     </table>
   </div>
-  <p v-if="begun && left.length > 0" class="small" role="status">In no bin: {{ left.join(', ') }}.</p>
+  <p v-if="begun && left.length > 0" class="small" role="status">Not sorted: {{ left.join(', ') }}.</p>
   <p class="touch-row">
     <TimeInput v-model="time" label="Time" :shown="soFar.answers.time" />
     <Button label="Record this answer" :disabled="!changed" :variant="changed ? undefined : 'outlined'" @click="send" />

@@ -32,7 +32,7 @@ const send = () =>
     Touch the items as the team has laid them, from {{ part.first || 'first' }} to {{ part.last || 'last' }}.
   </p>
   <p v-if="part.key" class="touch-row">
-    <Button label="All as the key has it" variant="outlined" @click="order = [...part.key]" />
+    <Button label="All as in the key" variant="outlined" @click="order = [...part.key]" />
     <span class="small muted">Then move what the team has laid elsewhere.</span>
   </p>
   <div class="left" role="group" aria-label="What the team has laid">

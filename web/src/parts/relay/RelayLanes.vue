@@ -8,6 +8,7 @@ import { heatsOf } from '@/shared/heats'
 import { isTyping } from '@/shared/isTyping'
 import { useRecording } from '@/pads/recording'
 import RelayLane from './RelayLane.vue'
+import { singleKeys } from '@/shared/singleKeys'
 
 /** A heat: teams side by side, all started at once, one key or touch for each leg that comes in. */
 const props = defineProps<{
@@ -91,7 +92,7 @@ const finished = computed(() =>
 )
 
 useEventListener(document, 'keydown', (event: KeyboardEvent) => {
-  if (isTyping(event) || event.ctrlKey || event.metaKey) return
+  if (isTyping(event) || event.ctrlKey || event.metaKey || (!singleKeys.value && !event.altKey)) return
   if (event.code === 'KeyS' && !event.altKey && mayStart.value) {
     event.preventDefault()
     return startAll()

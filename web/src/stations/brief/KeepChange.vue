@@ -39,13 +39,13 @@ async function keep() {
     </p>
     <form v-if="seen" class="seen" @submit.prevent="keep">
       <fieldset v-if="seen.changesPrices">
-        <legend>Something was bought already whose price changes. The new price holds</legend>
+        <legend>The price of something already bought changes. The new price applies</legend>
         <label class="tick"
           ><input v-model="pricesFromNow" type="radio" name="prices" :value="true" /> from now on: what was bought keeps
           its price</label
         >
         <label class="tick"
-          ><input v-model="pricesFromNow" type="radio" name="prices" :value="false" /> for everything that was
+          ><input v-model="pricesFromNow" type="radio" name="prices" :value="false" /> to everything that was
           bought</label
         >
       </fieldset>

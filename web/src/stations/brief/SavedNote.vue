@@ -6,13 +6,17 @@ import type { SaveState } from './useBriefDraft'
 const props = defineProps<{ state: SaveState; at?: Date; keeps: boolean; marked: boolean }>()
 const keeping = computed(() =>
   props.keeps
-    ? 'It is kept in this browser and tried again by itself.'
-    : 'This browser keeps nothing more: leave this page open. It is tried again by itself.',
+    ? 'It is kept in this browser, and saving is tried again automatically.'
+    : 'This browser cannot store it: leave this page open. Saving is tried again automatically.',
 )
 const status = computed(
   () =>
     ({
-      saved: props.marked ? 'Saved, but for what is marked.' : props.at ? `Saved at ${timeOfDay(props.at)}` : 'Saved',
+      saved: props.marked
+        ? 'Saved, except for what is marked.'
+        : props.at
+          ? `Saved at ${timeOfDay(props.at)}`
+          : 'Saved',
       saving: 'Saving…',
       refused: 'Not saved: fix what is marked.',
       offline: `Not saved yet: no connection. ${keeping.value}`,

@@ -173,7 +173,7 @@ const next = computed(() => nextAt(sheet.data.value?.route, 'kit'))
 }
 .two {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(20rem, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(min(20rem, 100%), 1fr));
   gap: 2rem;
   padding: 2rem 0;
 }
@@ -184,8 +184,9 @@ label {
   padding: 0.25rem 0;
 }
 input[type='checkbox'] {
-  width: 1.1rem;
-  height: 1.1rem;
+  flex: none;
+  width: 24px;
+  height: 24px;
   accent-color: var(--lagoon);
 }
 </style>

@@ -24,7 +24,7 @@ const inCupboard = computed(() => props.kit.list.lines.some((l) => l.inCupboard 
       <p class="muted">
         {{
           inCupboard
-            ? 'Take the kit out when you lay it ready, and the cupboard counts down.'
+            ? 'Take the kit out when you get it ready, and the cupboard counts down.'
             : 'Nothing of this kit is in the cupboard.'
         }}
       </p>

@@ -62,7 +62,7 @@ async function give() {
       </select>
     </label>
     <label v-if="by === 'jury'">
-      Who of the jury
+      Jury member
       <input v-model="draft.voter" class="touch-field" maxlength="60" />
     </label>
     <label>

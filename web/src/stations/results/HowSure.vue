@@ -42,8 +42,8 @@ watch([open, round, tick], () => open.value && void sure.load())
           <thead>
             <tr>
               <th scope="col">Team</th>
-              <th scope="col">Places, were everything read again</th>
-              <th v-if="sure.data.value.onAnotherDay.length > 0" scope="col">Places, on another day</th>
+              <th scope="col">Places if everything were measured again</th>
+              <th v-if="sure.data.value.onAnotherDay.length > 0" scope="col">Places on another day</th>
             </tr>
           </thead>
           <tbody>

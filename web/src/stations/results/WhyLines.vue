@@ -44,7 +44,7 @@ const after = computed(() => props.row.why.filter((s) => ['tieBreak', 'place'].i
     <template v-if="row.designs.length > 0">
       <h3>Designs</h3>
       <p v-for="d in row.designs" :key="d.name" class="small">
-        <b>{{ d.name || 'The first' }}</b>{{ d.counts ? ', counts' : ''
+        <b>{{ d.name || 'First design' }}</b>{{ d.counts ? ' (counts)' : ''
         }}{{ d.values.length > 0 ? `. ${d.values.join(', ')}` : ''
         }}{{ d.labels.length > 0 ? `. ${d.labels.join(', ')}` : '' }}{{ d.changed ? `. Changed: ${d.changed}` : '' }}
       </p>

@@ -34,9 +34,9 @@ async function settle(given: Given, kept: Given[number] | undefined) {
     :key="given.flatMap((a) => a.entries).join()"
     class="twice heed"
     role="group"
-    aria-label="Two answers to one thing"
+    aria-label="Two different answers"
   >
-    <p><b>Recorded by more than one, and not the same.</b> The last stands until somebody says which it is.</p>
+    <p><b>Recorded by more than one person, and not the same.</b> The last one counts until somebody decides.</p>
     <ul>
       <li v-for="answer in given" :key="answer.by">
         <b>{{ who(answer.by) }}</b>: {{ answer.says }}

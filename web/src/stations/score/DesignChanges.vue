@@ -51,7 +51,7 @@ async function call() {
         <input v-model="changed" class="touch-field" @keydown.enter.prevent="noteChange" />
       </label>
       <label>
-        What else was, if anything
+        What else changed, if anything
         <input v-model="also" class="touch-field" @keydown.enter.prevent="noteChange" />
       </label>
       <Button type="button" label="Note the change" variant="outlined" @click="noteChange" />
@@ -65,7 +65,7 @@ async function call() {
     </div>
     <div class="row">
       <label>
-        Another design is called
+        Name of another design
         <input v-model="name" class="touch-field" maxlength="60" @keydown.enter.prevent="add" />
       </label>
       <Button type="button" label="Add the design" variant="outlined" @click="add" />

@@ -70,7 +70,7 @@ async function note() {
         class="touch-field"
         maxlength="40"
         :list="`label-values-${design.name}-${at}`"
-        :aria-label="line.name ? `How ${line.name} is` : `How it is, line ${at + 1}`"
+        :aria-label="line.name ? `How ${line.name} is` : `Value, line ${at + 1}`"
         @input="typed"
       />
       <datalist :id="`label-values-${design.name}-${at}`">

@@ -61,7 +61,7 @@ const states = { met: 'kept', missed: 'missed', toCheck: 'still to check', notCh
         <p v-else-if="r.inspected" class="small muted">Asked below, of each attempt.</p>
         <p v-else class="small" :class="r.state">
           {{ states[r.state] }}<template v-if="r.value">: {{ r.value }}, the rule says {{ r.limit }}</template>
-          <b v-if="r.tooNear"> Too near to call, measure again.</b>
+          <b v-if="r.tooNear"> Too close to call. Measure again.</b>
         </p>
       </li>
     </ul>

@@ -19,7 +19,7 @@ const setClosed = (closed: boolean) =>
   <p class="touch-row">
     <Button
       type="button"
-      :label="closed ? `Open round ${round} again` : `Close round ${round}`"
+      :label="closed ? `Reopen round ${round}` : `Close round ${round}`"
       variant="outlined"
       severity="secondary"
       @click="closed ? setClosed(closed) : (confirming = true)"
@@ -31,7 +31,7 @@ const setClosed = (closed: boolean) =>
       >Say what is different in round {{ round + 1 }}</RouterLink
     >
     <span class="small muted">{{
-      closed ? 'Then judges can record in it.' : 'Nothing more is recorded in it then.'
+      closed ? 'Then judges can record in it.' : 'Nothing more can be recorded in it after that.'
     }}</span>
   </p>
   <Dialog
@@ -41,7 +41,7 @@ const setClosed = (closed: boolean) =>
     :style="{ width: '26rem' }"
     dismissable-mask
   >
-    <p>Nothing more is recorded in it then, by nobody. You can open it again.</p>
+    <p>After that, nobody can record in it. You can reopen it.</p>
     <div class="touch-row ways">
       <Button
         type="button"

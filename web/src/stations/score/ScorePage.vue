@@ -37,6 +37,7 @@ import { recording } from '@/pads/recording'
 import { useSteady } from '@/pads/useSteady'
 import { useTeamInAddress } from './useTeamInAddress'
 import type { Redo } from './redo'
+import { announceRecorded } from './announceRecorded'
 import { useSheets } from './useSheets'
 import { useWho } from '@/access/useWho'
 import WhoLine from '@/access/WhoLine.vue'
@@ -94,6 +95,7 @@ async function record(entry: Entry, ...belonging: Entry[]) {
   refusal.value = undefined
   const sent = await outbox.record(entry, ...belonging)
   if (sent.kind === 'refused') refusal.value = sent.refusal
+  announceRecorded(entry, sent)
   return sent
 }
 provide(recording, { rally: id, team: current, round, record, instruments })
@@ -154,11 +156,7 @@ async function afterRecording() {
 useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   if (event.ctrlKey || event.metaKey) return
   const plain: Record<string, () => void> = { PageDown: () => go(1), PageUp: () => go(-1) }
-  const withAlt: Record<string, () => void> = {
-    ArrowRight: () => go(1),
-    ArrowLeft: () => go(-1),
-    KeyU: () => entryLog.value?.undo(),
-  }
+  const withAlt: Record<string, () => void> = { KeyU: () => entryLog.value?.undo() }
   const digit = /^Digit([1-9])$/.exec(event.code)?.[1]
   const action = event.altKey
     ? digit

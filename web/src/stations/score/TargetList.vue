@@ -34,7 +34,7 @@ const set = (target: string, amount: string) =>
         v-model="typed[t.target]"
         :placeholder="t.own ? '' : t.amount || 'our own'"
       />
-      <Button type="submit" label="Set out for it" variant="outlined" :aria-label="`Set out for it: ${t.name}`" />
+      <Button type="submit" label="Set as our target" variant="outlined" :aria-label="`Set as our target: ${t.name}`" />
       <p v-if="t.says" class="small">{{ t.says }}</p>
     </form>
   </section>

@@ -207,7 +207,7 @@ async function added(made: ClassOpened) {
           <button type="button" class="act" :aria-label="`No longer spread: ${nameOf(id)}`" @click="unspread(id)">
             {{ nameOf(id) }}</button>,
         </template>
-        <span class="small muted">a touch takes one out.</span>
+        <span class="small muted">press one to remove it.</span>
       </p>
       <p class="line ways">
         <ChooseOnce
@@ -236,8 +236,8 @@ async function added(made: ClassOpened) {
         <p v-if="teams.length > 0" class="small muted">
           {{
             repeats === 0
-              ? 'Nobody meets a partner of an earlier rally.'
-              : `Earlier partners meet again ${repeats} times in all.`
+              ? 'Nobody works with an earlier partner again.'
+              : `Earlier partners are together again ${repeats} times in all.`
           }}
         </p>
       </div>

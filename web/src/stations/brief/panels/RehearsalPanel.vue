@@ -79,7 +79,7 @@ function others() {
       <select v-model.number="asked.alike" class="inline" aria-label="How alike a team’s attempts are">
         <option v-for="[n, name] in alikes" :key="n" :value="n">{{ name }}</option></select
       >; who is good at one thing is
-      <select v-model.number="asked.allRound" class="inline" aria-label="How far good teams are good at everything">
+      <select v-model.number="asked.allRound" class="inline" aria-label="How much good teams are good at everything">
         <option v-for="[n, name] in rounds" :key="n" :value="n">{{ name }}</option>
       </select>
       good at the others.
@@ -128,7 +128,7 @@ function others() {
     </template>
     <p v-else-if="!going" class="muted">
       It takes a few seconds. What comes: who would win and why, how often there is a tie, which part decides, what is
-      never earned, whether the test fits the lesson, and which change would help most. Nothing of it is kept.
+      never earned, whether the test fits the lesson, and which change would help most. Nothing is saved.
     </p>
   </section>
 </template>

@@ -49,8 +49,8 @@ const takeUp = (s: Snag) => void props.brief.leftSnags.splice(props.brief.leftSn
       <ul>
         <li v-for="s in left" :key="key(s)" class="hint">
           <p>{{ s.what }}</p>
-          <button type="button" class="act" :aria-label="`Take up again: ${s.what}`" @click="takeUp(s)">
-            Take it up again
+          <button type="button" class="act" :aria-label="`Show again: ${s.what}`" @click="takeUp(s)">
+            Show it again
           </button>
         </li>
       </ul>

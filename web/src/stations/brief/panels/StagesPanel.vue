@@ -21,7 +21,7 @@ const measures = computed((): Pairs<string> => [
   <section aria-labelledby="stages">
     <h2 id="stages">Stages</h2>
     <p class="small muted">
-      Write down the plainest build that would do, stage by stage, with what each takes at the least. If the material
+      Write down the simplest build that would work, stage by stage, with the least that each needs. If the material
       runs out on the way, no team can finish: the snags say where. Students do not see this.
     </p>
     <p class="line">

@@ -34,9 +34,9 @@ const calendar = computed(
       </ul>
     </template>
     <template v-if="id && (table?.lessons.length ?? 0) > 0">
-      <h3>Into the calendar</h3>
+      <h3>Add to a calendar</h3>
       <p class="line">
-        The first lesson begins
+        The first lesson starts
         <input v-model="begins" type="datetime-local" class="inline" aria-label="First lesson" />, the next ones every
         <input v-model.number="every" type="number" min="1" max="365" class="inline days" aria-label="Days between" />
         days. <a :href="calendar" download>Calendar file</a>

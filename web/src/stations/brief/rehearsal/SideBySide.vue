@@ -47,7 +47,7 @@ watch([chosen, () => props.brief], () => (beside.value = undefined), { deep: tru
     </fieldset>
     <p class="ways">
       <Button
-        label="Hold side by side"
+        label="Compare side by side"
         size="small"
         variant="outlined"
         :disabled="chosen.length === 0 || playing"
@@ -55,7 +55,7 @@ watch([chosen, () => props.brief], () => (beside.value = undefined), { deep: tru
       />
       <span v-if="playing" role="status" class="small">The same classes play both…</span>
       <button v-if="beside" type="button" class="fix" @click="emit('take', { label: chosen.join(', '), changes })">
-        Change the brief so
+        Apply this change
       </button>
     </p>
     <RefusalNote :refusal="refusal" />

@@ -20,8 +20,7 @@ const add = (kind: HazardKind) => void props.brief.hazards.push({ kind, acknowle
   <div data-at="/hazards" tabindex="-1">
     <ul>
       <li v-for="(hazard, i) in brief.hazards" :key="hazard.kind">
-        <b>{{ caution(hazard.kind)?.name }}.</b> {{ caution(hazard.kind)?.says }} With:
-        {{ caution(hazard.kind)?.present }}
+        <b>{{ caution(hazard.kind)?.name }}.</b> {{ caution(hazard.kind)?.says }} {{ caution(hazard.kind)?.present }}
         <span class="small not-on-paper">
           <InlineCheck v-model="hazard.acknowledged" label="I have read this" :at="`/hazards/${i}/acknowledged`" />
           <button

@@ -88,7 +88,7 @@ const hang = () => wall.show('the gallery', { shows: 'gallery', gallery: { figur
           <li v-for="t in gallery.data.value.tags" :key="t.word">{{ t.says || t.word }}</li>
         </ul>
         <p class="small muted">
-          Seen together does not say that one makes the other. Under Numbers, “Designs compared” draws each tag.
+          Being seen together does not mean that one causes the other. Under Numbers, “Designs compared” draws each tag.
         </p>
       </template>
     </template>

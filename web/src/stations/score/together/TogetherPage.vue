@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, provide, ref } from 'vue'
+import type { Entry } from '@/api/names'
 import LoadNote from '@/shared/LoadNote.vue'
 import RoundChoice from '@/shared/RoundChoice.vue'
 import StationHead from '@/shared/StationHead.vue'
 import { useJudgeRally } from '@/shared/openRally'
 import UnsentNote from '@/log/UnsentNote.vue'
 import { recording } from '@/pads/recording'
+import { announceRecorded } from '@/stations/score/announceRecorded'
 import { useSheets } from '@/stations/score/useSheets'
 import { together } from '@/parts/together'
 import { anyOf } from '@/shared/shows'
@@ -22,7 +24,12 @@ const { sheets, order, outbox, ...loading } = useSheets(() => '')
 const complete = computed(() =>
   (sheets.value?.length ?? 0) < order.value.length && loading.state.value === 'ready' ? undefined : sheets.value,
 )
-provide(recording, { rally: id, team: computed(() => ''), round, record: outbox.record, instruments: ref([]) })
+async function record(entry: Entry, ...belonging: Entry[]) {
+  const sent = await outbox.record(entry, ...belonging)
+  announceRecorded(entry, sent)
+  return sent
+}
+provide(recording, { rally: id, team: computed(() => ''), round, record, instruments: ref([]) })
 /** What teams are held against runs a lane and is counted, but nothing is seen of it in passing. */
 const teams = computed(() => new Set(rally.value?.teams.map((t) => t.id)))
 const parts = computed(() =>
