@@ -1,7 +1,9 @@
 import vue from '@vitejs/plugin-vue'
-import { writeFileSync } from 'node:fs'
+import { readdirSync, readFileSync, writeFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
+import { brotliCompressSync, gzipSync } from 'node:zlib'
 import license from 'rollup-plugin-license'
+import type { Plugin } from 'vite'
 import { defineConfig } from 'vitest/config'
 
 /** Where it is to be said which packages are in what is built: for scripts/licences.mjs. */
@@ -11,12 +13,42 @@ const sayBundled = (file: string) =>
     thirdParty: (packages) => writeFileSync(file, JSON.stringify(packages.map((p) => p.name))),
   })
 
+/** Lays beside each built text the same as Brotli and as gzip: the server hands out what a browser takes. */
+const compressed = (): Plugin => ({
+  name: 'compressed',
+  apply: 'build',
+  writeBundle({ dir }) {
+    const assets = `${dir}/assets`
+    for (const name of readdirSync(assets).filter((n) => /\.(js|css|svg)$/.test(n))) {
+      const text = readFileSync(`${assets}/${name}`)
+      if (text.length < 1_000) continue
+      writeFileSync(`${assets}/${name}.br`, brotliCompressSync(text))
+      writeFileSync(`${assets}/${name}.gz`, gzipSync(text, { level: 9 }))
+    }
+  },
+})
+
+/**
+ * Few files a page: what all pages take is in two, and what several stations share is not split finer than it is worth
+ * a request of its own.
+ */
+const groups = [
+  { name: 'vue', test: /node_modules\/(@?vue|@vueuse|vue-router)\b/, priority: 2 },
+  { name: 'common', test: /^(?!.*(plot|d3-|datatable|paginator))/i, minShareCount: 5, priority: 1 },
+]
+
 export default defineConfig({
-  plugins: [vue(), ...(bundled ? [sayBundled(bundled)] : [])],
+  plugins: [vue(), compressed(), ...(bundled ? [sayBundled(bundled)] : [])],
   resolve: { alias: { '@': fileURLToPath(new URL('src', import.meta.url)) } },
   // One style sheet for all pages: it is small, and a page that is opened without a connection is never left without
   // it.
-  build: { outDir: '../src/PluckyRally.Web/wwwroot', emptyOutDir: true, manifest: true, cssCodeSplit: false },
+  build: {
+    outDir: '../src/PluckyRally.Web/wwwroot',
+    emptyOutDir: true,
+    manifest: true,
+    cssCodeSplit: false,
+    rolldownOptions: { output: { codeSplitting: { groups } } },
+  },
   test: {
     environment: 'happy-dom',
     projects: [

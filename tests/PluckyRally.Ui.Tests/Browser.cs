@@ -146,6 +146,24 @@ public sealed partial class Browser : IDisposable
         );
     }
 
+    /// <summary>As a cheap tablet at the far end of a school's network: for measures, until the window is closed.</summary>
+    public void Slow()
+    {
+        _driver.ExecuteCdpCommand("Emulation.setCPUThrottlingRate", new() { ["rate"] = 4 });
+        _driver.ExecuteCdpCommand("Network.enable", []);
+        _driver.ExecuteCdpCommand("Network.setBypassServiceWorker", new() { ["bypass"] = true });
+        _driver.ExecuteCdpCommand(
+            "Network.emulateNetworkConditions",
+            new()
+            {
+                ["offline"] = false,
+                ["latency"] = 150,
+                ["downloadThroughput"] = 1_600_000 / 8,
+                ["uploadThroughput"] = 1_600_000 / 8,
+            }
+        );
+    }
+
     /// <summary>Throws away the files that earlier tests have left in this window's cache.</summary>
     public void ForgetFiles() => _driver.ExecuteCdpCommand("Network.clearBrowserCache", []);
 

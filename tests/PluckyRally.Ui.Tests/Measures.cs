@@ -187,6 +187,71 @@ public sealed class Measures(ITestOutputHelper output) : ScreenTest
         Say("yardstick: the same program refusing its first argument", bare);
     }
 
+    /// <summary>
+    /// First visits on a slow line with a slow device: the processor four times slower, 1.6 Mbit/s, 150 ms, nothing
+    /// kept. When something is painted, and when the page can be used; how much is fetched, in how many requests.
+    /// </summary>
+    [Fact(Explicit = true)]
+    public async Task First_visits()
+    {
+        using var server = new RunningServer(demo: true, measured: true);
+        using var http = new HttpClient { BaseAddress = new Uri(server.Address) };
+        var rallies = await http.GetFromJsonAsync<JsonElement>("/api/rallies", TestContext.Current.CancellationToken);
+        var rally = rallies
+            .EnumerateArray()
+            .Single(r => r.GetProperty("name").GetString() == "Class 5, today")
+            .GetProperty("id")
+            .GetString();
+        foreach (
+            var (name, path, says) in new[]
+            {
+                ("Home", "/", "Continue scoring"),
+                ("Brief", $"/rallies/{rally}/brief", "Your goal"),
+                ("Score", $"/rallies/{rally}/score", "Must-haves"),
+                ("Results", $"/rallies/{rally}/results", "Why: "),
+                ("Wall", $"/rallies/{rally}/wall", "Watch each test."),
+            }
+        )
+        {
+            var (painted, usable, asked) = (new List<double>(), new List<double>(), "");
+            for (var i = 0; i < 5; i++)
+            {
+                using var window = new Browser { Address = server.Address };
+                window.Resize(1280, 800);
+                window.Slow();
+                window.BeforeEachPage(
+                    $$"""
+                    new MutationObserver((_, watch) => {
+                      if (!document.body?.innerText.includes({{JsonSerializer.Serialize(says)}})) return
+                      watch.disconnect()
+                      requestAnimationFrame(() => (window.usableAt = performance.now()))
+                    }).observe(document, { subtree: true, childList: true, characterData: true })
+                    """
+                );
+                window.Open(path);
+                window.Until(() => window.Run("return window.usableAt") is not null, says);
+                var seen = (
+                    (IEnumerable<object>)
+                        window.Run(
+                            """
+                            const files = performance.getEntriesByType('resource')
+                            const kB = [...files, ...performance.getEntriesByType('navigation')]
+                              .reduce((sum, f) => sum + f.transferSize, 0) / 1000
+                            const paint = performance.getEntriesByName('first-contentful-paint')[0]?.startTime ?? 0
+                            return [paint, window.usableAt, files.length + 1, kB]
+                            """
+                        )!
+                ).Select(Convert.ToDouble).ToList();
+                painted.Add(seen[0]);
+                usable.Add(seen[1]);
+                asked = $"{seen[2]:0} requests, {seen[3]:0} kB";
+            }
+
+            Say($"{name}, first painted", painted);
+            Say($"{name}, {asked}, usable", usable);
+        }
+    }
+
     private static async Task<string> Begin(HttpClient http)
     {
         var brief = JsonNode.Parse(

@@ -20,7 +20,10 @@ internal static class Pages
         );
         app.UseStatusCodePages(page => Unanswered(page.HttpContext));
         app.UseDefaultFiles();
-        app.UseStaticFiles(new StaticFileOptions { OnPrepareResponse = CacheByName });
+        app.Use(Compressed.Choose);
+        app.UseStaticFiles(
+            new StaticFileOptions { ContentTypeProvider = new Compressed(), OnPrepareResponse = CacheByName }
+        );
     }
 
     /// <summary>

@@ -8,7 +8,12 @@ const who = shallowRef<WhoAmI>()
 const patience = 3_000
 
 /** Asks the server who this device is to it. Without a connection the last answer stands. */
-export async function askWho() {
+export function askWho() {
+  return (onItsWay ??= fetchWho().finally(() => (onItsWay = undefined)))
+}
+/** The bar and the way to the page both ask at first: one answer does for both. */
+let onItsWay: Promise<typeof who.value> | undefined
+async function fetchWho() {
   const answer = await ask(api.GET('/api/who', { signal: AbortSignal.timeout(patience) }))
   if (answer.ok) who.value = answer.data
   return who.value

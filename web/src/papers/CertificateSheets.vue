@@ -56,6 +56,7 @@ const certificates = computed(() =>
   min-height: 165mm;
   padding: 14mm;
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   align-content: space-evenly;
   justify-items: center;
   text-align: center;

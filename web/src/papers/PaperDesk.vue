@@ -105,6 +105,10 @@ const print = () => window.print()
   font-size: 12pt;
   line-height: 1.4;
 }
+/* A name of sixty letters without a break goes on in a second line. */
+.on-paper :deep(:is(h1, h2, h3, p, caption)) {
+  overflow-wrap: anywhere;
+}
 .letter {
   width: 216mm;
 }

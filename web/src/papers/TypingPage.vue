@@ -102,11 +102,13 @@ nav a {
   align-items: center;
   gap: 0.4rem;
   min-height: 32px;
+  overflow-wrap: anywhere;
 }
 nav a[aria-current] {
   font-weight: 750;
 }
 h2 {
+  overflow-wrap: anywhere;
   padding-block: 0.25rem;
 }
 </style>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
-import { computed } from 'vue'
+import { computed, defineAsyncComponent } from 'vue'
 import { useWho } from '@/access/useWho'
 import { useRallyOnWall } from '@/shared/openRally'
 import { useAwake } from '@/shared/useAwake'
@@ -8,10 +8,12 @@ import { useWallClock } from '@/shared/useClock'
 import BoardWall from './BoardWall.vue'
 import ClockWall from './ClockWall.vue'
 import OverAllWall from './OverAllWall.vue'
-import PlotWall from './PlotWall.vue'
 import GalleryWall from './GalleryWall.vue'
-import QuestionWall from './QuestionWall.vue'
 import { singleKeys } from '@/shared/singleKeys'
+
+/** What draws comes along only when a picture is shown. */
+const PlotWall = defineAsyncComponent(() => import('./PlotWall.vue'))
+const QuestionWall = defineAsyncComponent(() => import('./QuestionWall.vue'))
 
 /**
  * The wall: the clock or the board, as the teacher chose. Nothing to touch; at the teacher's own computer keys turn it.

@@ -103,6 +103,7 @@ async function keep() {
   padding-block: 0.5rem;
 }
 summary {
+  overflow-wrap: anywhere;
   min-height: 2.5rem;
   cursor: pointer;
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed, ref, watch } from 'vue'
+import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, ask } from '@/api/client'
 import UnsentNote from '@/log/UnsentNote.vue'
@@ -18,10 +18,12 @@ import ClassFindings from './ClassFindings.vue'
 import DownloadList from './DownloadList.vue'
 import GalleryPanel from './gallery/GalleryPanel.vue'
 import HowSure from './HowSure.vue'
-import PlotPanel from './plots/PlotPanel.vue'
 import RoundsPanel from './RoundsPanel.vue'
 import StandingsTable from './StandingsTable.vue'
 import WhySlip from './WhySlip.vue'
+
+/** What draws comes along with the section that has it. */
+const PlotPanel = defineAsyncComponent(() => import('./plots/PlotPanel.vue'))
 
 /** The standings, and for one team the whole way to its place. */
 const { rally, round, tick, news, inRound } = useRally()

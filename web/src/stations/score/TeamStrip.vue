@@ -92,9 +92,7 @@ a[aria-current] {
 .team {
   line-height: 1.2;
   max-width: 100%;
-  overflow: hidden;
-  text-overflow: ellipsis;
-  white-space: nowrap;
+  overflow-wrap: anywhere;
 }
 @media (max-width: 700px) {
   .strip {
@@ -102,6 +100,7 @@ a[aria-current] {
   }
   a {
     flex-basis: auto;
+    max-width: 14rem;
     display: flex;
     align-items: center;
     gap: 0.4rem;

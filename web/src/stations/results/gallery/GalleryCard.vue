@@ -92,6 +92,7 @@ img {
   border: 1.5px solid var(--ink);
 }
 h3 {
+  overflow-wrap: anywhere;
   display: flex;
   flex-wrap: wrap;
   align-items: center;
