@@ -146,7 +146,9 @@ public sealed partial class Browser : IDisposable
         );
     }
 
-    /// <summary>As a cheap tablet at the far end of a school's network: for measures, until the window is closed.</summary>
+    /// <summary>
+    /// As a cheap tablet at the far end of a school's network: for measures, until the window is closed.
+    /// </summary>
     public void Slow()
     {
         _driver.ExecuteCdpCommand("Emulation.setCPUThrottlingRate", new() { ["rate"] = 4 });

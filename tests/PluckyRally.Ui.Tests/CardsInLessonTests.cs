@@ -69,7 +69,7 @@ public sealed class CardsInLessonTests(WorkingServer server) : ScreenTest
             .Single(price => price.Displayed)
             .SendKeys(Keys.Control + "a" + Keys.Null + "6");
         walk.ClickButton("Preview changes");
-        walk.See("Something was bought already whose price changes.");
+        walk.See("The price of something already bought changes.");
         walk.Text.ShouldNotContain("spent 12 tokens");
         walk.Click(() => walk.One("field", "to everything that was bought", exact: false));
         walk.See("spent 10 tokens");

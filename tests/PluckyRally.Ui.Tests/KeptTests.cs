@@ -51,7 +51,7 @@ public sealed class KeptTests(EmptyServer server) : ScreenTest, IClassFixture<Em
         desk.See("The rally with 2 teams, its photos, and the codes of its judges and walls.");
         desk.ShouldBeAccessible();
         desk.ClickButton("Delete");
-        desk.See("No rally yet.");
+        desk.See("No rallies yet.");
         desk.GoToPlace("Backups");
         desk.ClickButton("Restore: Rally Class 6, Sand fence");
         desk.See("Nothing was deleted in the last 30 days.");

@@ -104,19 +104,21 @@ public sealed class NamesTests(WorkingServer working) : ScreenTest
         const walk = document.createTreeWalker(document.querySelector('main'), NodeFilter.SHOW_TEXT)
         for (let text = walk.nextNode(); text; text = walk.nextNode()) {
           if (!/Bladderwrack|السلاحف|שחפים|N̂åw|海鸥/.test(text.data)) continue
-          if (!text.parentElement.checkVisibility() || text.parentElement.closest('.out-of-sight, option, svg')) continue
+          const of = text.parentElement
+          if (!of.checkVisibility() || of.closest('.out-of-sight, option, svg')) continue
           const range = document.createRange()
           range.selectNodeContents(text)
           for (const line of range.getClientRects()) {
-            for (let box = text.parentElement; box && box.tagName !== 'MAIN'; box = box.parentElement) {
+            for (let box = of; box && box.tagName !== 'MAIN'; box = box.parentElement) {
               const style = getComputedStyle(box)
               // A sheet that lies across is wider than the column in which papers are shown.
               if (['auto', 'scroll'].includes(style.overflowX) || box.matches('.on-paper')) break
               if (['inline', 'contents'].includes(style.display)) continue
               const within = box.getBoundingClientRect()
               if (line.left < within.left - 1.5 || line.right > within.right + 1.5) {
-                cut.push(`${box.tagName}.${box.className}: ${text.data.trim().slice(0, 20)} ` +
-                  `${Math.round(line.left)}–${Math.round(line.right)} in ${Math.round(within.left)}–${Math.round(within.right)}`)
+                const [left, right, from, to] = [line.left, line.right, within.left, within.right].map(Math.round)
+                const name = text.data.trim().slice(0, 20)
+                cut.push(`${box.tagName}.${box.className}: ${name} ${left}–${right} in ${from}–${to}`)
                 break
               }
             }

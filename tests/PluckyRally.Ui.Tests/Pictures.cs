@@ -58,7 +58,7 @@ public sealed class Pictures(DemoServer demo) : ScreenTest
         desk.ClickButton("Add class");
         desk.See("Here today: 12 of 12");
         desk.ClickButton("Make teams");
-        desk.See("Nobody meets a partner");
+        desk.See("Nobody works with an earlier partner");
         Save(desk, "teams");
 
         desk.Open("/cupboard");

@@ -127,14 +127,14 @@ public sealed class RemoteTests(EmptyServer server) : ScreenTest
         );
         var walk = OpenWindow(server.Address, 390, 844);
         walk.Open($"/rallies/{rally}/score/t1");
-        walk.See("Recorded by more than one, and not the same.");
+        walk.See("Recorded by more than one person, and not the same.");
         walk.ShouldFit();
         walk.ShouldBeAccessible();
         walk.ClickButton("Keep Sorrel's");
         walk.SeeNot("Recorded by more than one");
         walk.See("crossed out: Sorrel's answer stands");
         walk.ClickButton("Undo the last");
-        walk.See("Recorded by more than one, and not the same.");
+        walk.See("Recorded by more than one person, and not the same.");
         walk.ClickButton("Neither: do it again");
         walk.SeeNot("Recorded by more than one");
         walk.See("crossed out: neither was right");

@@ -43,7 +43,7 @@ public sealed class WritingABriefTests(EmptyServer server) : ScreenTest, IClassF
         desk.Choose("How points are scored", "by bands");
         desk.Type("Band 1 from", "20");
         desk.Type("Band 1 points", "4");
-        desk.See("Sand: 4 points from 20.0 g.");
+        desk.See("Sand: 4 points for 20.0 g or more.");
         desk.ClickTab("Snags");
         desk.See("Ready to run.");
         desk.See("Saved at");

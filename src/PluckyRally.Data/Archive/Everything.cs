@@ -86,7 +86,7 @@ public sealed record ArchivedStudent(Guid Id, string Name, int Order);
 /// <summary>A brief; its text is the file <c>briefs/ID.brief.json</c>.</summary>
 /// <param name="Id">Its id.</param>
 /// <param name="Revision">How often it was saved.</param>
-/// <param name="Archived">Whether it is put away.</param>
+/// <param name="Archived">Whether it is archived.</param>
 /// <param name="ChangedAt">When it was last saved.</param>
 /// <param name="Versions">How it stood earlier: the files <c>briefs/ID/REVISION.brief.json</c>.</param>
 public sealed record ArchivedBrief(
@@ -129,7 +129,7 @@ public sealed record ArchivedRally(
     /// <summary>The edition as it was kept, where this version does not understand it; absent otherwise.</summary>
     public string? UnreadEdition { get; init; }
 
-    /// <summary>Whether it is put away.</summary>
+    /// <summary>Whether it is archived.</summary>
     public bool PutAway { get; init; }
 
     internal string File => $"rallies/{Id}.rally.json";

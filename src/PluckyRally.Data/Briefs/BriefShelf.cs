@@ -11,7 +11,7 @@ public sealed class BriefShelf(RallyDb db, BriefHistory history, TimeProvider cl
     /// The briefs that hold every word of a search, or in whose rallies it was said; the last changed first.
     /// </summary>
     /// <param name="search">Words; all briefs where empty.</param>
-    /// <param name="archived">Those put away, instead of those on the shelf.</param>
+    /// <param name="archived">Those archived, instead of those on the shelf.</param>
     /// <param name="stop">Stops it.</param>
     public async Task<List<ListedBrief>> All(string search, bool archived, CancellationToken stop)
     {

@@ -184,7 +184,7 @@ internal static class BriefEndpoints
 /// <summary>What a brief is begun with.</summary>
 public sealed record NewBrief(Pattern Pattern, GradeBand Grades, UnitSystem Units);
 
-/// <summary>Whether a brief is put away.</summary>
+/// <summary>Whether a brief is archived.</summary>
 public sealed record Archived(bool Away);
 
 /// <summary>A brief as it stands on the shelf.</summary>

@@ -247,7 +247,7 @@ public sealed record NewTeam(string Name, int Members = 0)
 /// <param name="Jobs">The jobs that the student has, by their ids.</param>
 public sealed record NewTeamStudent(Guid Id, IReadOnlyList<string> Jobs);
 
-/// <summary>Whether a rally is put away.</summary>
+/// <summary>Whether a rally is archived.</summary>
 public sealed record RallyArchived(bool Away);
 
 /// <summary>A rally has begun.</summary>

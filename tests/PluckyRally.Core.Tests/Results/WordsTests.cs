@@ -14,7 +14,8 @@ public sealed class WordsTests
             .ShouldBe("part: 5 points to start with, plus 1 point for each cm. Your best attempt counts.");
         Say(new Curve.Bands([new(10, 5), new(20, 8)], -1))
             .ShouldBe(
-                "part: 5 points for 10 cm or more, 8 points for 20 cm or more, −1 point for less than 10 cm. Your best attempt counts."
+                "part: 5 points for 10 cm or more, 8 points for 20 cm or more, −1 point for less than 10 cm. "
+                    + "Your best attempt counts."
             );
         Say(new Curve.Between(60, 20, 50))
             .ShouldBe("part: from 0 points at 60 cm up to 50 points at 20 cm. Your best attempt counts.");

@@ -10,6 +10,7 @@ import { seasons } from '@/fields/words'
 import AskRemoval from '@/shared/AskRemoval.vue'
 import LoadNote from '@/shared/LoadNote.vue'
 import RowMenu, { type RowAction } from '@/shared/RowMenu.vue'
+import WhatIs from '@/shared/WhatIs.vue'
 import { done } from '@/shared/useDone'
 import { useLoad } from '@/shared/useLoad'
 import { offerUndo } from '@/shared/useUndo'
@@ -126,7 +127,10 @@ async function remove() {
 <template>
   <section aria-labelledby="shelf">
     <div class="top">
-      <h2 id="shelf">{{ archived ? 'Archived briefs' : 'Briefs' }}</h2>
+      <div class="called">
+        <h2 id="shelf">{{ archived ? 'Archived briefs' : 'Briefs' }}</h2>
+        <WhatIs word="brief" />
+      </div>
       <div class="filters">
         <InputText v-model="search" type="search" size="small" aria-label="Search briefs" placeholder="Search briefs" />
         <Select
@@ -191,6 +195,10 @@ async function remove() {
   flex-wrap: wrap;
   align-items: center;
   gap: 0.75rem 1rem;
+}
+.called {
+  display: flex;
+  align-items: center;
 }
 .filters {
   display: flex;

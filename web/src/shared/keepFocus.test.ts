@@ -41,6 +41,14 @@ test('when a dialog goes it goes back to what opened it', async () => {
   expect(document.activeElement).toBe(at('opens'))
 })
 
+test('a field is passed over, where a key would be typed', async () => {
+  const at = page('<div><button id="a"></button><input id="field" /><button id="b"></button></div>')
+  at('a').focus()
+  at('a').remove()
+  await settled()
+  expect(document.activeElement).toBe(at('b'))
+})
+
 test('what still has it keeps it', async () => {
   const at = page('<button id="a"></button><p id="p">Something else</p>')
   at('a').focus()

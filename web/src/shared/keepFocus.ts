@@ -1,6 +1,5 @@
-const usable =
-  'a[href], button:not(:disabled), input:not(:disabled), select:not(:disabled), textarea:not(:disabled), summary, ' +
-  '[tabindex]:not([tabindex="-1"])'
+/** Never a field: on a phone its keyboard would come up, and keys that mean something on the page would be typed. */
+const usable = 'a[href], button:not(:disabled), summary, [tabindex]:not([tabindex="-1"], input, textarea, select)'
 
 function within(node: Node | null) {
   if (!(node instanceof HTMLElement)) return []
@@ -13,8 +12,8 @@ function* siblings(from: Node | null, next: (node: Node) => Node | null) {
 
 /**
  * Keeps the keyboard where the work is: when the button or field that had it goes (a line is removed, a form closes),
- * it goes on at what stands next, else before, else around it; when a dialog goes, at what had opened it. Browsers leave
- * it at the top of the page.
+ * it goes on at what stands next, else before, else around it; when a dialog goes, at what had opened it. Browsers
+ * leave it at the top of the page.
  */
 export function keepFocus() {
   let last: HTMLElement | undefined

@@ -7,7 +7,7 @@ const refusal = ref<Refusal>()
 
 /**
  * Does what a touch asks for where nothing but its success would be seen: what keeps it from being done is said on
- * every page, until it is put away or something else is done.
+ * every page, until it is closed or something else is done.
  */
 export async function done<T>(request: Parameters<typeof ask<T>>[0]): Promise<Answer<NonNullable<T>>> {
   const answer = await ask(request)
@@ -15,5 +15,5 @@ export async function done<T>(request: Parameters<typeof ask<T>>[0]): Promise<An
   return answer
 }
 
-/** What is said of it, and how it is put away. */
+/** What is said of it, and how it is closed. */
 export const useDone = () => ({ refusal, close: () => (refusal.value = undefined) })

@@ -184,7 +184,7 @@ test('Every curve is written and read back in words', async () => {
   await add(desk, 'Something measured', 'measured')
   for (const [curve, field, typed, says] of [
     ['points for each unit', 'perUnit', '0.5', '0.5 points for each cm'],
-    ['by bands', 'below', '2', '0 points from 0 cm, 2 points below'],
+    ['by bands', 'below', '2', '0 points for 0 cm or more, 2 points for less than 0 cm'],
     ['in proportion between two values', 'to', '40', 'from 0 points at 0 cm up to 10 points at 40 cm'],
     ['by place', 'points', '7, 5', '7 points for 1st place, 5 for 2nd'],
     ['as a share of the best team', 'points', '30', '30 points for the best team, the others in proportion'],

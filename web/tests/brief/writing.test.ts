@@ -22,7 +22,7 @@ test('A number that is none stays at its field and stops nothing else', async ()
   await holds(desk, 'Theme', 'Driftwood')
   await holds(desk, 'Attempts', 'several')
   await desk.type('Attempts', '3')
-  await desk.seeNot('is no number')
+  await desk.seeNot('is not a number')
   await desk.see('Saved at')
 })
 

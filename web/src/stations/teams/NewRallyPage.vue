@@ -124,7 +124,7 @@ async function begin() {
   <main id="main" class="desk">
     <LoadNote :state="checkup.state.value" :refusal="checkup.refusal.value" what="the brief" @again="checkup.load" />
     <template v-if="checkup.data.value">
-      <StationHead title="Teams" :next="nextAt(checkup.data.value.route, 'teams')" />
+      <StationHead title="Teams" word="rally" :next="nextAt(checkup.data.value.route, 'teams')" />
       <form novalidate @submit.prevent="begin">
         <div class="fields">
           <label for="name">Class or name of the rally</label>

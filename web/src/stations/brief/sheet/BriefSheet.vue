@@ -15,6 +15,7 @@ import SheetSafety from './SheetSafety.vue'
 import SheetScoring from './SheetScoring.vue'
 import SheetTest from './SheetTest.vue'
 import SheetTime from './SheetTime.vue'
+import WhatIs from '@/shared/WhatIs.vue'
 
 /** The student sheet, edited where it stands. What judges and teachers need stands small between its lines. */
 defineProps<{ brief: Brief; scoring: readonly string[] }>()
@@ -47,7 +48,7 @@ const grades = computed((): Pairs<GradeBand> => (choices.value?.grades ?? []).ma
       <GrowText v-model="brief.goal" label="Goal" at="/goal" placeholder="The goal in one sentence" />
     </section>
     <section>
-      <h3>Your design must</h3>
+      <h3>Your design must <WhatIs word="criterion" /></h3>
       <RuleLines :brief="brief" sort="criterion" />
     </section>
     <section>
@@ -55,7 +56,7 @@ const grades = computed((): Pairs<GradeBand> => (choices.value?.grades ?? []).ma
       <RuleLines :brief="brief" sort="bonus" />
     </section>
     <section>
-      <h3>You may use, and how</h3>
+      <h3>You may use, and how <WhatIs word="constraint" /></h3>
       <SheetMaterials :brief="brief" />
       <RuleLines :brief="brief" sort="constraint" />
       <SheetDeals :brief="brief" />
