@@ -93,6 +93,19 @@ public sealed class KeyboardTests(DemoServer demo, WorkingServer working) : Scre
     /// <summary>Presses Tab until it has been everywhere, and says what it missed or where it was not seen.</summary>
     private static void Walk(Browser window)
     {
+        var trouble = Around(window);
+        // What came while it went round is met in another round.
+        if (trouble.Count > 0)
+        {
+            window.Run("document.querySelectorAll('[data-met]').forEach((e) => delete e.dataset.met)");
+            trouble = Around(window);
+        }
+
+        trouble.Take(8).ShouldBeEmpty($"at {window.Place}");
+    }
+
+    private static List<string> Around(Browser window)
+    {
         var controls = (long)window.Run(Controls + "; return controls.length")!;
         controls.ShouldBeGreaterThan(4);
         var trouble = new List<string>();
@@ -111,7 +124,7 @@ public sealed class KeyboardTests(DemoServer demo, WorkingServer working) : Scre
         trouble.AddRange(
             ((IEnumerable<object>)window.Run(Controls + "; return controls.filter(missed).map(called)")!).Cast<string>()
         );
-        trouble.Take(8).ShouldBeEmpty($"at {window.Place}");
+        return trouble;
     }
 
     /// <summary>What Tab stops at: of radio buttons of one name only one, of what is folded away nothing.</summary>
