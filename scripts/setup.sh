@@ -13,7 +13,8 @@ quietly() { # quietly WHAT COMMAND...: runs it, and shows what it said only if i
   log=$(mktemp)
   if ! "$@" >"$log" 2>&1; then
     tail -n 40 "$log" >&2
-    stop "$what did not work; above is what it said. If it speaks of a network or of space on the disk, fix that and start again."
+    stop "$what did not work; above is what it said." \
+      "If it is about the network or space on the disk, fix that and start again."
   fi
   rm -f "$log"
 }

@@ -268,7 +268,7 @@ public sealed partial class Browser : IDisposable
     /// <summary>Whether a button that stays pressed is.</summary>
     public bool Pressed(string button) => Button(button).GetAttribute("aria-pressed") == "true";
 
-    /// <summary>Comes in with a code, as a judge's device does.</summary>
+    /// <summary>Joins with a code, as a judge's device does.</summary>
     public void Join(string code, string name)
     {
         Open("/join");

@@ -190,7 +190,7 @@ internal static class RehearsalHelp
             );
     }
 
-    /// <summary>Where a must-have puts out too many: it costs points, or it is only noted.</summary>
+    /// <summary>Where a must-have keeps too many teams from placing: it costs points, or it is only noted.</summary>
     public static IEnumerable<RehearsalChange> ForMustHave(Rule rule, decimal points)
     {
         yield return new(

@@ -21,7 +21,7 @@ public static class TeamSizes
     }
 
     /// <summary>
-    /// So many teams, with sizes as equal as they come, larger ones first; no more teams than there are students.
+    /// The sizes of a number of teams, as equal as they come, larger ones first; no more teams than there are students.
     /// </summary>
     public static IReadOnlyList<int> Into(int students, int teams)
     {

@@ -6,7 +6,7 @@ namespace PluckyRally.Web;
 /// <summary>What is done here, as far as it differs who may.</summary>
 internal enum Operation
 {
-    /// <summary>Comes in, and asks who it is.</summary>
+    /// <summary>Joins or signs in, and asks who it is.</summary>
     ComeIn,
 
     /// <summary>Holds a live line, and is told of news.</summary>

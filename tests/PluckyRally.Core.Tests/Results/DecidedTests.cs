@@ -3,7 +3,7 @@ using Xunit;
 
 namespace PluckyRally.Core.Tests.Results;
 
-/// <summary>What parted the class, what did not, and what is worth measuring again.</summary>
+/// <summary>What made the difference in a class, what did not, and what is worth measuring again.</summary>
 public sealed class DecidedTests
 {
     [Fact]

@@ -196,10 +196,6 @@ async function remove() {
   align-items: center;
   gap: 0.75rem 1rem;
 }
-.called {
-  display: flex;
-  align-items: center;
-}
 .filters {
   display: flex;
   flex: 1 1 40rem;

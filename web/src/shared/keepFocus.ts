@@ -18,7 +18,7 @@ function* siblings(from: Node | null, next: (node: Node) => Node | null) {
 export function keepFocus() {
   let last: HTMLElement | undefined
   /** What had the keyboard before each dialog that is open. */
-  const openers = new Map<Element, HTMLElement>()
+  const openers = new WeakMap<Element, HTMLElement>()
   const onFocus = (event: FocusEvent) => {
     const now = event.target
     if (!(now instanceof HTMLElement)) return
@@ -32,7 +32,6 @@ export function keepFocus() {
     if (!gone) return
     const dialog = last.closest('[role=dialog]')
     const opener = dialog && openers.get(dialog)
-    if (dialog) openers.delete(dialog)
     const place = gone.target instanceof HTMLElement ? gone.target : undefined
     const to = opener?.isConnected
       ? opener

@@ -18,6 +18,7 @@ import TeamLines from './TeamLines.vue'
 import type { PlannedTeam } from './planned'
 import { teamNames } from './teamNames'
 import { done } from '@/shared/useDone'
+import WhatIs from '@/shared/WhatIs.vue'
 
 /** A brief, a class and its teams become a rally. What is typed stays in this browser until the rally has begun. */
 const props = defineProps<{ brief: string }>()
@@ -124,10 +125,13 @@ async function begin() {
   <main id="main" class="desk">
     <LoadNote :state="checkup.state.value" :refusal="checkup.refusal.value" what="the brief" @again="checkup.load" />
     <template v-if="checkup.data.value">
-      <StationHead title="Teams" word="rally" :next="nextAt(checkup.data.value.route, 'teams')" />
+      <StationHead title="Teams" :next="nextAt(checkup.data.value.route, 'teams')" />
       <form novalidate @submit.prevent="begin">
         <div class="fields">
-          <label for="name">Class or name of the rally</label>
+          <div class="called">
+            <label for="name">Class or name of the rally</label>
+            <WhatIs word="rally" />
+          </div>
           <InputText id="name" v-model="typed.name" :invalid="!!wrongWith('/name')" aria-describedby="name-note" />
           <p id="name-note" class="note">
             <template v-if="wrongWith('/name')"
@@ -232,6 +236,7 @@ legend {
   grid-column: 1 / -1;
 }
 .fields > label,
+.fields > .called > label,
 .fields > .label {
   font-weight: 650;
   margin-top: 0.5rem;

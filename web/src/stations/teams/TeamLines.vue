@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Team } from '@/api/names'
 import TeamPennant from '@/shared/TeamPennant.vue'
 import { teamMarks } from '@/shared/teamMarks'
+import WhatIs from '@/shared/WhatIs.vue'
 
 /** The teams with their pennants. */
 const props = defineProps<{ teams: readonly Team[] }>()
@@ -11,7 +12,7 @@ const marks = computed(() => teamMarks(props.teams))
 
 <template>
   <section aria-label="The teams">
-    <p v-if="teams.length === 0" class="muted">Each team gets a pennant of its own here.</p>
+    <p v-if="teams.length === 0" class="muted">Each team gets a pennant of its own here. <WhatIs word="pennant" /></p>
     <p v-else class="muted small">{{ teams.length }} {{ teams.length === 1 ? 'team' : 'teams' }}</p>
     <ul>
       <li v-for="team in teams" :key="team.id">

@@ -45,7 +45,7 @@ const strike = (entry: string, why: string) => record(struckOut('', round.value,
 
 <template>
   <main v-if="rally" id="main" class="desk stack">
-    <StationHead title="Teams" word="pennant" :next="nextAt(rally.progress.route, 'teams')">
+    <StationHead title="Teams" :next="nextAt(rally.progress.route, 'teams')">
       <RoundChoice :rounds="rally.progress.rounds" :round="round" />
       <RouterLink class="small" :to="`/rallies/${rally.id}/papers`">Print job cards and the team list</RouterLink>
     </StationHead>

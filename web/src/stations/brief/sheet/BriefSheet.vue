@@ -48,7 +48,10 @@ const grades = computed((): Pairs<GradeBand> => (choices.value?.grades ?? []).ma
       <GrowText v-model="brief.goal" label="Goal" at="/goal" placeholder="The goal in one sentence" />
     </section>
     <section>
-      <h3>Your design must <WhatIs word="criterion" /></h3>
+      <div class="called">
+        <h3>Your design must</h3>
+        <WhatIs word="criterion" />
+      </div>
       <RuleLines :brief="brief" sort="criterion" />
     </section>
     <section>
@@ -56,7 +59,10 @@ const grades = computed((): Pairs<GradeBand> => (choices.value?.grades ?? []).ma
       <RuleLines :brief="brief" sort="bonus" />
     </section>
     <section>
-      <h3>You may use, and how <WhatIs word="constraint" /></h3>
+      <div class="called">
+        <h3>You may use, and how</h3>
+        <WhatIs word="constraint" />
+      </div>
       <SheetMaterials :brief="brief" />
       <RuleLines :brief="brief" sort="constraint" />
       <SheetDeals :brief="brief" />
