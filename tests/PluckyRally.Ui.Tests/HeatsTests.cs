@@ -38,7 +38,7 @@ public sealed class HeatsTests(WorkingServer server) : ScreenTest
         walk.See("Goes on with leg 2.");
         walk.ClickButton("Start all");
         walk.ClickButton("Leg 2 is in: Plovers");
-        walk.Button("Leg 3 is in: Plovers").Displayed.ShouldBeTrue();
+        walk.Until(() => walk.Button("Leg 3 is in: Plovers").Displayed, "Leg 3 is in: Plovers");
 
         walk.Run("localStorage.clear()");
         walk.Open($"/rallies/{rally}/together");

@@ -130,7 +130,10 @@ public sealed class LineCutTests(WorkingServer server) : ScreenTest
         walk.See("Results cannot be opened without a connection.");
         walk.ClickLink("All teams together");
         walk.ClickButton("6 +1: Plovers, cheer for another team");
-        walk.Button("7 +1: Plovers, cheer for another team").Displayed.ShouldBeTrue();
+        walk.Until(
+            () => walk.Button("7 +1: Plovers, cheer for another team").Displayed,
+            "7 +1: Plovers, cheer for another team"
+        );
         walk.Offline(false);
         walk.SeeNot("on this device");
         await PreparedRally.Agrees(_server, walk, rally, "45.0", Cut);
@@ -169,7 +172,10 @@ public sealed class LineCutTests(WorkingServer server) : ScreenTest
             walk.ClickButton($"{pebble}");
         await Note(rally, "tests early");
         walk.See("Note: tests early");
-        walk.Button("Move E, place 3, with the arrow keys").Displayed.ShouldBeTrue();
+        walk.Until(
+            () => walk.Button("Move E, place 3, with the arrow keys").Displayed,
+            "Move E, place 3, with the arrow keys"
+        );
 
         var (pieces, mosaic) = await Begin("Tide-pool mosaic");
         pieces.Type("How many, small, deep blue", "4");

@@ -40,7 +40,7 @@ public sealed class RemoteTests(EmptyServer server) : ScreenTest
         desk.Type("Why (if you like)", "we are in time after all");
         desk.ClickButton("Cross it out");
         desk.See("crossed out: we are in time after all");
-        desk.Button("One attempt a team").Displayed.ShouldBeTrue();
+        desk.Until(() => desk.Button("One attempt a team").Displayed, "One attempt a team");
         desk.Click(() => desk.One("button", "Cross out: The order of the test was set", exact: false));
         desk.ClickButton("Cross it out");
         desk.Until(() => Teams(desk).IndexOf("Thrift") != 4, "the order as it was");

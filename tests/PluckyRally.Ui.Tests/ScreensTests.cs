@@ -118,8 +118,8 @@ public sealed class ScreensTests(DemoServer demo, WorkingServer working) : Scree
         window.See("Something went wrong on this page");
         window.See("Nothing that was recorded is lost.");
         window.ShouldBeAccessible();
-        window.Button("Load again").Displayed.ShouldBeTrue();
-        window.Link("Home").Displayed.ShouldBeTrue();
+        window.Until(() => window.Button("Load again").Displayed, "Load again");
+        window.Until(() => window.Link("Home").Displayed, "Home");
     }
 
     [Theory]
@@ -183,7 +183,7 @@ public sealed class ScreensTests(DemoServer demo, WorkingServer working) : Scree
             window.See("20.1 + 1.5 − 2.0 = 19.6.");
             HoldsUp(window);
             window.ClickLink("Score, ready");
-            window.Button("+1 Shared a trick").Displayed.ShouldBeTrue();
+            window.Until(() => window.Button("+1 Shared a trick").Displayed, "+1 Shared a trick");
             HoldsUp(window);
         }
         finally

@@ -47,7 +47,7 @@ public sealed class ShelfTests(DemoServer server) : ScreenTest, IClassFixture<De
         desk.ClickButton("Import 2 files");
         desk.See("2 of 2 imported.");
         desk.ClickButton("Close");
-        desk.Link("<img src=x onerror=alert(1)>").Displayed.ShouldBeTrue();
+        desk.Until(() => desk.Link("<img src=x onerror=alert(1)>").Displayed, "<img src=x onerror=alert(1)>");
         desk.All("link", "The sand fence").Count.ShouldBe(2);
         desk.SeeNot("Newer");
         desk.ShouldHaveCleanConsole("422");

@@ -98,8 +98,8 @@ public sealed class TeamsTests(DemoServer server) : ScreenTest, IClassFixture<De
         desk.SeeNot("Wrenna A.");
         desk.Type("New student", "Hollis V.");
         desk.ClickButton("Add student");
-        desk.Row("nobody yet").Displayed.ShouldBeTrue();
-        desk.Field("Name of Hollis V.").Displayed.ShouldBeTrue();
+        desk.Until(() => desk.Row("nobody yet").Displayed, "nobody yet");
+        desk.Until(() => desk.Field("Name of Hollis V.").Displayed, "Name of Hollis V.");
         desk.ShouldHaveCleanConsole();
     }
 
