@@ -256,14 +256,21 @@ public sealed partial class Browser : IDisposable
                     _driver.ExecuteScript("arguments[0].scrollIntoView({ block: 'center' })", found);
                     return false;
                 }
-                catch (Exception early)
-                    when (early is StaleElementReferenceException or ElementNotInteractableException)
+                catch (ElementNotInteractableException) when (found is not null)
+                {
+                    Touch(found);
+                    return false;
+                }
+                catch (StaleElementReferenceException)
                 {
                     return false;
                 }
             },
             "something to click"
         );
+
+    /// <summary>What opens only when its line is touched has to be, as by Tab.</summary>
+    private void Touch(IWebElement element) => _driver.ExecuteScript("arguments[0].focus()", element);
 
     /// <summary>Whether a button that stays pressed is.</summary>
     public bool Pressed(string button) => Button(button).GetAttribute("aria-pressed") == "true";
@@ -287,6 +294,7 @@ public sealed partial class Browser : IDisposable
     public void Type(string field, string text)
     {
         var element = Field(field);
+        Touch(element);
         element.SendKeys(Keys.Control + "a");
         element.SendKeys(text.Length > 0 ? text : Keys.Delete);
     }

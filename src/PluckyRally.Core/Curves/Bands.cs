@@ -62,29 +62,42 @@ public abstract partial record Curve
 
         internal override string Say(PartPlan part)
         {
-            var bands = Edges.Select(b => $"{MethodWords.Points(b.Points)} for {SayRange(part, b)}");
+            var below = StartsAtZero(part) || (Below == 0 && !Falls(part)) || Edges.Count == 0 ? [] : new[] { -1 };
+            var edges = Enumerable.Range(0, Edges.Count);
             return string.Join(
                 ", ",
-                Below == 0 || Edges.Count == 0
-                    ? bands
-                    : bands.Append($"{MethodWords.Points(Below)} for {SayUnder(part, 0)}")
+                (Falls(part) ? below.Concat(edges) : edges.Concat(below)).Select(band =>
+                    $"{MethodWords.Points(PointsOf(band))} for {SayRange(part, band)}"
+                )
             );
         }
 
-        internal override string Step(PartPlan part, PartResult result) =>
-            (
-                Edges.LastOrDefault(b => result.Value.Value.Number >= b.From) is { } band
-                    ? SentenceCase.Beginning(SayRange(part, band))
-                    : SentenceCase.Beginning(SayUnder(part, 0))
-            ) + $": {MethodWords.Points(result.Curve)}.";
+        internal override string Step(PartPlan part, PartResult result)
+        {
+            var band = Edges.Count - 1;
+            while (band >= 0 && result.Value.Value.Number < Edges[band].From)
+                band--;
+            return $"{SentenceCase.Beginning(SayRange(part, band))}: {MethodWords.Points(result.Curve)}.";
+        }
 
-        private string SayRange(PartPlan part, Band band) =>
-            part.ShowsWords ? $"“{part.ShowStated(band.From)}”"
-            // Nothing is below zero, so the band from there on is what lies under the next one.
-            : part.HasRatio && Edges.Count > 1 && band == Edges[0] && band.From <= 0 ? SayUnder(part, 1)
-            : $"{part.ShowStated(band.From)} or more";
+        /// <summary>Points of a band by its place; the one before the first edge is -1.</summary>
+        private decimal PointsOf(int band) => band < 0 ? Below : Edges[band].Points;
 
-        private string SayUnder(PartPlan part, int band) => $"less than {part.ShowStated(Edges[band].From)}";
+        /// <summary>Whether more earns less, so that a value takes the first band that it stays under.</summary>
+        private bool Falls(PartPlan part) =>
+            !part.ShowsWords
+            && Edges.Count > 1
+            && Edges.Skip(1).Zip(Edges, (next, edge) => next.Points < edge.Points).All(falls => falls)
+            && (Below > Edges[0].Points || (Below == 0 && Edges[0].From <= 0));
+
+        /// <summary>Nothing is below zero, so the band from there on is the lowest.</summary>
+        private bool StartsAtZero(PartPlan part) => part.HasRatio && Edges.Count > 1 && Edges[0].From <= 0;
+
+        private string SayRange(PartPlan part, int band) =>
+            band >= 0 && part.ShowsWords ? $"“{part.ShowStated(Edges[band].From)}”"
+            : band < 0 || (band == 0 && StartsAtZero(part)) || (Falls(part) && band < Edges.Count - 1)
+                ? $"less than {part.ShowStated(Edges[band + 1].From)}"
+            : $"{part.ShowStated(Edges[band].From)} or more";
     }
 }
 

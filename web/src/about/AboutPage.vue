@@ -74,15 +74,15 @@ const parts = [
 
 <style scoped>
 section {
-  padding-top: 1rem;
+  padding-top: var(--space-5);
 }
 h3 {
-  padding-top: 1rem;
+  padding-top: var(--space-5);
 }
 summary {
   overflow-wrap: anywhere;
   min-height: var(--touch);
-  padding-block: 0.6rem;
+  padding-block: var(--space-3);
   cursor: pointer;
 }
 li {
@@ -91,7 +91,7 @@ li {
 pre {
   white-space: pre-wrap;
   overflow-wrap: anywhere;
-  padding: 0 0 1rem 1.25rem;
+  padding: 0 0 var(--space-5) var(--space-5);
   font-size: var(--size-small);
 }
 </style>

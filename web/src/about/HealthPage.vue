@@ -68,8 +68,8 @@ const lines = computed(() => {
 dl {
   display: grid;
   grid-template-columns: minmax(9rem, auto) minmax(0, 1fr);
-  gap: 0.5rem 1.5rem;
-  padding-top: 1rem;
+  gap: var(--space-3) var(--space-6);
+  padding-top: var(--space-5);
 }
 dt {
   color: var(--muted);
@@ -78,10 +78,10 @@ dd {
   overflow-wrap: anywhere;
 }
 section {
-  padding-top: 1.5rem;
+  padding-top: var(--space-6);
   display: grid;
   justify-items: start;
-  gap: 0.75rem;
+  gap: var(--space-4);
 }
 pre {
   justify-self: stretch;
@@ -91,7 +91,7 @@ pre {
   overflow-y: auto;
   background: var(--sheet);
   border: 1.5px solid var(--ink);
-  padding: 0.75rem 1rem;
+  padding: var(--space-4) var(--space-5);
   font-size: var(--size-small);
 }
 </style>

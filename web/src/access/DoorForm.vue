@@ -16,9 +16,9 @@ defineEmits<{ send: [] }>()
 <style scoped>
 form {
   display: grid;
-  gap: 0.6rem;
+  gap: var(--space-3);
   max-width: 32rem;
-  padding: 1rem 0;
+  padding: var(--space-5) 0;
 }
 form :deep(button) {
   min-height: var(--touch);

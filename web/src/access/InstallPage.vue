@@ -55,8 +55,8 @@ void authority.load()
 <style scoped>
 ol {
   display: grid;
-  gap: 0.75rem;
-  padding: 1rem 0 1rem 1.5rem;
+  gap: var(--space-4);
+  padding: var(--space-5) 0 var(--space-5) var(--space-6);
   list-style: decimal;
 }
 .print {

@@ -162,29 +162,29 @@ async function letStrike(strikeOthers: boolean) {
 
 <style scoped>
 .note {
-  margin-top: 0.75rem;
+  margin-top: var(--space-4);
 }
 section :deep(button) {
   min-height: var(--touch);
-  margin-top: 0.5rem;
+  margin-top: var(--space-3);
 }
 .also {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.25rem 1.25rem;
+  gap: var(--space-2) var(--space-5);
   border: 0;
   margin: 0;
-  padding: 0.5rem 0 0;
+  padding: var(--space-3) 0 0;
 }
 .may {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.25rem 1rem;
-  padding-top: 0.75rem;
+  gap: var(--space-2) var(--space-5);
+  padding-top: var(--space-4);
 }
 .may label {
   display: inline-flex;
   align-items: center;
-  gap: 0.5rem;
+  gap: var(--space-3);
 }
 </style>

@@ -32,15 +32,15 @@ li {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 1.5rem;
-  padding: 0.75rem 0;
+  gap: var(--space-6);
+  padding: var(--space-4) 0;
   border-bottom: var(--rule);
 }
 .picture {
   width: 11rem;
   height: 11rem;
   background: var(--on-dark);
-  padding: 0.4rem;
+  padding: var(--space-3);
   border: 1.5px solid var(--ink);
 }
 .code {

@@ -50,12 +50,12 @@ const wrong = computed(() => (password.value === refused.value ? props.problem :
 .show {
   display: inline-flex;
   align-items: center;
-  gap: 0.5rem;
+  gap: var(--space-3);
   font-weight: 400;
 }
 .strength {
   display: flex;
   align-items: center;
-  gap: 0.6rem;
+  gap: var(--space-3);
 }
 </style>

@@ -32,7 +32,7 @@ const { signOut, canSignOut, ofWindow } = useSignOut()
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 0.75rem;
-  padding: 1rem 0 0;
+  gap: var(--space-4);
+  padding: var(--space-5) 0 0;
 }
 </style>

@@ -87,7 +87,7 @@ const headed = { bodyCell: { role: 'rowheader' } }
   }
 }
 :deep(.small.at-desk) {
-  padding-left: 1.5rem;
+  padding-left: var(--space-6);
 }
 .on-phone {
   font-weight: 400;

@@ -126,7 +126,7 @@ async function take(text: string) {
 .two {
   display: grid;
   grid-template-columns: minmax(0, 2fr) minmax(0, 3fr);
-  gap: 3rem;
+  gap: var(--space-8);
 }
 :deep(td) input,
 .amount {
@@ -146,10 +146,10 @@ async function take(text: string) {
   min-width: 0;
 }
 form {
-  padding-top: 0.75rem;
+  padding-top: var(--space-4);
   display: flex;
   flex-wrap: wrap;
-  gap: 0.5rem;
+  gap: var(--space-3);
 }
 @media (max-width: 900px) {
   .two {

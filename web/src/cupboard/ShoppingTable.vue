@@ -57,6 +57,6 @@ const costs = computed(() => props.shopping.costs.map((c) => `${shown(c.amount)}
 .sum {
   display: flex;
   justify-content: space-between;
-  padding-top: 0.75rem;
+  padding-top: var(--space-4);
 }
 </style>

@@ -93,7 +93,7 @@ useAwake()
 
 <style scoped>
 .board {
-  padding: 2rem 3rem;
+  padding: var(--space-7) var(--space-8);
   font-size: 2rem;
 }
 header {
@@ -101,9 +101,9 @@ header {
   flex-wrap: wrap;
   justify-content: space-between;
   align-items: baseline;
-  gap: 0.5rem 2rem;
+  gap: var(--space-3) var(--space-7);
   border-bottom: 3px solid var(--line);
-  padding-bottom: 0.75rem;
+  padding-bottom: var(--space-4);
 }
 h1 {
   font-size: 3rem;
@@ -120,7 +120,7 @@ td,
 th {
   text-align: left;
   font-weight: 600;
-  padding: 0.3rem 0.75rem;
+  padding: var(--space-2) var(--space-4);
   border-bottom: 2px solid var(--line);
   line-height: 1.2;
 }

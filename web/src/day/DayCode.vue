@@ -51,9 +51,9 @@ async function end(pass: string) {
 
 <style scoped>
 section {
-  padding-top: 1.25rem;
+  padding-top: var(--space-5);
   display: grid;
-  gap: 0.6rem;
+  gap: var(--space-3);
   justify-items: start;
 }
 </style>

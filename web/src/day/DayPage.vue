@@ -110,15 +110,15 @@ const list = (title: string) => rallies.value.filter((r) => r.title === title).m
 <style scoped>
 .rallies > li {
   border-bottom: var(--rule);
-  padding-block: 0.9rem;
+  padding-block: var(--space-4);
   display: grid;
-  gap: 0.35rem;
+  gap: var(--space-2);
   justify-items: start;
 }
 .ways {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.25rem 1.25rem;
+  gap: var(--space-2) var(--space-5);
   align-items: center;
 }
 .go {
@@ -128,6 +128,6 @@ const list = (title: string) => rallies.value.filter((r) => r.title === title).m
   font-weight: 700;
 }
 section {
-  padding-top: 1.25rem;
+  padding-top: var(--space-5);
 }
 </style>

@@ -160,11 +160,11 @@ async function remove() {
 
 <style scoped>
 section {
-  padding-top: 1.25rem;
+  padding-top: var(--space-5);
 }
 form {
   display: grid;
-  gap: 0.75rem;
+  gap: var(--space-4);
   justify-items: start;
 }
 .tables {
@@ -173,7 +173,7 @@ form {
 .ways {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.5rem 1.25rem;
+  gap: var(--space-3) var(--space-5);
   align-items: center;
 }
 </style>

@@ -74,8 +74,8 @@ async function make() {
 li {
   display: flex;
   align-items: center;
-  gap: 1rem;
-  padding: 0.6rem 0;
+  gap: var(--space-5);
+  padding: var(--space-3) 0;
   border-bottom: var(--rule);
 }
 .title {
@@ -86,8 +86,8 @@ li {
 }
 form {
   display: grid;
-  gap: 0.75rem;
+  gap: var(--space-4);
   justify-items: start;
-  padding-top: 1rem;
+  padding-top: var(--space-5);
 }
 </style>

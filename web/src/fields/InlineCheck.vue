@@ -21,7 +21,7 @@ input {
   flex: none;
   width: 24px;
   height: 24px;
-  margin: 0 0.2rem 0 0;
+  margin: 0 var(--space-2) 0 0;
   display: inline-grid;
   place-content: center;
   cursor: pointer;

@@ -1,4 +1,5 @@
 <script setup lang="ts" generic="T">
+import { openLine } from '@/fields/openLine'
 import Button from 'primevue/button'
 import Textarea from 'primevue/textarea'
 import { computed, nextTick, ref, useId, useTemplateRef } from 'vue'
@@ -105,7 +106,9 @@ function takePasted() {
         v-for="(item, i) in items"
         :key="id(item) ?? i"
         :data-at="`${at}/${id(item) ?? i}`"
+        class="opens"
         tabindex="-1"
+        @focusin="openLine"
         @keydown.enter="enter($event, i)"
         @paste="onPaste($event, i)"
       >
@@ -117,8 +120,8 @@ function takePasted() {
         >
           <span aria-hidden="true"></span>
         </button>
-        <div class="body"><slot :item="item" :i="i" /></div>
-        <TakeOut :label="`Remove ${one} ${i + 1}`" :at="`${at}/${id(item) ?? i}`" @out="remove(i)" />
+        <div class="body at-rest"><slot :item="item" :i="i" /></div>
+        <TakeOut class="extra" :label="`Remove ${one} ${i + 1}`" :at="`${at}/${id(item) ?? i}`" @out="remove(i)" />
       </li>
     </ul>
     <p class="ways not-on-paper">
@@ -140,7 +143,7 @@ function takePasted() {
 li {
   display: grid;
   grid-template-columns: auto minmax(0, 1fr) auto;
-  gap: 0.4rem;
+  gap: var(--space-3);
   align-items: start;
   line-height: 1.7;
 }
@@ -150,13 +153,13 @@ li {
 .ways {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.2rem 1rem;
+  gap: var(--space-2) var(--space-5);
 }
 .paste {
   display: grid;
-  gap: 0.4rem;
+  gap: var(--space-3);
   justify-items: start;
-  padding: 0.4rem 0 0.6rem;
+  padding: var(--space-3) 0 var(--space-3);
 }
 @media print {
   li {

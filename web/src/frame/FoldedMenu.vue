@@ -59,10 +59,10 @@ function left(event: FocusEvent) {
 .box > button {
   display: inline-flex;
   align-items: center;
-  gap: 0.4rem;
+  gap: var(--space-3);
   height: 100%;
   min-height: 44px;
-  padding: 0 0.25rem;
+  padding: 0 var(--space-2);
   font: inherit;
   color: inherit;
   background: none;
@@ -83,7 +83,7 @@ path {
   top: calc(100% + 1px);
   right: calc(var(--margin) * -0.5);
   min-width: 14rem;
-  padding: 0.35rem 0;
+  padding: var(--space-2) 0;
   background: var(--sheet);
   border: 1.5px solid var(--ink);
 }
@@ -93,7 +93,7 @@ path {
   align-items: center;
   width: 100%;
   min-height: 44px;
-  padding: 0 1rem;
+  padding: 0 var(--space-5);
   font: inherit;
   color: var(--ink);
   text-decoration: none;

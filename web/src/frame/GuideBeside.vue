@@ -56,19 +56,19 @@ onUnmounted(() => beside.remove('with-guide'))
   width: var(--guide);
   display: grid;
   grid-template-rows: auto auto auto minmax(0, 1fr);
-  gap: 0.6rem;
-  padding: 0.75rem 1.25rem 0;
+  gap: var(--space-3);
+  padding: var(--space-4) var(--space-5) 0;
   background: var(--sheet);
   border-left: var(--rule);
 }
 .head {
   display: flex;
-  gap: 0.5rem;
+  gap: var(--space-3);
   align-items: center;
 }
 .text {
   overflow-y: auto;
   grid-row: 4;
-  padding-bottom: 2rem;
+  padding-bottom: var(--space-7);
 }
 </style>

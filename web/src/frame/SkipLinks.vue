@@ -33,9 +33,9 @@ function go(id: string) {
   z-index: 20;
   display: flex;
   flex-wrap: wrap;
-  gap: 0.25rem 1rem;
+  gap: var(--space-2) var(--space-5);
   max-width: calc(100vw - 2rem);
-  padding: 0.5rem 1rem;
+  padding: var(--space-3) var(--space-5);
   background: var(--sheet);
   border: 1.5px solid var(--ink);
 }

@@ -66,13 +66,13 @@ const folded = computed(() =>
 .inner {
   display: flex;
   align-items: stretch;
-  gap: 0.5rem 2rem;
+  gap: var(--space-3) var(--space-7);
   min-height: 60px;
 }
 .name {
   display: inline-flex;
   align-items: center;
-  gap: 0.6rem;
+  gap: var(--space-3);
   font: 750 var(--size-lead) / 1.1 var(--title);
   letter-spacing: -0.02em;
   color: var(--ink);
@@ -81,7 +81,7 @@ const folded = computed(() =>
 }
 .places {
   display: flex;
-  gap: 2rem;
+  gap: var(--space-7);
 }
 .place {
   display: inline-flex;

@@ -47,12 +47,12 @@ const page = computed(() => pages.find((p) => p.id === props.page) ?? pages[0]!)
 .two {
   display: grid;
   grid-template-columns: 13rem minmax(0, 1fr);
-  gap: 2.5rem;
-  padding-top: 1rem;
+  gap: var(--space-7);
+  padding-top: var(--space-5);
 }
 nav {
   display: grid;
-  gap: 0.35rem;
+  gap: var(--space-2);
   align-content: start;
 }
 nav a {
@@ -64,7 +64,7 @@ nav a[aria-current] {
 @media (max-width: 800px) {
   .two {
     grid-template-columns: minmax(0, 1fr);
-    gap: 1rem;
+    gap: var(--space-5);
   }
 }
 </style>

@@ -29,21 +29,21 @@ article :deep(h1) {
   font-size: var(--size-number);
 }
 article :deep(h2) {
-  margin-top: 1.4rem;
+  margin-top: var(--space-6);
 }
 article :deep(:is(p, ul, ol)) {
-  margin-top: 0.7rem;
+  margin-top: var(--space-4);
 }
 article :deep(ol) {
   list-style: decimal;
-  padding-left: 1.5rem;
+  padding-left: var(--space-6);
 }
 article :deep(ul) {
   list-style: square;
-  padding-left: 1.5rem;
+  padding-left: var(--space-6);
 }
 article :deep(li) {
-  margin-top: 0.35rem;
+  margin-top: var(--space-2);
 }
 article :deep(img) {
   max-width: 100%;

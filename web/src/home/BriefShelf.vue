@@ -194,26 +194,26 @@ async function remove() {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 0.75rem 1rem;
+  gap: var(--space-4) var(--space-5);
 }
 .filters {
   display: flex;
   flex: 1 1 40rem;
   flex-wrap: wrap;
-  gap: 0.5rem;
+  gap: var(--space-3);
   align-items: center;
 }
 .ways {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 0.75rem;
+  gap: var(--space-4);
 }
 .slips {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(17rem, 1fr));
-  gap: 1rem;
-  padding-top: 1rem;
+  gap: var(--space-5);
+  padding-top: var(--space-5);
 }
 .slip {
   display: grid;
@@ -226,7 +226,7 @@ async function remove() {
   display: flex;
   align-items: center;
   justify-content: space-between;
-  padding: 0.35rem 1rem;
+  padding: var(--space-2) var(--space-5);
   font-size: var(--size-small);
   font-weight: 700;
   background: var(--paper-deep);
@@ -249,9 +249,9 @@ async function remove() {
 }
 .inside {
   display: grid;
-  gap: 0.3rem;
+  gap: var(--space-2);
   align-content: start;
-  padding: 0.75rem 1rem 0;
+  padding: var(--space-4) var(--space-5) 0;
 }
 .inside h3 {
   overflow-wrap: anywhere;
@@ -273,7 +273,7 @@ async function remove() {
 }
 .slip .ways {
   justify-content: space-between;
-  padding: 0.25rem 0.5rem 0.25rem 1rem;
+  padding: var(--space-2) var(--space-3) var(--space-2) var(--space-5);
 }
 .make {
   display: inline-grid;
@@ -286,7 +286,7 @@ async function remove() {
   text-decoration: underline;
 }
 .empty {
-  padding: 1.5rem 0;
+  padding: var(--space-6) 0;
   max-width: 30rem;
 }
 </style>

@@ -52,19 +52,19 @@ async function openDemo() {
 
 <style scoped>
 section {
-  padding-block: 1rem 1.5rem;
+  padding-block: var(--space-5) var(--space-6);
 }
 .ways {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(17rem, 1fr));
-  gap: 1.5rem 3rem;
-  padding-top: 0.75rem;
+  gap: var(--space-6) var(--space-8);
+  padding-top: var(--space-4);
 }
 .ways > div {
   border-top: 3px solid var(--ink);
-  padding-top: 0.6rem;
+  padding-top: var(--space-3);
   display: grid;
-  gap: 0.6rem;
+  gap: var(--space-3);
   justify-items: start;
   align-content: start;
 }

@@ -72,13 +72,13 @@ if (useRoute().query.left === 'demo') void ask(api.DELETE('/api/demo')).then(() 
 
 <style scoped>
 .sections {
-  gap: 2.25rem;
+  gap: var(--space-7);
 }
 /* While it loads, the page has its shape already. */
 .shape {
   display: grid;
   grid-template-columns: repeat(2, minmax(0, 1fr));
-  gap: 2.25rem 2.5rem;
+  gap: var(--space-7) var(--space-7);
 }
 .shape span {
   height: 16rem;

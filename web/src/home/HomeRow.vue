@@ -37,8 +37,8 @@ defineProps<{
   display: grid;
   grid-template-columns: auto minmax(0, 1fr) auto auto;
   align-items: center;
-  gap: 0.25rem 1rem;
-  padding: 0.6rem 0;
+  gap: var(--space-2) var(--space-5);
+  padding: var(--space-3) 0;
   border-bottom: var(--rule);
 }
 .what {

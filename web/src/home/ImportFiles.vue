@@ -154,18 +154,18 @@ async function take() {
 
 <style scoped>
 li {
-  padding: 0.5rem 0;
+  padding: var(--space-3) 0;
   border-bottom: var(--rule);
   overflow-wrap: anywhere;
 }
 .problems li {
   border: 0;
-  padding: 0.1rem 0;
+  padding: var(--space-1) 0;
 }
 .ways {
   display: flex;
-  gap: 0.75rem;
-  padding-top: 1rem;
+  gap: var(--space-4);
+  padding-top: var(--space-5);
 }
 progress {
   accent-color: var(--lagoon);

@@ -73,7 +73,7 @@ async function begin() {
 <style scoped>
 form {
   display: grid;
-  gap: 0.9rem;
+  gap: var(--space-4);
   justify-items: start;
 }
 fieldset {
@@ -82,20 +82,20 @@ fieldset {
   margin: 0;
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(16rem, 1fr));
-  gap: 0.5rem;
+  gap: var(--space-3);
   width: 100%;
 }
 legend {
   font: 700 var(--size-text) var(--title);
-  padding: 0 0 0.4rem;
+  padding: 0 0 var(--space-3);
 }
 label {
   display: grid;
   grid-template-columns: auto 34px 1fr;
-  gap: 0.6rem;
+  gap: var(--space-3);
   align-items: center;
   border: 1.5px solid var(--line);
-  padding: 0.5rem 0.7rem;
+  padding: var(--space-3) var(--space-4);
   cursor: pointer;
 }
 label:hover {

@@ -82,15 +82,15 @@ const summary = computed(() =>
   flex-wrap: wrap;
   justify-content: space-between;
   align-items: center;
-  gap: 1.25rem 2.5rem;
-  padding: 1.5rem 1.5rem 1.5rem 1.75rem;
+  gap: var(--space-5) var(--space-7);
+  padding: var(--space-6) var(--space-6) var(--space-6) var(--space-6);
   background: var(--sheet);
   border: var(--rule);
   border-left: 8px solid var(--lagoon);
 }
 .what {
   display: grid;
-  gap: 0.35rem;
+  gap: var(--space-2);
   flex: 1 1 20rem;
   overflow-wrap: anywhere;
 }
@@ -106,8 +106,8 @@ h2 {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 0.75rem;
-  padding-top: 0.75rem;
+  gap: var(--space-4);
+  padding-top: var(--space-4);
 }
 .next > :deep(nav) {
   flex: 0 1 34rem;

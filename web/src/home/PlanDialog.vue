@@ -82,7 +82,7 @@ function keepOver() {
 <style scoped>
 form {
   display: grid;
-  gap: 0.75rem;
+  gap: var(--space-4);
   justify-items: start;
 }
 </style>

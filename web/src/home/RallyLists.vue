@@ -171,19 +171,19 @@ const planMenu = (p: PlanStop) => [
 .lists {
   display: grid;
   grid-template-columns: repeat(2, minmax(0, 1fr));
-  gap: 1.5rem 2.5rem;
+  gap: var(--space-6) var(--space-7);
 }
 .ways {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.25rem 1.5rem;
-  padding-top: 0.5rem;
+  gap: var(--space-2) var(--space-6);
+  padding-top: var(--space-3);
 }
 .empty {
-  padding: 0.75rem 0;
+  padding: var(--space-4) 0;
 }
 summary {
-  padding: 0.5rem 0;
+  padding: var(--space-3) 0;
   cursor: pointer;
 }
 @media (max-width: 900px) {

@@ -111,10 +111,10 @@ const to = (s: Stop & { group: readonly Stop[] }) =>
 
 <style scoped>
 .year {
-  padding-bottom: 0.5rem;
+  padding-bottom: var(--space-3);
 }
 .year h2 {
-  padding-bottom: 2rem;
+  padding-bottom: var(--space-7);
 }
 .line {
   position: relative;
@@ -175,7 +175,7 @@ li .begun path {
   top: 0;
   transform: none;
   border-left: 2px solid var(--line);
-  padding-left: 0.35rem;
+  padding-left: var(--space-2);
   font-size: var(--size-small);
   white-space: nowrap;
 }

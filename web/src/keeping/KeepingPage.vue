@@ -152,19 +152,19 @@ const next = (k: Kept) =>
 section {
   display: grid;
   justify-items: start;
-  gap: 0.5rem;
-  padding: 1rem 0;
+  gap: var(--space-3);
+  padding: var(--space-5) 0;
 }
 .scroll {
   width: 100%;
 }
 table {
   width: 100%;
-  margin: 0.5rem 0;
+  margin: var(--space-3) 0;
 }
 form {
   display: grid;
-  gap: 0.5rem;
+  gap: var(--space-3);
   max-width: 32rem;
 }
 code {

@@ -78,16 +78,16 @@ async function restore(r: Removed) {
 li {
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto auto auto;
-  gap: 1rem;
+  gap: var(--space-5);
   align-items: baseline;
-  padding: 0.4rem 0;
+  padding: var(--space-3) 0;
   border-bottom: var(--rule);
   overflow-wrap: anywhere;
 }
 @media (max-width: 700px) {
   li {
     grid-template-columns: minmax(0, 1fr);
-    gap: 0.2rem;
+    gap: var(--space-2);
   }
 }
 </style>

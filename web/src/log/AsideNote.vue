@@ -45,7 +45,7 @@ async function strike({ entry }: EntryAside) {
 .aside {
   background: var(--marigold-wash);
   border-block: 2px dashed var(--marigold);
-  padding: 0.4rem 1.5rem;
+  padding: var(--space-3) var(--space-6);
 }
 summary {
   cursor: pointer;
@@ -54,8 +54,8 @@ li {
   display: flex;
   justify-content: space-between;
   align-items: center;
-  gap: 1rem;
-  padding: 0.4rem 0;
+  gap: var(--space-5);
+  padding: var(--space-3) 0;
   overflow-wrap: anywhere;
 }
 .says {

@@ -127,7 +127,7 @@ li {
   display: grid;
   grid-template-columns: 3.2rem minmax(0, 1fr) auto;
   align-items: center;
-  gap: 0.5rem;
+  gap: var(--space-3);
   border-bottom: var(--rule);
   min-height: var(--touch);
 }
@@ -139,6 +139,6 @@ li {
 }
 .strike {
   display: grid;
-  gap: 0.6rem;
+  gap: var(--space-3);
 }
 </style>

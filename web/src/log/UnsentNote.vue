@@ -68,7 +68,7 @@ const describe = ({ entry }: Unsent) => `${teamName(entry)}: ${entryWords(entry)
 
 <style scoped>
 .unsent {
-  margin-bottom: 0.75rem;
+  margin-bottom: var(--space-4);
 }
 .waiting {
   position: sticky;
@@ -76,9 +76,9 @@ const describe = ({ entry }: Unsent) => `${teamName(entry)}: ${entryWords(entry)
   z-index: 3;
   display: flex;
   flex-wrap: wrap;
-  gap: 0.25rem 1rem;
+  gap: var(--space-2) var(--space-5);
   justify-content: center;
-  padding: 0.6rem 1rem;
+  padding: var(--space-3) var(--space-5);
   background: var(--marigold-wash);
   border-top: 1.5px solid var(--ink);
 }

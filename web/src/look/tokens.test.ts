@@ -22,6 +22,15 @@ test('type has one scale of seven sizes', () => {
   expect(readFileSync('src/look/tokens.css', 'utf8').match(/--size-\w+:/g)).toHaveLength(7)
 })
 
+/** Space within a line of text goes with the text (em), on a wall with its window (vh, vw), on paper it is in mm. */
+test('space has one scale of nine steps', () => {
+  const literal = /(?<![\w-])(padding|margin|gap|row-gap|column-gap)(-[a-z]+)*:[^;{]*\d(rem|px)/
+  const styled = files.filter((f) => /\.(vue|css)$/.test(f) && !f.endsWith('look/tokens.css'))
+  expect(styled.length).toBeGreaterThan(200)
+  expect(styled.filter((f) => literal.test(readFileSync(`src/${f}`, 'utf8')))).toEqual([])
+  expect(readFileSync('src/look/tokens.css', 'utf8').match(/--space-\d:/g)).toHaveLength(9)
+})
+
 test('every page stands on the grid, is a wall, or is what a team has in its hands', () => {
   const mains = files.flatMap((f) =>
     f.endsWith('.vue')

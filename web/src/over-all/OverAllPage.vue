@@ -148,7 +148,7 @@ const places = computed(() => all.data.value?.places ?? 0)
 .which {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.25rem 1.5rem;
+  gap: var(--space-2) var(--space-6);
   border: 0;
   margin: 0;
   padding: 0;
@@ -159,12 +159,12 @@ const places = computed(() => all.data.value?.places ?? 0)
 .ask {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.25rem 1.5rem;
+  gap: var(--space-2) var(--space-6);
   border-block: var(--rule);
-  padding-block: 0.4rem;
+  padding-block: var(--space-3);
 }
 .act {
-  margin-right: 1rem;
+  margin-right: var(--space-5);
 }
 .act[aria-pressed='true'] {
   font-weight: 750;

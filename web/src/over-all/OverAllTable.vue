@@ -49,7 +49,7 @@ const placeOf = (row: RowOverAll) => (props.byClass ? row.inClass : row.place)
 .beside {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(17rem, 1fr));
-  gap: 1.5rem 2.5rem;
+  gap: var(--space-6) var(--space-7);
   align-items: start;
 }
 table {

@@ -45,12 +45,12 @@ summary {
 }
 form {
   display: grid;
-  gap: 0.4rem;
+  gap: var(--space-3);
   justify-items: start;
 }
 textarea {
   width: 100%;
-  padding: 0.5rem;
+  padding: var(--space-3);
   font: inherit;
 }
 form :deep(button) {

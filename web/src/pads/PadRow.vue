@@ -22,8 +22,8 @@ li {
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto;
   align-items: center;
-  gap: 0.4rem 1rem;
-  padding: 0.4rem 0;
+  gap: var(--space-3) var(--space-5);
+  padding: var(--space-3) 0;
   border-bottom: var(--rule);
   overflow-wrap: anywhere;
 }
@@ -36,7 +36,7 @@ li {
 div {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.4rem;
+  gap: var(--space-3);
   align-items: center;
 }
 div :deep(button) {

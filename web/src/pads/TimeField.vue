@@ -30,7 +30,7 @@ async function send() {
 form {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.4rem;
+  gap: var(--space-3);
 }
 .wrong {
   color: var(--brick);

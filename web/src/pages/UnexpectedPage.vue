@@ -24,7 +24,7 @@ const reload = () => location.assign(location.href)
 .ways {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.75rem;
+  gap: var(--space-4);
 }
 pre {
   white-space: pre-wrap;

@@ -52,7 +52,7 @@ const shown = (n: number | null | undefined) => (typeof n === 'number' ? String(
 .sheets {
   display: grid;
   grid-template-columns: minmax(0, 1fr);
-  gap: 1.5rem;
+  gap: var(--space-6);
 }
 table {
   break-inside: avoid;
@@ -60,6 +60,6 @@ table {
 caption {
   font: 700 1.1rem var(--title);
   text-align: left;
-  padding-bottom: 0.25rem;
+  padding-bottom: var(--space-2);
 }
 </style>

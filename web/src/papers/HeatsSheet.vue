@@ -42,7 +42,7 @@ table {
 th,
 td {
   text-align: left;
-  padding: 0.5rem;
+  padding: var(--space-3);
   border-bottom: 1px solid currentcolor;
 }
 .room {

@@ -36,13 +36,13 @@ const all = computed(() =>
 <style scoped>
 li {
   display: grid;
-  gap: 0.3rem;
+  gap: var(--space-2);
   align-content: start;
 }
 .top {
   display: flex;
   align-items: center;
-  gap: 0.6rem;
+  gap: var(--space-3);
 }
 h3 {
   font-size: 1.2rem;

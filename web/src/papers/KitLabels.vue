@@ -32,21 +32,21 @@ const shown = (n: number) => String(Math.round(n * 100) / 100)
 ul {
   display: grid;
   grid-template-columns: repeat(2, minmax(0, 1fr));
-  gap: 0.75rem;
+  gap: var(--space-4);
 }
 li {
   break-inside: avoid;
   border: 1.5px solid var(--ink);
-  padding: 0.7rem 0.9rem;
+  padding: var(--space-4) var(--space-4);
 }
 h3 {
   display: flex;
   align-items: center;
-  gap: 0.6rem;
-  padding-bottom: 0.4rem;
+  gap: var(--space-3);
+  padding-bottom: var(--space-3);
 }
 td {
-  padding: 0.1rem 0.8rem 0.1rem 0;
+  padding: var(--space-1) var(--space-4) var(--space-1) 0;
   vertical-align: baseline;
 }
 .n {

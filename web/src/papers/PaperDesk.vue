@@ -93,7 +93,7 @@ const print = () => window.print()
 
 <style scoped>
 .choices {
-  padding: 0.75rem 0;
+  padding: var(--space-4) 0;
   line-height: 2;
 }
 .on-paper {
@@ -101,7 +101,7 @@ const print = () => window.print()
   max-width: 100%;
   display: grid;
   grid-template-columns: minmax(0, 1fr);
-  gap: 1.5rem;
+  gap: var(--space-6);
   font-size: 12pt;
   line-height: 1.4;
 }

@@ -162,7 +162,7 @@ function onEnter(event: KeyboardEvent) {
 form {
   display: grid;
   grid-template-columns: minmax(0, 1fr);
-  gap: 1rem;
+  gap: var(--space-5);
   justify-items: start;
 }
 section {
@@ -171,17 +171,17 @@ section {
 /* A table as on the paper; where it is too wide, it alone moves sideways. */
 .wide {
   overflow-x: auto;
-  padding: 4px;
+  padding: var(--space-2);
 }
 .who {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.5rem 1.5rem;
+  gap: var(--space-3) var(--space-6);
 }
 th,
 td {
   text-align: left;
-  padding: 0.2rem 0.9rem 0.2rem 0;
+  padding: var(--space-2) var(--space-4) var(--space-2) 0;
   vertical-align: top;
   font-weight: 400;
 }
@@ -195,7 +195,7 @@ thead th {
   border: 1.5px solid var(--edge);
   background: var(--sheet);
   color: var(--ink);
-  padding: 0.2rem 0.5rem;
+  padding: var(--space-2) var(--space-3);
 }
 .field[aria-invalid='true'] {
   border-color: var(--brick);

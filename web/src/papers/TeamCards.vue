@@ -26,7 +26,7 @@ const { now, rally } = useRallyPrinting()
 h3 {
   display: flex;
   align-items: center;
-  gap: 0.6rem;
-  padding-bottom: 0.4rem;
+  gap: var(--space-3);
+  padding-bottom: var(--space-3);
 }
 </style>

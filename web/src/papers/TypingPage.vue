@@ -94,13 +94,13 @@ function onKept(things: number) {
 nav {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.25rem 1.25rem;
-  padding-block: 0.75rem;
+  gap: var(--space-2) var(--space-5);
+  padding-block: var(--space-4);
 }
 nav a {
   display: inline-flex;
   align-items: center;
-  gap: 0.4rem;
+  gap: var(--space-3);
   min-height: 32px;
   overflow-wrap: anywhere;
 }
@@ -109,6 +109,6 @@ nav a[aria-current] {
 }
 h2 {
   overflow-wrap: anywhere;
-  padding-block: 0.25rem;
+  padding-block: var(--space-2);
 }
 </style>

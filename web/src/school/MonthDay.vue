@@ -29,7 +29,7 @@ const days = Array.from({ length: 31 }, (_, i) => i + 1)
 <style scoped>
 .month-day {
   display: inline-flex;
-  gap: 0.4rem;
+  gap: var(--space-3);
 }
 .month {
   width: 9.5rem;

@@ -136,27 +136,27 @@ const addTerm = () => typed.value?.terms.push({ name: '', month: typed.value.beg
 form {
   display: grid;
   grid-template-columns: minmax(0, 1fr);
-  gap: 2rem;
+  gap: var(--space-7);
 }
 section {
   display: grid;
-  gap: 0.75rem;
+  gap: var(--space-4);
   justify-items: start;
 }
 .fields {
   display: flex;
   flex-wrap: wrap;
-  gap: 1rem 2rem;
+  gap: var(--space-5) var(--space-7);
 }
 .terms {
   display: grid;
-  gap: 0.5rem;
+  gap: var(--space-3);
 }
 .terms li,
 .save {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 0.4rem 0.75rem;
+  gap: var(--space-3) var(--space-4);
 }
 </style>

@@ -32,6 +32,6 @@ function yes() {
 <style scoped>
 .ask {
   display: grid;
-  gap: 0.6rem;
+  gap: var(--space-3);
 }
 </style>

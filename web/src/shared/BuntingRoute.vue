@@ -66,7 +66,7 @@ const describe = (p: Pennant) => ready[p.readiness] + (p.missing > 0 ? `, ${p.mi
 .route {
   position: relative;
   flex: 0 1 30rem;
-  padding-top: 4px;
+  padding-top: var(--space-2);
 }
 .rope {
   position: absolute;
@@ -82,7 +82,7 @@ ol {
 .station {
   display: grid;
   justify-items: center;
-  padding: 2px 0.5rem 0;
+  padding: var(--space-1) var(--space-3) 0;
   color: var(--ink);
   text-decoration: none;
   position: relative;
@@ -136,7 +136,7 @@ a.station:hover .label {
 }
 @media (max-width: 600px) {
   .station {
-    padding-inline: 1px;
+    padding-inline: var(--space-1);
   }
   .station svg {
     width: 38px;

@@ -17,12 +17,12 @@ defineProps<{ cards: readonly CardShown[]; bag: readonly string[] }>()
 <style scoped>
 .cards {
   display: grid;
-  gap: 0.3rem;
-  padding-block: 0.3rem;
+  gap: var(--space-2);
+  padding-block: var(--space-2);
 }
 .cards li {
   border-left: 4px solid var(--plum);
-  padding-left: 0.6rem;
+  padding-left: var(--space-3);
   overflow-wrap: anywhere;
 }
 </style>

@@ -26,7 +26,7 @@ const side = (text: string) => text || 'nothing'
 
 <style scoped>
 li {
-  padding: 0.3rem 0;
+  padding: var(--space-2) 0;
   overflow-wrap: anywhere;
 }
 </style>

@@ -24,15 +24,15 @@ defineEmits<{ theirs: [] }>()
 <style scoped>
 .conflict {
   display: grid;
-  gap: 0.5rem;
-  margin-block: 1rem;
-  padding: 1rem;
+  gap: var(--space-3);
+  margin-block: var(--space-5);
+  padding: var(--space-5);
   background: var(--brick-wash);
   border: 2px dashed var(--brick);
 }
 .ways {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.75rem;
+  gap: var(--space-4);
 }
 </style>

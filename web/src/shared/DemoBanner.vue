@@ -16,6 +16,6 @@ const { who } = useWho()
 .banner {
   background: var(--marigold-wash);
   border-bottom: 2px solid var(--marigold);
-  padding: 0.35rem var(--margin);
+  padding: var(--space-2) var(--margin);
 }
 </style>

@@ -90,7 +90,7 @@ useEventListener(document, 'pointerdown', (event: PointerEvent) => {
 dl {
   display: grid;
   grid-template-columns: auto 1fr;
-  gap: 0.5rem 1rem;
+  gap: var(--space-3) var(--space-5);
   margin: 0;
 }
 dd {
@@ -99,13 +99,13 @@ dd {
 .switch {
   display: flex;
   align-items: center;
-  gap: 0.75rem;
-  margin-top: 1.25rem;
+  gap: var(--space-4);
+  margin-top: var(--space-5);
 }
 kbd {
   font: 650 var(--size-small) var(--text);
   border: 1.5px solid var(--ink);
   border-radius: 2px;
-  padding: 0.1rem 0.4rem;
+  padding: var(--space-1) var(--space-3);
 }
 </style>

@@ -58,12 +58,12 @@ const shown = (n: number) => String(Math.round(n * 10) / 10)
 
 <style scoped>
 figure {
-  margin: 0.75rem 0 0;
+  margin: var(--space-4) 0 0;
 }
 .scale {
   position: relative;
   height: 44px;
-  margin: 0.25rem 0 0.4rem;
+  margin: var(--space-2) 0 var(--space-3);
   border-bottom: 2px solid var(--ink);
 }
 ol li {
@@ -75,7 +75,7 @@ ol li {
   border-bottom: 0;
   overflow: hidden;
   font-size: var(--size-small);
-  padding: 0.1rem 0.25rem;
+  padding: var(--space-1) var(--space-2);
   line-height: 1.15;
 }
 ol li.even {
@@ -101,6 +101,6 @@ td,
 th {
   text-align: left;
   font-weight: 400;
-  padding: 0.05rem 0.8rem 0.05rem 0;
+  padding: var(--space-1) var(--space-4) var(--space-1) 0;
 }
 </style>

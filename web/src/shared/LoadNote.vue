@@ -32,8 +32,8 @@ defineEmits<{ again: [] }>()
 .note {
   display: grid;
   justify-items: start;
-  gap: 0.75rem;
-  padding: 2rem 0;
+  gap: var(--space-4);
+  padding: var(--space-7) 0;
   max-width: 40rem;
 }
 .thread {

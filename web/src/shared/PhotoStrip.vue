@@ -28,8 +28,8 @@ defineProps<{ photos: readonly Photo[]; rally: string; of?: (photo: Photo) => st
 .strip {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.75rem;
-  padding: 0.4rem 0;
+  gap: var(--space-4);
+  padding: var(--space-3) 0;
 }
 li {
   display: grid;

@@ -32,7 +32,7 @@ a {
   display: inline-grid;
   place-items: center;
   min-height: 40px;
-  padding: 0 0.8rem;
+  padding: 0 var(--space-4);
   font-weight: 650;
   text-decoration: none;
 }

@@ -27,9 +27,9 @@ defineProps<{ name: string; detail?: string }>()
   flex-wrap: wrap;
   align-items: center;
   justify-content: space-between;
-  gap: 0.25rem 2rem;
+  gap: var(--space-2) var(--space-7);
   min-height: 3rem;
-  padding-block: 0.4rem;
+  padding-block: var(--space-3);
 }
 .whose {
   flex: 1 1 16rem;

@@ -26,7 +26,7 @@ const to = (section: Section, at: number) => ({
 <style scoped>
 .sections {
   display: flex;
-  gap: 0 0.25rem;
+  gap: 0 var(--space-2);
   overflow-x: auto;
   border-bottom: var(--rule);
 }
@@ -34,7 +34,7 @@ a {
   display: inline-grid;
   align-items: center;
   min-height: 44px;
-  padding: 0 0.9rem;
+  padding: 0 var(--space-4);
   color: var(--muted);
   font-weight: 600;
   text-decoration: none;

@@ -24,8 +24,8 @@ defineProps<{ title: string; next?: string; word?: string }>()
   flex-wrap: wrap;
   justify-content: space-between;
   align-items: flex-end;
-  gap: 0.5rem 2rem;
-  padding-bottom: 0.75rem;
+  gap: var(--space-3) var(--space-7);
+  padding-bottom: var(--space-4);
 }
 .title {
   display: flex;
@@ -33,12 +33,12 @@ defineProps<{ title: string; next?: string; word?: string }>()
 }
 .next {
   color: var(--muted);
-  margin-top: 0.25rem;
+  margin-top: var(--space-2);
 }
 .side {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 0.75rem;
+  gap: var(--space-4);
 }
 </style>

@@ -90,8 +90,8 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
 }
 .count {
   display: flex;
-  gap: 10px;
-  padding-top: 10px;
+  gap: var(--space-3);
+  padding-top: var(--space-3);
 }
 .count span {
   height: 6px;

@@ -31,7 +31,7 @@ const open = useTemplateRef('open')
 .what {
   width: 24px;
   height: 24px;
-  margin-left: 0.4rem;
+  margin-left: var(--space-3);
   padding: 0;
   border: 1.5px solid var(--muted);
   border-radius: 50%;

@@ -172,9 +172,9 @@ const aside = computed(() => (place.value === 'desk' ? (places.desk.data.value?.
 .lost {
   background: var(--marigold-wash);
   border-block: 2px dashed var(--marigold);
-  padding: 0.4rem var(--margin);
+  padding: var(--space-3) var(--margin);
 }
 .below {
-  margin: 0 0.75rem 1rem;
+  margin: 0 var(--space-4) var(--space-5);
 }
 </style>

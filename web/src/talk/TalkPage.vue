@@ -94,21 +94,21 @@ const waiting = computed(() => outbox.unsent.value.filter((u) => !u.refusal).len
 .talk {
   max-width: calc(var(--walk) + 2 * var(--margin));
   margin-inline: auto;
-  padding: 1rem var(--margin) 4rem;
+  padding: var(--space-5) var(--margin) var(--space-9);
   display: grid;
   grid-template-columns: minmax(0, 1fr);
-  gap: 1.5rem;
+  gap: var(--space-6);
   font-size: var(--size-lead);
 }
 .teams {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(min(20rem, 100%), 1fr));
-  gap: 0.6rem;
+  gap: var(--space-3);
 }
 .teams button {
   min-height: calc(var(--touch) + 8px);
   justify-content: flex-start;
-  gap: 0.9rem;
+  gap: var(--space-4);
   background: var(--sheet);
 }
 .name {

@@ -41,22 +41,22 @@ async function answer(question: number) {
 <style scoped>
 form {
   display: grid;
-  gap: 0.4rem;
+  gap: var(--space-3);
   border-bottom: var(--rule);
-  padding-block: 0.9rem;
+  padding-block: var(--space-4);
 }
 label {
   font-weight: 700;
 }
 li {
   border-left: 4px solid var(--lagoon);
-  padding-left: 0.6rem;
-  margin-block: 0.25rem;
+  padding-left: var(--space-3);
+  margin-block: var(--space-2);
   overflow-wrap: anywhere;
 }
 .one {
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto;
-  gap: 0.5rem;
+  gap: var(--space-3);
 }
 </style>

@@ -58,11 +58,11 @@ async function send(award: string) {
 <style scoped>
 fieldset {
   display: grid;
-  gap: 0.4rem;
+  gap: var(--space-3);
   justify-items: start;
   border: 0;
   border-bottom: var(--rule);
-  padding: 0.6rem 0;
+  padding: var(--space-3) 0;
   margin: 0;
 }
 legend {
@@ -72,7 +72,7 @@ legend {
 .choice {
   display: flex;
   align-items: center;
-  gap: 0.6rem;
+  gap: var(--space-3);
   min-height: var(--touch);
 }
 .choice input {

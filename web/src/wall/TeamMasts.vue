@@ -57,7 +57,7 @@ const label = computed(() =>
   position: relative;
   display: flex;
   border-bottom: 6px solid var(--ink);
-  padding: 0 0.5rem;
+  padding: 0 var(--space-3);
 }
 .mast {
   position: relative;
@@ -83,7 +83,7 @@ const label = computed(() =>
 }
 .line span {
   background: var(--paper);
-  padding-inline: 0.4rem;
+  padding-inline: var(--space-3);
 }
 .flag {
   position: absolute;

@@ -12,8 +12,8 @@ defineProps<{ label: string }>()
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 0.5rem;
-  padding: 0.25rem 0;
+  gap: var(--space-3);
+  padding: var(--space-2) 0;
 }
 .keys :deep(button) {
   min-height: var(--touch);

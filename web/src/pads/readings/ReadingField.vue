@@ -88,7 +88,7 @@ const asksSure = () => props.problem?.at.endsWith('/sure') ?? false
   display: grid;
   grid-template-columns: minmax(0, 1fr);
   min-width: 0;
-  gap: 0.25rem;
+  gap: var(--space-2);
 }
 label {
   font-weight: 650;
@@ -96,7 +96,7 @@ label {
 .typed {
   display: flex;
   align-items: center;
-  gap: 0.75rem;
+  gap: var(--space-4);
 }
 .typed :deep(input) {
   font-size: var(--size-number);
@@ -113,6 +113,6 @@ label {
 .words {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.5rem;
+  gap: var(--space-3);
 }
 </style>

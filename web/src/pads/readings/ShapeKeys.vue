@@ -47,7 +47,7 @@ function put() {
   display: flex;
   flex-wrap: wrap;
   align-items: end;
-  gap: 0.5rem 0.9rem;
+  gap: var(--space-3) var(--space-4);
 }
 .lengths label {
   display: grid;

@@ -57,9 +57,9 @@ const zero = (i: Instrument) =>
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 0.5rem;
+  gap: var(--space-3);
   border-left: 4px solid var(--line);
-  padding-left: 0.6rem;
+  padding-left: var(--space-3);
 }
 .instrument :deep(button) {
   min-height: var(--touch);

@@ -72,6 +72,6 @@ function add(name: string, n: number) {
 .load {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.25rem 1rem;
+  gap: var(--space-2) var(--space-5);
 }
 </style>

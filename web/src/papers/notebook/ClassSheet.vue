@@ -25,7 +25,7 @@ defineProps<{ page: ClassPage }>()
 <style scoped>
 .page {
   display: grid;
-  gap: 0.9rem;
+  gap: var(--space-4);
 }
 h3 {
   font-size: 1rem;
@@ -38,7 +38,7 @@ figcaption {
 }
 @media print {
   .page {
-    gap: 0.5rem;
+    gap: var(--space-3);
   }
 }
 </style>

@@ -75,17 +75,17 @@ defineProps<{
 <style scoped>
 .page {
   display: grid;
-  gap: 0.9rem;
+  gap: var(--space-4);
 }
 .two {
   display: grid;
   grid-template-columns: repeat(2, minmax(0, 1fr));
-  gap: 1.5rem;
+  gap: var(--space-6);
 }
 .rounds {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(16rem, 1fr));
-  gap: 0.9rem 1.5rem;
+  gap: var(--space-4) var(--space-6);
 }
 .round {
   break-inside: avoid;
@@ -93,7 +93,7 @@ defineProps<{
 th,
 td {
   text-align: left;
-  padding: 0.15rem 1.5rem 0.15rem 0;
+  padding: var(--space-1) var(--space-6) var(--space-1) 0;
   border-bottom: 1px solid var(--line-on-paper);
   font-weight: 500;
 }
@@ -114,7 +114,7 @@ img {
 @media print {
   .page {
     line-height: 1.25;
-    gap: 0.4rem;
+    gap: var(--space-3);
   }
 }
 </style>

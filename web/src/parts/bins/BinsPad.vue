@@ -128,12 +128,12 @@ async function send() {
 
 <style scoped>
 .touch-row {
-  padding-block: 0.4rem;
+  padding-block: var(--space-3);
 }
 th {
   text-align: left;
   font-weight: 400;
-  padding: 0.2rem 0.75rem 0.2rem 0;
+  padding: var(--space-2) var(--space-4) var(--space-2) 0;
 }
 thead th {
   font-family: var(--title);

@@ -97,6 +97,6 @@ function describe(item: string, each: number) {
 }
 .left {
   font-weight: 700;
-  padding-top: 0.3rem;
+  padding-top: var(--space-2);
 }
 </style>

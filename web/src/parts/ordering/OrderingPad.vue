@@ -85,8 +85,8 @@ const send = () =>
 .left {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.4rem;
-  padding: 0.4rem 0;
+  gap: var(--space-3);
+  padding: var(--space-3) 0;
 }
 .left :deep(button),
 .send {
@@ -95,7 +95,7 @@ const send = () =>
 li {
   display: flex;
   align-items: center;
-  gap: 0.6rem;
+  gap: var(--space-3);
   border-bottom: var(--rule);
   min-height: var(--touch);
 }
@@ -107,6 +107,6 @@ li {
   flex: 1;
 }
 .send {
-  margin-top: 0.6rem;
+  margin-top: var(--space-3);
 }
 </style>

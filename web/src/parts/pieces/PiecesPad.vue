@@ -123,9 +123,9 @@ li {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 0.4rem 0.9rem;
+  gap: var(--space-3) var(--space-4);
   border-bottom: var(--rule);
-  padding: 0.3rem 0;
+  padding: var(--space-2) 0;
 }
 .what {
   flex: 1 1 7rem;

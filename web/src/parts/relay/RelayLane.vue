@@ -158,10 +158,10 @@ defineExpose({
 .lane {
   border: 1.5px solid var(--ink);
   background: var(--sheet);
-  padding: 0.6rem 0.75rem;
+  padding: var(--space-3) var(--space-4);
   display: grid;
   align-content: start;
-  gap: 0.4rem;
+  gap: var(--space-3);
 }
 .running {
   border-width: 3px;
@@ -170,11 +170,11 @@ defineExpose({
 .head {
   display: flex;
   align-items: baseline;
-  gap: 0.5rem;
+  gap: var(--space-3);
 }
 kbd {
   border: 1.5px solid var(--edge);
-  padding: 0 0.4rem;
+  padding: 0 var(--space-3);
   font: 650 var(--size-small) var(--text);
 }
 .total {

@@ -176,11 +176,11 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
 <style scoped>
 .heat {
   display: grid;
-  gap: 0.6rem;
+  gap: var(--space-3);
 }
 ol {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(15rem, 1fr));
-  gap: 0.75rem;
+  gap: var(--space-4);
 }
 </style>

@@ -94,8 +94,8 @@ const entries = computed(() => relayEntries(props.part, team.value, round.value)
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 0.6rem;
-  padding: 0.4rem 0;
+  gap: var(--space-3);
+  padding: var(--space-3) 0;
 }
 .watch :deep(button) {
   min-height: 56px;

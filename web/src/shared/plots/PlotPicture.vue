@@ -56,11 +56,11 @@ figure {
 .key {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.25rem 1.25rem;
+  gap: var(--space-2) var(--space-5);
 }
 .key li {
   display: flex;
   align-items: center;
-  gap: 0.4rem;
+  gap: var(--space-3);
 }
 </style>

@@ -134,8 +134,8 @@ async function copyMine() {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 0.75rem;
-  margin-top: 1rem;
+  gap: var(--space-4);
+  margin-top: var(--space-5);
 }
 .act:disabled {
   color: var(--muted);

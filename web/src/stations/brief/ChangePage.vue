@@ -102,9 +102,9 @@ const next = computed(() =>
   z-index: 3;
   display: flex;
   flex-wrap: wrap;
-  gap: 0.4rem 1.5rem;
+  gap: var(--space-3) var(--space-6);
   align-items: center;
-  padding: 0.6rem 0;
+  padding: var(--space-3) 0;
   background: var(--paper);
   border-bottom: var(--rule);
 }

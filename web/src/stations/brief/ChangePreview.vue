@@ -49,6 +49,6 @@ defineProps<{ seen: ChangePreview }>()
   width: 100%;
 }
 h3 {
-  margin: 0.6rem 0 0.2rem;
+  margin: var(--space-3) 0 var(--space-2);
 }
 </style>

@@ -69,6 +69,6 @@ async function takeBack(entry: string) {
   max-width: var(--walk);
 }
 .changes {
-  padding-bottom: 1rem;
+  padding-bottom: var(--space-5);
 }
 </style>

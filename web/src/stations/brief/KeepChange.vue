@@ -64,16 +64,16 @@ async function keep() {
 .keep {
   display: grid;
   justify-items: start;
-  gap: 0.5rem;
-  padding-top: 0.5rem;
+  gap: var(--space-3);
+  padding-top: var(--space-3);
   scroll-margin-top: var(--bar);
 }
 .seen {
   display: grid;
   justify-items: start;
-  gap: 0.5rem;
+  gap: var(--space-3);
   width: 100%;
-  padding: 0.75rem 1rem 1rem;
+  padding: var(--space-4) var(--space-5) var(--space-5);
   background: var(--marigold-wash);
   border: 2px dashed var(--marigold);
 }
@@ -90,7 +90,7 @@ legend {
 }
 .seen .tick {
   display: inline-flex;
-  gap: 0.5rem;
+  gap: var(--space-3);
   align-items: center;
   font-weight: 400;
   min-height: 32px;

@@ -89,16 +89,16 @@ async function onKey(event: KeyboardEvent) {
 .tags {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.35rem 2rem;
+  gap: var(--space-2) var(--space-7);
   border-bottom: var(--rule);
-  padding-bottom: 0.5rem;
-  margin-bottom: 0.9rem;
+  padding-bottom: var(--space-3);
+  margin-bottom: var(--space-4);
 }
 .group {
   display: flex;
   flex-wrap: wrap;
   align-items: baseline;
-  gap: 0 0.9rem;
+  gap: 0 var(--space-4);
 }
 .name {
   flex-basis: 100%;
@@ -112,7 +112,7 @@ button {
   background: none;
   border: 0;
   border-bottom: 3px solid transparent;
-  padding: 0.15rem 0;
+  padding: var(--space-1) 0;
   min-height: 28px;
   cursor: pointer;
 }
@@ -125,8 +125,8 @@ button:hover {
   border-bottom-color: var(--marigold);
 }
 .count {
-  margin-left: 0.3rem;
-  padding: 0 0.35rem;
+  margin-left: var(--space-2);
+  padding: 0 var(--space-2);
   background: var(--brick);
   color: var(--on-dark);
   font-size: var(--size-small);

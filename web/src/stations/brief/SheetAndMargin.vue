@@ -15,8 +15,8 @@ defineSlots<{ sheet(): unknown; margin(): unknown }>()
 .two {
   display: grid;
   grid-template-columns: minmax(0, 11fr) minmax(0, 9fr);
-  gap: 2rem;
-  padding-top: 1rem;
+  gap: var(--space-7);
+  padding-top: var(--space-5);
   align-items: start;
 }
 .two.wide {
@@ -28,7 +28,7 @@ defineSlots<{ sheet(): unknown; margin(): unknown }>()
   top: var(--bar, 0rem);
   max-height: calc(100vh - var(--bar, 0rem));
   overflow-y: auto;
-  padding: 0.25rem 0.25rem 2rem;
+  padding: var(--space-2) var(--space-2) var(--space-7);
 }
 @media (max-width: 900px) {
   .two,

@@ -98,15 +98,15 @@ const strike = (team: string, entry: string) => record(struckOut(team, round.val
 .two {
   display: grid;
   grid-template-columns: minmax(0, 4fr) minmax(0, 5fr);
-  gap: 2.5rem;
-  padding-top: 1.25rem;
+  gap: var(--space-7);
+  padding-top: var(--space-5);
   align-items: start;
 }
 .next {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.5rem 2rem;
-  padding-top: 1rem;
+  gap: var(--space-3) var(--space-7);
+  padding-top: var(--space-5);
 }
 @media (max-width: 900px) {
   .two {

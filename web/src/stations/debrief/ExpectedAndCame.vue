@@ -62,8 +62,8 @@ watch([() => props.tick, () => props.round], load, { immediate: true })
 <style scoped>
 section {
   border-top: var(--rule);
-  margin-top: 1.5rem;
-  padding-top: 1rem;
+  margin-top: var(--space-6);
+  padding-top: var(--space-5);
 }
 tbody th {
   width: 26%;
@@ -77,7 +77,7 @@ details ul {
 }
 .learn {
   border-left: 5px solid var(--marigold);
-  padding: 0.2rem 0 0.2rem 0.7rem;
-  margin-top: 0.4rem;
+  padding: var(--space-2) 0 var(--space-2) var(--space-4);
+  margin-top: var(--space-3);
 }
 </style>

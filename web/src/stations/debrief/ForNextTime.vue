@@ -84,19 +84,19 @@ async function note() {
 
 <style scoped>
 section {
-  padding-top: 1.75rem;
+  padding-top: var(--space-6);
 }
 li {
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto;
-  gap: 1rem;
-  padding: 0.2rem 0;
+  gap: var(--space-5);
+  padding: var(--space-2) 0;
   overflow-wrap: anywhere;
 }
 form {
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto;
-  gap: 0.5rem;
-  padding-block: 0.5rem;
+  gap: var(--space-3);
+  padding-block: var(--space-3);
 }
 </style>

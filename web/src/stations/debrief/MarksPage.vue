@@ -98,7 +98,7 @@ const whoIs = (row: MarkRow) => row.studentName || row.name
 .each {
   display: flex;
   align-items: center;
-  gap: 0.6rem;
+  gap: var(--space-3);
 }
 .rows td,
 .rows th {
@@ -106,7 +106,7 @@ const whoIs = (row: MarkRow) => row.studentName || row.name
 }
 .rows .student th {
   font-weight: 400;
-  padding-left: 1.5rem;
+  padding-left: var(--space-6);
 }
 /* On a phone a team's levels stand below its name, each below what it is of. */
 @media (max-width: 700px) {

@@ -64,27 +64,27 @@ async function answer() {
 <style scoped>
 article {
   border-bottom: var(--rule);
-  padding-block: 0.75rem;
+  padding-block: var(--space-4);
 }
 .head,
 li {
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto;
-  gap: 1rem;
+  gap: var(--space-5);
   align-items: start;
 }
 h3 {
   font-size: var(--size-lead);
 }
 li {
-  padding: 0.2rem 0;
+  padding: var(--space-2) 0;
   overflow-wrap: anywhere;
 }
 form {
   display: grid;
   grid-template-columns: minmax(7rem, auto) minmax(0, 1fr) auto;
-  gap: 0.5rem;
-  padding-top: 0.5rem;
+  gap: var(--space-3);
+  padding-top: var(--space-3);
 }
 @media (max-width: 600px) {
   form {

@@ -100,7 +100,7 @@ async function keep() {
 <style scoped>
 .team {
   border-top: var(--rule);
-  padding-block: 0.5rem;
+  padding-block: var(--space-3);
 }
 summary {
   overflow-wrap: anywhere;
@@ -108,15 +108,15 @@ summary {
   cursor: pointer;
 }
 summary .muted {
-  padding-left: 0.75rem;
+  padding-left: var(--space-4);
 }
 form {
   display: grid;
   grid-template-columns: repeat(2, minmax(0, 1fr));
-  gap: 0.5rem 1rem;
+  gap: var(--space-3) var(--space-5);
   align-items: end;
   justify-items: start;
-  padding-block: 0.5rem;
+  padding-block: var(--space-3);
 }
 .own {
   border: 0;
@@ -126,12 +126,12 @@ form {
 }
 label {
   display: grid;
-  gap: 0.2rem;
+  gap: var(--space-2);
   width: 100%;
   font-weight: 650;
 }
 .said {
-  padding-bottom: 0.5rem;
+  padding-bottom: var(--space-3);
 }
 @media (max-width: 600px) {
   form {

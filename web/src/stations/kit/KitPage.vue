@@ -161,27 +161,27 @@ const next = computed(() => nextAt(sheet.data.value?.route, 'kit'))
 
 <style scoped>
 .for {
-  padding: 0.9rem 0 0.5rem;
+  padding: var(--space-4) 0 var(--space-3);
 }
 .number {
   width: 3.5rem;
   field-sizing: fixed;
 }
 .time {
-  padding-top: 2rem;
+  padding-top: var(--space-7);
   max-width: 52rem;
 }
 .two {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(20rem, 100%), 1fr));
-  gap: 2rem;
-  padding: 2rem 0;
+  gap: var(--space-7);
+  padding: var(--space-7) 0;
 }
 label {
   display: flex;
-  gap: 0.5rem;
+  gap: var(--space-3);
   align-items: baseline;
-  padding: 0.25rem 0;
+  padding: var(--space-2) 0;
 }
 input[type='checkbox'] {
   flex: none;

@@ -83,7 +83,7 @@ const shown = (n: number | null | undefined) => (typeof n === 'number' ? String(
   font-weight: 700;
 }
 .note {
-  margin-left: 0.4rem;
+  margin-left: var(--space-3);
 }
 tfoot {
   font-weight: 700;

@@ -67,13 +67,13 @@ const minutes = computed(() => Math.ceil(plan.data.value?.minutes ?? 0))
 <style scoped>
 .fields {
   display: grid;
-  gap: 0.2rem;
-  padding: 0.4rem 0;
+  gap: var(--space-2);
+  padding: var(--space-3) 0;
 }
 label {
   display: flex;
   justify-content: space-between;
-  gap: 1rem;
+  gap: var(--space-5);
 }
 input {
   width: 5rem;

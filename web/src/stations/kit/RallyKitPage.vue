@@ -118,19 +118,19 @@ async function back(items: CupboardItem[]) {
 .two {
   display: grid;
   grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);
-  gap: 2.5rem;
+  gap: var(--space-7);
 }
 .side {
   display: grid;
-  gap: 2rem;
+  gap: var(--space-7);
   align-content: start;
 }
 .steps {
   list-style: decimal;
-  padding: 0.4rem 0 0 1.4rem;
+  padding: var(--space-3) 0 0 var(--space-6);
 }
 .same li {
-  padding: 0.3rem 0;
+  padding: var(--space-2) 0;
   border-bottom: 1px solid var(--line);
 }
 @media (max-width: 800px) {

@@ -66,7 +66,7 @@ const inCupboard = computed(() => props.kit.list.lines.some((l) => l.inCupboard 
 <style scoped>
 section {
   display: grid;
-  gap: 0.5rem;
+  gap: var(--space-3);
   justify-items: start;
   align-content: start;
 }
@@ -78,9 +78,9 @@ label {
   display: flex;
   justify-content: space-between;
   align-items: baseline;
-  gap: 1rem;
+  gap: var(--space-5);
   border-bottom: 1px solid var(--line);
-  padding: 0.25rem 0;
+  padding: var(--space-2) 0;
 }
 input {
   width: 5rem;
@@ -89,6 +89,6 @@ input {
   min-height: 32px;
 }
 form :deep(button) {
-  margin-top: 0.6rem;
+  margin-top: var(--space-3);
 }
 </style>

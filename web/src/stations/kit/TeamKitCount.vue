@@ -101,11 +101,11 @@ function count(which: 'out' | 'back') {
 <style scoped>
 li {
   border-bottom: var(--rule);
-  padding: 0.6rem 0;
+  padding: var(--space-3) 0;
 }
 .head {
   display: flex;
-  gap: 0.75rem;
+  gap: var(--space-4);
   align-items: center;
 }
 .head > span {
@@ -122,7 +122,7 @@ li {
 }
 table {
   width: 100%;
-  margin-top: 0.4rem;
+  margin-top: var(--space-3);
 }
 .number input {
   width: 4.5rem;
@@ -133,10 +133,10 @@ table {
 .sign {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.5rem 1rem;
+  gap: var(--space-3) var(--space-5);
   justify-content: space-between;
   align-items: center;
-  padding-top: 0.5rem;
+  padding-top: var(--space-3);
 }
 .sign input {
   width: 9rem;

@@ -86,8 +86,8 @@ form {
   display: flex;
   flex-wrap: wrap;
   align-items: end;
-  gap: 0.5rem 0.75rem;
-  padding-block: 0.4rem;
+  gap: var(--space-3) var(--space-4);
+  padding-block: var(--space-3);
 }
 label {
   display: grid;

@@ -71,6 +71,6 @@ h3 {
 .award {
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto;
-  gap: 1rem;
+  gap: var(--space-5);
 }
 </style>

@@ -24,13 +24,13 @@ const teams = computed(() => rally.value?.teams.filter((t) => !t.away) ?? [])
 <style scoped>
 .findings {
   display: grid;
-  gap: 0.25rem;
-  padding-top: 1rem;
+  gap: var(--space-2);
+  padding-top: var(--space-5);
 }
 h3 {
   color: var(--lagoon-deep);
 }
 p + h3 {
-  padding-top: 0.75rem;
+  padding-top: var(--space-4);
 }
 </style>

@@ -26,6 +26,6 @@ defineProps<{ standings: Standings }>()
 .changed {
   background: var(--marigold-wash);
   border-left: 4px solid var(--marigold);
-  padding: 0.5rem 0.75rem;
+  padding: var(--space-3) var(--space-4);
 }
 </style>

@@ -35,9 +35,9 @@ const files = computed(() => [
 li {
   display: grid;
   grid-template-columns: minmax(10rem, 14rem) minmax(0, 1fr);
-  gap: 0.25rem 1rem;
+  gap: var(--space-2) var(--space-5);
   max-width: var(--reading);
-  padding: 0.6rem 0;
+  padding: var(--space-3) 0;
   border-bottom: var(--rule);
 }
 @media (max-width: 600px) {

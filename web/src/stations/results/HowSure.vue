@@ -61,15 +61,15 @@ watch([open, round, tick], () => open.value && void sure.load())
 
 <style scoped>
 details {
-  padding-top: 1rem;
+  padding-top: var(--space-5);
 }
 summary {
-  padding-block: 0.35rem;
+  padding-block: var(--space-2);
 }
 .again {
   background: var(--marigold-wash);
   border-left: 4px solid var(--marigold);
-  padding: 0.5rem 0.75rem;
-  margin-block: 0.5rem;
+  padding: var(--space-3) var(--space-4);
+  margin-block: var(--space-3);
 }
 </style>

@@ -122,7 +122,7 @@ const section = computed(() => sections.value.find((s) => s.section === route.qu
 .two {
   display: grid;
   grid-template-columns: minmax(0, 5fr) minmax(0, 4fr);
-  gap: 2.5rem;
+  gap: var(--space-7);
   align-items: start;
 }
 .early {

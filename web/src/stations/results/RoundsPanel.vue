@@ -95,7 +95,7 @@ const hidden = computed(() => listed.format((standing.data.value?.unrevealed ?? 
 
 <style scoped>
 .line {
-  padding-block: 0.4rem;
+  padding-block: var(--space-3);
 }
 .wide {
   overflow-x: auto;
@@ -110,6 +110,6 @@ const hidden = computed(() => listed.format((standing.data.value?.unrevealed ?? 
 .team {
   display: flex;
   align-items: center;
-  gap: 0.75rem;
+  gap: var(--space-4);
 }
 </style>

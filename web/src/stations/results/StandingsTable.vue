@@ -134,7 +134,7 @@ const place = (row: Standing) =>
  */
 .wide {
   overflow-x: auto;
-  margin-top: 0.75rem;
+  margin-top: var(--space-4);
   background: var(--sheet);
   border: var(--rule);
 }
@@ -157,12 +157,12 @@ thead th {
   font-weight: 500;
   color: var(--muted);
   text-align: left;
-  padding: 0.5rem 0.75rem;
+  padding: var(--space-3) var(--space-4);
   border-bottom: 1.5px solid var(--ink);
 }
 td,
 tbody th {
-  padding: 0.45rem 0.75rem;
+  padding: var(--space-3) var(--space-4);
   border-bottom: var(--rule);
   text-align: left;
   font-weight: 400;
@@ -188,7 +188,7 @@ tbody th {
 button {
   display: flex;
   align-items: center;
-  gap: 0.75rem;
+  gap: var(--space-4);
   width: 100%;
   font: inherit;
   font-weight: 600;
@@ -196,7 +196,7 @@ button {
   text-align: left;
   background: none;
   border: 0;
-  padding: 0.15rem 0;
+  padding: var(--space-1) 0;
   cursor: pointer;
   overflow-wrap: anywhere;
 }
@@ -221,7 +221,7 @@ button:hover {
   text-decoration: underline;
 }
 .aside-note {
-  padding-left: 3.75rem;
+  padding-left: var(--space-9);
   line-height: 1.3;
 }
 .near {

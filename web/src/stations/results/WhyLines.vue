@@ -55,25 +55,25 @@ const after = computed(() => props.row.why.filter((s) => ['tieBreak', 'place'].i
 <style scoped>
 .lines {
   display: grid;
-  gap: 0.6rem;
+  gap: var(--space-3);
 }
 table {
   width: 100%;
 }
 td {
-  padding: 0.12rem 0;
+  padding: var(--space-1) 0;
   vertical-align: bottom;
 }
 .amount {
   text-align: right;
-  padding-left: 1rem;
+  padding-left: var(--space-5);
   font-weight: 650;
   white-space: nowrap;
 }
 .points td,
 .bonus td,
 .deduction td {
-  padding-bottom: 0.55rem;
+  padding-bottom: var(--space-3);
 }
 .points td:first-child {
   font-weight: 650;
@@ -83,7 +83,7 @@ td {
 }
 tfoot td {
   border-top: 2px solid var(--ink);
-  padding-top: 0.35rem;
+  padding-top: var(--space-2);
   font-weight: 750;
 }
 tfoot .amount {

@@ -30,9 +30,9 @@ defineProps<{
   background: var(--sheet);
   border: 1.5px solid var(--ink);
   border-bottom: 0;
-  padding: 1rem 1.25rem 1.75rem;
+  padding: var(--space-5) var(--space-5) var(--space-6);
   display: grid;
-  gap: 0.6rem;
+  gap: var(--space-3);
   position: sticky;
   top: 1rem;
   overflow-wrap: anywhere;

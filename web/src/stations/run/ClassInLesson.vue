@@ -66,8 +66,8 @@ li {
   display: grid;
   grid-template-columns: auto minmax(0, 1fr) auto auto;
   align-items: center;
-  gap: 0.5rem;
-  padding: 0.25rem 0;
+  gap: var(--space-3);
+  padding: var(--space-2) 0;
   border-bottom: var(--rule);
 }
 li :deep(button) {

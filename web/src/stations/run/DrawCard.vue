@@ -64,7 +64,7 @@ async function draw() {
 form {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.5rem;
+  gap: var(--space-3);
   align-items: center;
 }
 </style>

@@ -178,9 +178,9 @@ const ends = computed(() => end.value && timeOfDay(end.value))
 .now {
   background: var(--sheet);
   border: 1.5px solid var(--ink);
-  padding: 1rem 1.25rem 1.25rem;
+  padding: var(--space-5) var(--space-5) var(--space-5);
   display: grid;
-  gap: 0.3rem;
+  gap: var(--space-2);
 }
 .clock {
   font: 750 var(--size-clock) / 1 var(--title);
@@ -189,15 +189,15 @@ const ends = computed(() => end.value && timeOfDay(end.value))
 .signal {
   background: var(--marigold-wash);
   border: 2px dashed var(--marigold);
-  padding: 0.4rem 0.75rem;
+  padding: var(--space-3) var(--space-4);
   font-weight: 700;
 }
 .cuts li {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 0.5rem 1rem;
-  padding: 0.4rem 0;
+  gap: var(--space-3) var(--space-5);
+  padding: var(--space-3) 0;
 }
 .cuts :deep(button) {
   min-height: var(--touch);
@@ -205,9 +205,9 @@ const ends = computed(() => end.value && timeOfDay(end.value))
 ol li {
   display: grid;
   grid-template-columns: 4.5rem minmax(0, 1fr) auto;
-  gap: 0.75rem;
+  gap: var(--space-4);
   align-items: baseline;
-  padding: 0.35rem 0.5rem;
+  padding: var(--space-2) var(--space-3);
   border-bottom: var(--rule);
 }
 .length {
@@ -222,7 +222,7 @@ ol li {
 }
 label {
   display: inline-flex;
-  gap: 0.5rem;
+  gap: var(--space-3);
   align-items: center;
 }
 </style>

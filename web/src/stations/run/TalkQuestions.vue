@@ -25,8 +25,8 @@ defineProps<{ live: LiveClock; questions: readonly string[] }>()
 li {
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto;
-  gap: 1rem;
-  padding: 0.3rem 0;
+  gap: var(--space-5);
+  padding: var(--space-2) 0;
   border-bottom: var(--rule);
 }
 </style>

@@ -97,7 +97,7 @@ async function add() {
 
 <style scoped>
 .add {
-  padding-block: 1rem 0.5rem;
+  padding-block: var(--space-5) var(--space-3);
 }
 .act {
   min-height: var(--touch);
@@ -105,11 +105,11 @@ async function add() {
 form {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(14rem, 1fr));
-  gap: 0.75rem 1.25rem;
+  gap: var(--space-4) var(--space-5);
   align-items: end;
   background: var(--sheet);
   border: 1.5px solid var(--ink);
-  padding: 0.75rem 1.25rem 1rem;
+  padding: var(--space-4) var(--space-5) var(--space-5);
 }
 fieldset,
 .wrong {

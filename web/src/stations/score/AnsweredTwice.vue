@@ -68,9 +68,9 @@ async function settle(given: Given, kept: Given[number] | undefined) {
 
 <style scoped>
 .twice {
-  margin-top: 0.6rem;
+  margin-top: var(--space-3);
   display: grid;
-  gap: 0.5rem;
+  gap: var(--space-3);
 }
 li {
   overflow-wrap: anywhere;

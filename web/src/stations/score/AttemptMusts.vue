@@ -85,14 +85,14 @@ async function allKept(open: readonly SheetAsked[]) {
 <style scoped>
 .musts {
   border: 1.5px solid var(--muted);
-  padding: 0.5rem 0.75rem;
-  margin-top: 0.75rem;
+  padding: var(--space-3) var(--space-4);
+  margin-top: var(--space-4);
 }
 .head {
   display: flex;
   justify-content: space-between;
   align-items: center;
-  gap: 0.5rem;
+  gap: var(--space-3);
 }
 h4 {
   margin: 0;

@@ -358,18 +358,18 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
 .pad {
   display: grid;
   grid-template-columns: minmax(0, 1fr);
-  gap: 0.9rem;
+  gap: var(--space-4);
   background: var(--lagoon-wash);
   border: 2px dashed var(--lagoon);
-  padding: 1rem;
-  margin-top: 0.75rem;
+  padding: var(--space-5);
+  margin-top: var(--space-4);
 }
 .top {
   display: flex;
   flex-wrap: wrap;
   justify-content: space-between;
   align-items: center;
-  gap: 0.5rem 1rem;
+  gap: var(--space-3) var(--space-5);
 }
 h4 {
   margin: 0;
@@ -384,9 +384,9 @@ h4 {
 }
 @media (max-width: 700px) {
   .pad {
-    gap: 0.6rem;
-    padding: 0.6rem;
-    margin-top: 0.4rem;
+    gap: var(--space-3);
+    padding: var(--space-3);
+    margin-top: var(--space-3);
   }
 }
 </style>

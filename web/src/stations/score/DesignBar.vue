@@ -50,14 +50,14 @@ const nameIt = (design: SheetDesign) => record(designNoted(team.value, round.val
 <style scoped>
 .designs {
   display: grid;
-  gap: 0.4rem;
+  gap: var(--space-3);
 }
 .row {
   display: flex;
   flex-wrap: wrap;
   align-items: end;
-  gap: 0.5rem;
-  padding-top: 0.4rem;
+  gap: var(--space-3);
+  padding-top: var(--space-3);
 }
 .row :deep(button) {
   min-height: var(--touch);

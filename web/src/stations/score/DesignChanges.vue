@@ -79,8 +79,8 @@ async function call() {
   display: flex;
   flex-wrap: wrap;
   align-items: end;
-  gap: 0.5rem;
-  padding-top: 0.4rem;
+  gap: var(--space-3);
+  padding-top: var(--space-3);
 }
 .row :deep(button) {
   min-height: var(--touch);

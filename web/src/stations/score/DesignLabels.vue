@@ -88,14 +88,14 @@ async function note() {
 <style scoped>
 .labels {
   display: grid;
-  gap: 0.4rem;
+  gap: var(--space-3);
   justify-items: start;
-  padding-top: 0.6rem;
+  padding-top: var(--space-3);
 }
 .line {
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto minmax(0, 1fr);
-  gap: 0.5rem;
+  gap: var(--space-3);
   align-items: center;
   width: 100%;
 }

@@ -30,7 +30,7 @@ const emit = defineEmits<{ choose: [met: boolean] }>()
 <style scoped>
 .two {
   display: flex;
-  gap: 0.5rem;
+  gap: var(--space-3);
 }
 .touch {
   min-width: 5.5rem;

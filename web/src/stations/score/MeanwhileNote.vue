@@ -53,6 +53,6 @@ const emit = defineEmits<{ again: []; rest: []; next: []; clear: [] }>()
 <style scoped>
 .heed {
   display: grid;
-  gap: 0.5rem;
+  gap: var(--space-3);
 }
 </style>

@@ -42,8 +42,8 @@ h3 {
 .usual {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.4rem;
-  padding: 0.4rem 0;
+  gap: var(--space-3);
+  padding: var(--space-3) 0;
 }
 .usual :deep(button),
 form :deep(button) {
@@ -51,7 +51,7 @@ form :deep(button) {
 }
 form {
   display: flex;
-  gap: 0.5rem;
+  gap: var(--space-3);
 }
 input {
   flex: 1;

@@ -101,8 +101,8 @@ form {
   flex-wrap: wrap;
   align-items: flex-end;
   justify-content: space-between;
-  gap: 1rem;
-  padding: 0.5rem 0;
+  gap: var(--space-5);
+  padding: var(--space-3) 0;
 }
 .meanwhile {
   flex: 1 0 100%;
@@ -111,8 +111,8 @@ form {
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto 8rem;
   align-items: center;
-  gap: 1rem;
-  padding: 0.3rem 0;
+  gap: var(--space-5);
+  padding: var(--space-2) 0;
   border-bottom: var(--rule);
 }
 @media (max-width: 700px) {

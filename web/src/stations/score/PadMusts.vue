@@ -46,7 +46,7 @@ const allKept = () => (said.value = Object.fromEntries(props.rules.map((r) => [r
   display: flex;
   justify-content: space-between;
   align-items: center;
-  gap: 0.5rem;
+  gap: var(--space-3);
 }
 li + li {
   border-top: var(--rule);
@@ -57,7 +57,7 @@ li + li {
   }
   .with-ways :deep(button) {
     min-width: 4rem;
-    padding-inline: 0.5rem;
+    padding-inline: var(--space-3);
   }
 }
 </style>

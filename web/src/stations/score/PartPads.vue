@@ -31,14 +31,14 @@ const rows = computed(() =>
 h3 {
   display: flex;
   justify-content: space-between;
-  gap: 1rem;
+  gap: var(--space-5);
   color: var(--lagoon-deep);
-  padding-bottom: 0.25rem;
+  padding-bottom: var(--space-2);
 }
 .points {
   color: var(--ink);
 }
 .working {
-  padding-top: 0.4rem;
+  padding-top: var(--space-3);
 }
 </style>

@@ -17,12 +17,12 @@ defineProps<{ references: readonly ReferenceTrial[] }>()
 
 <style scoped>
 .references {
-  padding-top: 0.6rem;
+  padding-top: var(--space-3);
 }
 li {
   display: flex;
-  gap: 0.75rem;
+  gap: var(--space-4);
   border-bottom: 1px dashed var(--line);
-  padding: 0.15rem 0;
+  padding: var(--space-1) 0;
 }
 </style>

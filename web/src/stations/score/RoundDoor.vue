@@ -56,6 +56,6 @@ const setClosed = (closed: boolean) =>
 
 <style scoped>
 .ways {
-  padding-top: 0.75rem;
+  padding-top: var(--space-4);
 }
 </style>

@@ -293,19 +293,19 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
 .sheet {
   display: grid;
   grid-template-columns: minmax(0, 1fr);
-  gap: 1.25rem;
+  gap: var(--space-5);
   background: var(--sheet);
   border: 1.5px solid var(--ink);
-  padding: 1rem 1.25rem 1.5rem;
+  padding: var(--space-5) var(--space-5) var(--space-6);
 }
 .name {
   display: grid;
   grid-template-columns: auto minmax(0, 1fr) auto auto;
   align-items: center;
-  gap: 0.75rem;
+  gap: var(--space-4);
   text-align: center;
   border-bottom: var(--rule);
-  padding-block: 0.5rem;
+  padding-block: var(--space-3);
   /* Whose sheet it is, what is next and the way back stay in reach. */
   position: sticky;
   top: 0;
@@ -326,10 +326,10 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   font-size: var(--size-text);
 }
 .over {
-  padding-top: 0.6rem;
+  padding-top: var(--space-3);
 }
 .done {
-  padding-top: 0.5rem;
+  padding-top: var(--space-3);
 }
 h3 {
   color: var(--lagoon-deep);
@@ -339,7 +339,7 @@ h3 {
   position: fixed;
   inset: auto 0 0;
   z-index: 3;
-  padding: 0.75rem 1rem;
+  padding: var(--space-4) var(--space-5);
   text-align: center;
   font-weight: 650;
   color: var(--sheet);
@@ -348,14 +348,14 @@ h3 {
 }
 @media (max-width: 700px) {
   .walk {
-    padding: 0.4rem var(--margin) 3rem;
+    padding: var(--space-3) var(--margin) var(--space-8);
   }
   .sheet {
-    gap: 0.75rem;
-    padding: 0 0.75rem 1rem;
+    gap: var(--space-4);
+    padding: 0 var(--space-4) var(--space-5);
   }
   .name {
-    gap: 0.4rem;
+    gap: var(--space-3);
   }
   .name h2 {
     font-size: var(--size-section);
@@ -375,8 +375,8 @@ h3 {
     display: none;
   }
   .walk :deep(.head) {
-    gap: 0.1rem 1rem;
-    padding-bottom: 0.25rem;
+    gap: var(--space-1) var(--space-5);
+    padding-bottom: var(--space-2);
   }
 }
 </style>

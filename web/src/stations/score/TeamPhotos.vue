@@ -80,12 +80,12 @@ h3 {
   display: inline-grid;
   place-items: center;
   min-height: var(--touch);
-  padding: 0 1.25rem;
+  padding: 0 var(--space-5);
   border: 1.5px solid var(--lagoon);
   color: var(--lagoon-deep);
   font-weight: 600;
   cursor: pointer;
-  margin: 0.4rem 0;
+  margin: var(--space-3) 0;
 }
 .take:focus-within {
   outline: 3px solid var(--marigold);

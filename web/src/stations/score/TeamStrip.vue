@@ -67,8 +67,8 @@ watch([() => props.current, () => props.teams.length, () => nav.value], () => vo
   display: flex;
   position: relative;
   overflow-x: auto;
-  padding: 0.75rem 0;
-  gap: 0.25rem;
+  padding: var(--space-4) 0;
+  gap: var(--space-2);
 }
 a {
   flex: 0 0 6.4rem;
@@ -76,7 +76,7 @@ a {
   justify-items: center;
   text-align: center;
   min-height: var(--touch);
-  padding: 0.4rem 0.25rem;
+  padding: var(--space-3) var(--space-2);
   color: var(--ink);
   text-decoration: none;
   border-bottom: 3px solid transparent;
@@ -96,15 +96,15 @@ a[aria-current] {
 }
 @media (max-width: 700px) {
   .strip {
-    padding: 0.25rem 0;
+    padding: var(--space-2) 0;
   }
   a {
     flex-basis: auto;
     max-width: 14rem;
     display: flex;
     align-items: center;
-    gap: 0.4rem;
-    padding: 0 0.6rem;
+    gap: var(--space-3);
+    padding: 0 var(--space-3);
   }
 }
 </style>

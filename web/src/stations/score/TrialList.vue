@@ -114,16 +114,16 @@ async function settle(t: SheetTrial, as: 'again' | 'drop' | 'next') {
 .trials {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.5rem;
-  padding-top: 0.4rem;
+  gap: var(--space-3);
+  padding-top: var(--space-3);
 }
 li {
   display: flex;
   flex-wrap: wrap;
   align-items: baseline;
-  gap: 0.6rem;
+  gap: var(--space-3);
   border: 1.5px solid var(--ink);
-  padding: 0.3rem 0.75rem;
+  padding: var(--space-2) var(--space-4);
   overflow-wrap: anywhere;
 }
 .number {
@@ -146,8 +146,8 @@ li {
   color: var(--muted);
 }
 .twice {
-  margin-top: 0.6rem;
+  margin-top: var(--space-3);
   display: grid;
-  gap: 0.5rem;
+  gap: var(--space-3);
 }
 </style>

@@ -20,7 +20,7 @@ const picture = useObjectUrl(() => props.photo.picture)
 
 <style scoped>
 li {
-  margin: 0.4rem 0;
+  margin: var(--space-3) 0;
 }
 img {
   height: 5rem;

@@ -62,7 +62,7 @@ const say = () => emit('choose', reason.value.trim())
 .why {
   display: grid;
   grid-template-columns: minmax(0, 1fr);
-  gap: 0.5rem;
+  gap: var(--space-3);
 }
 .reason {
   flex: 1 1 12rem;

@@ -102,7 +102,7 @@ const number = (event: Event) => Number((event.target as HTMLSelectElement).valu
 form {
   display: grid;
   grid-template-columns: minmax(0, 1fr);
-  gap: 1rem;
+  gap: var(--space-5);
   justify-items: start;
 }
 .field {

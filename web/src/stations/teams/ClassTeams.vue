@@ -249,7 +249,7 @@ async function added(made: ClassOpened) {
 <style scoped>
 .ways {
   display: flex;
-  gap: 1rem;
+  gap: var(--space-5);
   align-items: center;
 }
 .number {
@@ -258,7 +258,7 @@ async function added(made: ClassOpened) {
 }
 fieldset {
   border: 0;
-  padding: 0.4rem 0;
+  padding: var(--space-3) 0;
   margin: 0;
 }
 legend {
@@ -268,7 +268,7 @@ legend {
 .students {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(12rem, 1fr));
-  gap: 0 1rem;
+  gap: 0 var(--space-5);
 }
 .students li {
   border-bottom: var(--rule);
@@ -276,7 +276,7 @@ legend {
 .students label {
   display: flex;
   align-items: center;
-  gap: 0.6rem;
+  gap: var(--space-3);
   min-height: var(--touch);
 }
 .students input {

@@ -103,22 +103,22 @@ async function give(team: string, card: string) {
 
 <style scoped>
 section {
-  padding-top: 1.5rem;
+  padding-top: var(--space-6);
 }
 li {
   display: grid;
   grid-template-columns: minmax(8rem, 14rem) auto minmax(0, 1fr);
-  gap: 0.75rem;
+  gap: var(--space-4);
   align-items: baseline;
   border-bottom: 1px solid var(--line);
-  padding: 0.15rem 0;
+  padding: var(--space-1) 0;
 }
 form {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.4rem;
+  gap: var(--space-3);
   align-items: center;
-  padding-top: 0.5rem;
+  padding-top: var(--space-3);
 }
 .number {
   width: 3.6rem;

@@ -50,18 +50,18 @@ async function draw() {
 
 <style scoped>
 section {
-  padding-top: 1.5rem;
+  padding-top: var(--space-6);
 }
 li {
   border-bottom: 1px solid var(--line);
-  padding: 0.15rem 0;
+  padding: var(--space-1) 0;
 }
 form {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.4rem;
+  gap: var(--space-3);
   align-items: center;
-  padding-top: 0.5rem;
+  padding-top: var(--space-3);
 }
 .number {
   width: 3.6rem;

@@ -132,7 +132,7 @@ const ready = computed(
 
 <style scoped>
 section {
-  padding-top: 1.5rem;
+  padding-top: var(--space-6);
 }
 .number {
   width: 3.4rem;
@@ -141,8 +141,8 @@ section {
 form {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.4rem;
+  gap: var(--space-3);
   align-items: center;
-  padding: 0.3rem 0;
+  padding: var(--space-2) 0;
 }
 </style>

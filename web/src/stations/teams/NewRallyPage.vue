@@ -207,17 +207,17 @@ async function begin() {
 form {
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-  gap: 1.5rem 2.5rem;
-  padding-top: 1.25rem;
+  gap: var(--space-6) var(--space-7);
+  padding-top: var(--space-5);
 }
 .fields {
   display: grid;
   align-content: start;
-  gap: 0.3rem;
+  gap: var(--space-2);
 }
 fieldset {
   border: 0;
-  padding: 0.5rem 0 0;
+  padding: var(--space-3) 0 0;
   margin: 0;
 }
 legend {
@@ -226,10 +226,10 @@ legend {
 }
 .fields .way {
   display: inline-flex;
-  gap: 0.4rem;
+  gap: var(--space-3);
   align-items: center;
   font-weight: 400;
-  margin: 0 1.2rem 0 0;
+  margin: 0 var(--space-5) 0 0;
   min-height: 32px;
 }
 .wide {
@@ -239,7 +239,7 @@ legend {
 .fields > .called > label,
 .fields > .label {
   font-weight: 650;
-  margin-top: 0.5rem;
+  margin-top: var(--space-3);
 }
 input[type='date'] {
   font: inherit;
@@ -247,7 +247,7 @@ input[type='date'] {
   background: var(--sheet);
   border: 1px solid var(--edge);
   border-radius: 3px;
-  padding: 0.45rem 0.6rem;
+  padding: var(--space-3) var(--space-3);
   justify-self: start;
 }
 .note {
@@ -258,7 +258,7 @@ input[type='date'] {
   grid-column: 1 / -1;
   display: grid;
   justify-items: start;
-  gap: 0.5rem;
+  gap: var(--space-3);
 }
 @media (max-width: 700px) {
   form {

@@ -21,7 +21,7 @@ defineEmits<{ place: []; leave: [] }>()
 .ways {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.75rem;
-  padding-top: 0.4rem;
+  gap: var(--space-4);
+  padding-top: var(--space-3);
 }
 </style>

@@ -96,13 +96,13 @@ onBeforeUnmount(letGo)
 .board {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(15rem, 1fr));
-  gap: 1rem;
-  padding: 0.75rem 0;
+  gap: var(--space-5);
+  padding: var(--space-4) 0;
 }
 .board > li {
   background: var(--sheet);
   border: 1.5px solid var(--ink);
-  padding: 0.6rem 0.8rem;
+  padding: var(--space-3) var(--space-4);
 }
 .board > .locked {
   border-style: dashed;
@@ -110,7 +110,7 @@ onBeforeUnmount(letGo)
 .head {
   display: flex;
   align-items: center;
-  gap: 0.6rem;
+  gap: var(--space-3);
 }
 .name {
   font: 700 var(--size-text) var(--title);
@@ -123,9 +123,9 @@ ul {
 ul li {
   display: grid;
   grid-template-columns: auto 1fr auto;
-  gap: 0.4rem;
+  gap: var(--space-3);
   align-items: start;
-  padding: 0.2rem 0;
+  padding: var(--space-2) 0;
   border-bottom: 1px solid var(--line);
 }
 .to {
@@ -135,7 +135,7 @@ ul li {
   display: block;
 }
 .sign {
-  margin-right: 1rem;
+  margin-right: var(--space-5);
 }
 .sign input {
   width: 2.4rem;
@@ -145,7 +145,7 @@ ul li {
 label {
   display: inline-flex;
   align-items: center;
-  gap: 0.35rem;
+  gap: var(--space-2);
   min-height: 28px;
 }
 </style>

@@ -30,13 +30,13 @@ const marks = computed(() => teamMarks(props.teams))
 ul {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(13rem, 1fr));
-  gap: 0.6rem 1rem;
-  margin-top: 0.4rem;
+  gap: var(--space-3) var(--space-5);
+  margin-top: var(--space-3);
 }
 li {
   display: flex;
   align-items: center;
-  gap: 0.75rem;
+  gap: var(--space-4);
   overflow-wrap: anywhere;
 }
 .small {

@@ -30,18 +30,18 @@ defineProps<{
 .teams {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(15rem, 1fr));
-  gap: 1.25rem;
-  padding-top: 0.75rem;
+  gap: var(--space-5);
+  padding-top: var(--space-4);
 }
 .teams > li {
   break-inside: avoid;
   border-top: 2px solid var(--ink);
-  padding-top: 0.5rem;
+  padding-top: var(--space-3);
 }
 h3 {
   display: flex;
   align-items: center;
-  gap: 0.6rem;
-  padding-bottom: 0.4rem;
+  gap: var(--space-3);
+  padding-bottom: var(--space-3);
 }
 </style>

@@ -143,12 +143,12 @@ const changed = (team: Team) =>
 .teams {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(16rem, 1fr));
-  gap: 1.25rem;
-  padding-top: 0.75rem;
+  gap: var(--space-5);
+  padding-top: var(--space-4);
 }
 .teams > li {
   border-top: 2px solid var(--ink);
-  padding-top: 0.5rem;
+  padding-top: var(--space-3);
 }
 .teams > .away {
   border-top-style: dashed;
@@ -157,15 +157,15 @@ const changed = (team: Team) =>
 h2 {
   display: flex;
   align-items: center;
-  gap: 0.6rem;
-  padding-bottom: 0.4rem;
+  gap: var(--space-3);
+  padding-bottom: var(--space-3);
   font-size: var(--size-lead);
   overflow-wrap: anywhere;
 }
 .student {
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto auto;
-  gap: 0.4rem;
+  gap: var(--space-3);
   align-items: center;
   border-bottom: 1px solid var(--line);
 }
@@ -174,8 +174,8 @@ h2 {
 }
 form {
   display: grid;
-  gap: 0.3rem;
-  padding-top: 0.4rem;
+  gap: var(--space-2);
+  padding-top: var(--space-3);
 }
 .sign {
   width: 3.4rem;
@@ -184,7 +184,7 @@ form {
 .ways {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.4rem 1rem;
-  padding-top: 0.4rem;
+  gap: var(--space-3) var(--space-5);
+  padding-top: var(--space-3);
 }
 </style>

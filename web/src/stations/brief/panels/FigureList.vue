@@ -55,6 +55,6 @@ const fresh = (): NamedFigure => {
 
 <style scoped>
 h3 {
-  margin-top: 1rem;
+  margin-top: var(--space-5);
 }
 </style>

@@ -52,7 +52,7 @@ async function toggle(revision: number) {
 
 <style scoped>
 li {
-  padding: 0.4rem 0;
+  padding: var(--space-3) 0;
   border-bottom: var(--rule);
 }
 </style>

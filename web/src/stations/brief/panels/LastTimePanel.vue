@@ -53,25 +53,25 @@ const minutes = (n: number) => (n === 1 ? '1 minute' : `${n} minutes`)
 <style scoped>
 .offers li {
   border-left: 5px solid var(--marigold);
-  padding: 0.3rem 0 0.3rem 0.9rem;
-  margin-top: 0.5rem;
+  padding: var(--space-2) 0 var(--space-2) var(--space-4);
+  margin-top: var(--space-3);
 }
 article {
   border-top: var(--rule);
-  margin-top: 0.75rem;
-  padding-top: 0.5rem;
+  margin-top: var(--space-4);
+  padding-top: var(--space-3);
 }
 h3 {
   font-size: var(--size-text);
 }
 .day {
-  padding-left: 0.6rem;
+  padding-left: var(--space-3);
 }
 .question {
   display: block;
 }
 article li {
-  padding: 0.1rem 0;
+  padding: var(--space-1) 0;
   overflow-wrap: anywhere;
 }
 </style>

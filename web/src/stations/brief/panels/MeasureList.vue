@@ -278,11 +278,11 @@ summary {
   color: var(--muted);
 }
 h3 {
-  margin-top: 1rem;
+  margin-top: var(--space-5);
 }
 .summaries {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.15rem 1rem;
+  gap: var(--space-1) var(--space-5);
 }
 </style>

@@ -204,10 +204,10 @@ const freshTarget = () => ({
 
 <style scoped>
 .line {
-  margin-top: 0.5rem;
+  margin-top: var(--space-3);
   line-height: 1.8;
 }
 h3 {
-  margin-top: 0.9rem;
+  margin-top: var(--space-4);
 }
 </style>

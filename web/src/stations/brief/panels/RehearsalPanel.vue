@@ -136,12 +136,12 @@ function others() {
 <style scoped>
 section {
   display: grid;
-  gap: 0.6rem;
+  gap: var(--space-3);
 }
 .ways {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.9rem;
+  gap: var(--space-4);
   align-items: center;
 }
 progress {
@@ -150,11 +150,11 @@ progress {
 }
 .findings {
   display: grid;
-  gap: 0.9rem;
+  gap: var(--space-4);
   padding: 0;
 }
 section section {
   border-top: var(--rule);
-  padding-top: 0.75rem;
+  padding-top: var(--space-4);
 }
 </style>

@@ -64,10 +64,10 @@ const takeUp = (s: Snag) => void props.brief.leftSnags.splice(props.brief.leftSn
 }
 li {
   display: grid;
-  gap: 0.1rem;
-  padding: 0.35rem 0 0.35rem 0.9rem;
+  gap: var(--space-1);
+  padding: var(--space-2) 0 var(--space-2) var(--space-4);
   border-left: 5px solid var(--brick);
-  margin-top: 0.55rem;
+  margin-top: var(--space-3);
 }
 li.matters {
   border-left: 5px dashed var(--marigold);
@@ -103,12 +103,12 @@ li.hint {
 .ways {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.3rem 1rem;
+  gap: var(--space-2) var(--space-5);
   align-items: center;
 }
 summary {
   cursor: pointer;
-  margin-top: 0.75rem;
+  margin-top: var(--space-4);
   min-height: 24px;
 }
 </style>

@@ -149,15 +149,15 @@ const wholeLines = (such: string) => ({ such, row: (_cells: string[], _fresh: st
 
 <style scoped>
 h3 {
-  margin-top: 0.9rem;
+  margin-top: var(--space-4);
 }
 .standards :deep(label) {
   align-items: flex-start;
   font-size: var(--size-small);
-  padding: 0.1rem 0;
+  padding: var(--space-1) 0;
 }
 .standards :deep(input) {
-  margin-top: 0.15rem;
+  margin-top: var(--space-1);
   flex: none;
 }
 </style>

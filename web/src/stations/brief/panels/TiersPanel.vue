@@ -248,7 +248,7 @@ th,
 td {
   text-align: left;
   vertical-align: top;
-  padding: 0.3rem 0.6rem 0.3rem 0;
+  padding: var(--space-2) var(--space-3) var(--space-2) 0;
   border-bottom: 1px solid var(--line);
 }
 thead th {
@@ -285,17 +285,17 @@ td {
 }
 .ways {
   display: flex;
-  gap: 0.6rem;
+  gap: var(--space-3);
 }
 .adding {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.75rem;
-  margin-top: 0.75rem;
+  gap: var(--space-4);
+  margin-top: var(--space-4);
 }
 .seen {
-  margin-top: 0.75rem;
+  margin-top: var(--space-4);
   font-size: var(--size-small);
-  padding: 1rem;
+  padding: var(--space-5);
 }
 </style>

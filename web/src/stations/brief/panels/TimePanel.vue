@@ -47,14 +47,14 @@ const calendar = computed(
 
 <style scoped>
 h3 {
-  margin-top: 0.9rem;
+  margin-top: var(--space-4);
 }
 .offer {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.2rem 0.8rem;
+  gap: var(--space-2) var(--space-4);
   align-items: center;
-  padding: 0.2rem 0;
+  padding: var(--space-2) 0;
 }
 .days {
   width: 3.5rem;

@@ -185,7 +185,7 @@ const curve = (part: string) => tried.value?.curves.find((c) => c.part === part)
 th,
 td {
   text-align: left;
-  padding: 0.25rem 0.5rem 0.25rem 0;
+  padding: var(--space-2) var(--space-3) var(--space-2) 0;
   border-bottom: 1px solid var(--line);
   vertical-align: middle;
 }
@@ -212,21 +212,21 @@ input[type='range'] {
 }
 .met {
   display: inline-flex;
-  gap: 0.3rem;
+  gap: var(--space-2);
   align-items: center;
 }
 .curves {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(13rem, 1fr));
-  gap: 1rem;
-  margin: 0.75rem 0;
+  gap: var(--space-5);
+  margin: var(--space-4) 0;
 }
 .why {
   display: grid;
-  gap: 0.15rem;
+  gap: var(--space-1);
 }
 .refused {
   border-left: 5px solid var(--brick);
-  padding-left: 0.75rem;
+  padding-left: var(--space-4);
 }
 </style>

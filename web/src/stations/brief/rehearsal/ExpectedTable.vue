@@ -97,13 +97,13 @@ const asBefore = ({ handle }: RehearsalInput) =>
 <style scoped>
 table {
   width: 100%;
-  margin-top: 0.4rem;
+  margin-top: var(--space-3);
 }
 th,
 td {
   text-align: left;
   font-weight: 500;
-  padding: 0.15rem 0.6rem 0.15rem 0;
+  padding: var(--space-1) var(--space-3) var(--space-1) 0;
   vertical-align: baseline;
 }
 .number {

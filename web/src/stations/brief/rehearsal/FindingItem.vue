@@ -45,7 +45,7 @@ li {
 .weighs-mind,
 .weighs-fine {
   border-left: 5px solid var(--line);
-  padding: 0.4rem 0 0.6rem 0.9rem;
+  padding: var(--space-3) 0 var(--space-3) var(--space-4);
 }
 .weighs-wrong {
   border-left-color: var(--brick);
@@ -63,18 +63,18 @@ li {
 .beside {
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-  gap: 0.3rem 1.5rem;
+  gap: var(--space-2) var(--space-6);
   align-items: start;
 }
 .offers {
   display: grid;
-  gap: 0.5rem;
-  margin-top: 0.6rem;
+  gap: var(--space-3);
+  margin-top: var(--space-3);
 }
 .offers li {
   display: grid;
   grid-template-columns: minmax(9rem, 15rem) minmax(0, 1fr);
-  gap: 0.1rem 0.9rem;
+  gap: var(--space-1) var(--space-4);
   align-items: center;
 }
 .but {

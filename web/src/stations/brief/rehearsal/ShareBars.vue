@@ -36,7 +36,7 @@ th {
   width: 45%;
   text-align: left;
   font-weight: 400;
-  padding: 0.1rem 0.6rem 0.1rem 0;
+  padding: var(--space-1) var(--space-3) var(--space-1) 0;
   overflow-wrap: anywhere;
 }
 .marked th {

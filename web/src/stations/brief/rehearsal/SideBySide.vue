@@ -72,12 +72,12 @@ watch([chosen, () => props.brief], () => (beside.value = undefined), { deep: tru
 fieldset {
   border: 0;
   padding: 0;
-  margin: 0.3rem 0;
+  margin: var(--space-2) 0;
   columns: 3 14rem;
 }
 label {
   display: flex;
-  gap: 0.4rem;
+  gap: var(--space-3);
   align-items: baseline;
   min-height: 26px;
   font-size: var(--size-small);
@@ -86,18 +86,18 @@ label {
 .ways {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.9rem;
+  gap: var(--space-4);
   align-items: center;
 }
 .beside {
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-  gap: 1.5rem;
-  margin-top: 0.6rem;
+  gap: var(--space-6);
+  margin-top: var(--space-3);
 }
 ul {
   list-style: square;
-  padding-left: 1.2rem;
+  padding-left: var(--space-5);
 }
 @media (max-width: 700px) {
   .beside {

@@ -105,13 +105,13 @@ const grades = computed((): Pairs<GradeBand> => (choices.value?.grades ?? []).ma
 .sheet {
   background: var(--sheet);
   border: 1.5px solid var(--ink);
-  padding: 1.25rem 1.75rem 2rem;
+  padding: var(--space-5) var(--space-6) var(--space-7);
   min-width: 0;
 }
 .season {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.25rem 0.75rem;
+  gap: var(--space-2) var(--space-4);
   color: var(--muted);
 }
 .theme {
@@ -124,7 +124,7 @@ const grades = computed((): Pairs<GradeBand> => (choices.value?.grades ?? []).ma
 .title {
   font-size: var(--size-title);
   letter-spacing: -0.02em;
-  padding: 0.25rem 0 0.5rem;
+  padding: var(--space-2) 0 var(--space-3);
   overflow-wrap: anywhere;
 }
 .story {
@@ -132,15 +132,15 @@ const grades = computed((): Pairs<GradeBand> => (choices.value?.grades ?? []).ma
 }
 .question {
   font-weight: 650;
-  margin-top: 0.4rem;
+  margin-top: var(--space-3);
 }
 .sheet :deep(section) {
-  margin-top: 1.1rem;
-  padding-top: 0.9rem;
+  margin-top: var(--space-5);
+  padding-top: var(--space-4);
   border-top: var(--rule);
 }
 .sheet :deep(section h3) {
-  margin-bottom: 0.35rem;
+  margin-bottom: var(--space-2);
   color: var(--lagoon-deep);
 }
 </style>

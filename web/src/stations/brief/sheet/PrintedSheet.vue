@@ -58,12 +58,12 @@ const blocks = (sheet: StudentSheet) =>
 }
 .framed {
   border: 1.5px solid var(--ink);
-  padding: 1.5rem 2rem 2rem;
+  padding: var(--space-6) var(--space-7) var(--space-7);
 }
 h2 {
   font-size: 1.9em;
   letter-spacing: -0.02em;
-  padding: 0.15rem 0 0.4rem;
+  padding: var(--space-1) 0 var(--space-3);
 }
 .text {
   white-space: pre-wrap;
@@ -89,7 +89,7 @@ h3 {
 .blocks {
   margin-top: 0.9em;
   columns: 2 17rem;
-  column-gap: 2rem;
+  column-gap: var(--space-7);
 }
 .goal .text {
   font-weight: 650;

@@ -2,6 +2,7 @@
 import { computed, nextTick, useTemplateRef } from 'vue'
 import type { Brief, Rule } from '@/api/names'
 import GrowText from '@/fields/GrowText.vue'
+import { openLine } from '@/fields/openLine'
 import { useOrder } from '@/shared/useOrder'
 import { newRule, sectionOf, type RuleSection } from '@/stations/brief/newItems'
 import RuleSentence from './RuleSentence.vue'
@@ -47,7 +48,15 @@ const { onKey } = useOrder(list, move, () => rules.value.length)
 
 <template>
   <ul ref="list">
-    <li v-for="(rule, i) in rules" :key="rule.id" :class="{ off: rule.off }" @paste="onPaste($event, i)">
+    <li
+      v-for="(rule, i) in rules"
+      :key="rule.id"
+      class="opens"
+      :class="{ off: rule.off }"
+      tabindex="-1"
+      @focusin="openLine"
+      @paste="onPaste($event, i)"
+    >
       <div class="rule">
         <button
           v-if="!fixed"
@@ -70,7 +79,7 @@ const { onKey } = useOrder(list, move, () => rules.value.length)
         <button
           v-if="!fixed"
           type="button"
-          class="act not-on-paper"
+          class="act extra not-on-paper"
           :aria-label="`Remove: ${rule.text || sort}`"
           @click="remove(rule)"
         >
@@ -85,7 +94,7 @@ const { onKey } = useOrder(list, move, () => rules.value.length)
 
 <style scoped>
 li {
-  margin-bottom: 0.4rem;
+  margin-bottom: var(--space-3);
 }
 .flag {
   width: 0.6rem;
@@ -100,7 +109,7 @@ li {
 }
 .rule {
   display: flex;
-  gap: 0.5rem;
+  gap: var(--space-3);
   align-items: flex-start;
 }
 
@@ -110,7 +119,7 @@ li {
 }
 @media print {
   li {
-    margin-bottom: 0.1rem;
+    margin-bottom: var(--space-1);
   }
 }
 </style>

@@ -20,7 +20,7 @@ const consequences = computed((): Pairs<Consequence['kind']> => [
   ['doesNotPlace', 'the team does not place'],
   ...(props.rule.when === 'everyAttempt' ? ([['attemptDoesNotCount', 'the attempt does not count']] as const) : []),
   ['failurePoints', 'the part scores its “no success” points:'],
-  ['deduct', 'points are lost:'],
+  ['deduct', 'it costs'],
   ['noteOnly', 'it is only noted'],
 ])
 /** What the brief has nothing for is not offered, but stays where it stands. */
@@ -56,7 +56,7 @@ const fails = computed(() => (props.rule.ifMissed.kind === 'failurePoints' ? pro
 </script>
 
 <template>
-  <div class="sentence small not-on-paper">
+  <div class="sentence small at-rest not-on-paper">
     Checked by
     <InlineChoice v-model="how" label="How it is checked" :at="`${at}/check`" :options="ways" />
     <component
@@ -78,6 +78,7 @@ const fails = computed(() => (props.rule.ifMissed.kind === 'failurePoints' ? pro
     <PartChoice v-if="fails" v-model="fails.part" label="Part" :at="`${at}/ifMissed/part`" />
     <template v-if="deduct">
       <InlineNumber v-model="deduct.points" label="Points lost" :at="`${at}/ifMissed/points`" />
+      {{ deduct.points === 1 ? 'point' : 'points' }}
       <InlineChoice
         v-model="deduct.per"
         label="How the points are lost"
@@ -89,10 +90,10 @@ const fails = computed(() => (props.rule.ifMissed.kind === 'failurePoints' ? pro
         ]"
       />
       <template v-if="deduct.per !== 'once'">
-        <InlineNumber v-model="deduct.each" label="Units of a step" :at="`${at}/ifMissed/each`" /> missed by
+        <InlineNumber v-model="deduct.each" label="Units of a step" :at="`${at}/ifMissed/each`" /> it is missed by
       </template> </template
     >.
-    <details class="more">
+    <details class="more extra">
       <summary>More</summary>
       <template v-if="!bonus"
         >Keeping this earns <InlineNumber v-model="rule.bonus" label="Bonus" :at="`${at}/bonus`" /> points.
@@ -109,7 +110,7 @@ const fails = computed(() => (props.rule.ifMissed.kind === 'failurePoints' ? pro
 .sentence {
   color: var(--muted);
   line-height: 1.75;
-  padding-left: 2.6rem;
+  padding-left: var(--space-8);
 }
 .sentence :deep(.inline) {
   color: var(--ink);

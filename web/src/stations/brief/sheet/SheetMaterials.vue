@@ -32,20 +32,26 @@ function row(cells: string[], material: ReturnType<typeof newMaterial>) {
     :paste="{ such: '250 cm cord', row }"
   >
     <InlineNumber v-model="item.amount" label="Amount" :at="`/materials/${item.id}/amount`" />
-    <InlineText
-      v-model="item.unit"
-      class="unit"
-      label="Unit of the amount"
-      :at="`/materials/${item.id}/unit`"
-      placeholder="pieces"
-    />
-    of
+    <span :class="{ extra: !item.unit }">
+      <InlineText
+        v-model="item.unit"
+        class="unit"
+        label="Unit of the amount"
+        :at="`/materials/${item.id}/unit`"
+        placeholder="pieces"
+      />
+      of
+    </span>
     <InlineText v-model="item.name" label="Material" :at="`/materials/${item.id}/name`" placeholder="such as straws" />
     <div class="small muted not-on-paper">
       <InlineChoice v-model="item.per" label="Whom it is for" :options="pers" />, for
-      <input v-model="item.category" class="inline" list="categories" aria-label="What it is good for" />,
+      <input v-model="item.category" class="inline" list="categories" aria-label="What it is good for" /><template
+        v-if="item.note"
+        >,</template
+      >
       <InlineText
         v-model="item.note"
+        :class="{ extra: !item.note }"
         label="Note on the material"
         :at="`/materials/${item.id}/note`"
         placeholder="a note"
@@ -56,8 +62,8 @@ function row(cells: string[], material: ReturnType<typeof newMaterial>) {
         :at="`/materials/${item.id}/onlyFor`"
         all="for every team"
       />
-      <InlineCheck v-model="item.reusable" label="given back" />
-      <details class="more">
+      <InlineCheck v-model="item.reusable" label="given back" :class="{ extra: !item.reusable }" />
+      <details class="more extra">
         <summary>Spares, packs, price</summary>
         <InlineNumber v-model="item.spares" label="Spares" :at="`/materials/${item.id}/spares`" />
         <InlineChoice
@@ -91,7 +97,7 @@ function row(cells: string[], material: ReturnType<typeof newMaterial>) {
 }
 summary {
   display: inline-block;
-  margin-left: 0.6rem;
+  margin-left: var(--space-3);
   cursor: pointer;
   text-decoration: underline;
 }

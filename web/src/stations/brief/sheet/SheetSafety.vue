@@ -49,12 +49,12 @@ const add = (kind: HazardKind) => void props.brief.hazards.push({ kind, acknowle
 <style scoped>
 li {
   border-left: 4px solid var(--brick);
-  padding: 0.1rem 0 0.1rem 0.7rem;
-  margin-bottom: 0.4rem;
+  padding: var(--space-1) 0 var(--space-1) var(--space-4);
+  margin-bottom: var(--space-3);
 }
 li .small {
   display: inline-flex;
-  gap: 1rem;
+  gap: var(--space-5);
   align-items: center;
 }
 .first {

@@ -25,6 +25,6 @@ const own = () => (props.brief.scoringWords = props.scoring.join('\n'))
 
 <style scoped>
 .scoring li + li {
-  margin-top: 0.2rem;
+  margin-top: var(--space-2);
 }
 </style>

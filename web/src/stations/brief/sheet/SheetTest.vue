@@ -118,6 +118,6 @@ const fits = computed(() => checkup.value?.testFits ?? { attempts: true, letting
   line-height: 1.8;
 }
 .measured {
-  margin-top: 0.35rem;
+  margin-top: var(--space-2);
 }
 </style>

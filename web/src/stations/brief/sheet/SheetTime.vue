@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Brief, PhaseKind } from '@/api/names'
+import type { Brief, Phase, PhaseKind } from '@/api/names'
 import GrowText from '@/fields/GrowText.vue'
 import InlineCheck from '@/fields/InlineCheck.vue'
 import InlineChoice from '@/fields/InlineChoice.vue'
@@ -19,6 +19,11 @@ const kinds = computed((): Pairs<PhaseKind> => (choices.value?.phases ?? []).map
 const time = computed(() => checkup.value?.time)
 const minutes = (id: string) => time.value?.phases[id]
 const shown = (n: number) => Math.round(n * 10) / 10
+/** What is said of a phase until its line is touched. */
+const rests = (phase: Phase) =>
+  [phase.teamByTeam && minutes(phase.id) !== undefined ? `(${shown(minutes(phase.id)!)} in all)` : '', phase.note]
+    .filter(Boolean)
+    .join(' ')
 const next = () => newPhase(props.brief, props.brief.timing.phases.length === 0 ? 'build' : 'talk')
 </script>
 
@@ -27,7 +32,8 @@ const next = () => newPhase(props.brief, props.brief.timing.phases.length === 0 
     <InlineChoice v-model="item.kind" label="Phase" :options="kinds" />
     <InlineNumber v-model="item.minutes" label="Minutes" :at="`/timing/phases/${item.id}/minutes`" />
     {{ item.teamByTeam ? 'minutes a turn' : item.minutes === 1 ? 'minute' : 'minutes' }}
-    <p class="small muted not-on-paper">
+    <span v-if="rests(item)" class="small muted once-open-not">{{ rests(item) }}</span>
+    <p class="small muted extra not-on-paper">
       <template v-if="item.teamByTeam && minutes(item.id) !== undefined"
         >({{ shown(minutes(item.id)!) }} in all)</template
       >
@@ -80,7 +86,7 @@ const next = () => newPhase(props.brief, props.brief.timing.phases.length === 0 
 
 <style scoped>
 .lesson {
-  margin-top: 0.4rem;
+  margin-top: var(--space-3);
   line-height: 1.8;
   color: var(--muted);
 }

@@ -80,9 +80,9 @@ async function add() {
 .card {
   display: grid;
   align-content: start;
-  gap: 0.3rem;
+  gap: var(--space-2);
   border-top: 3px solid var(--ink);
-  padding-top: 0.5rem;
+  padding-top: var(--space-3);
 }
 img {
   display: block;
@@ -96,7 +96,7 @@ h3 {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 0.25rem 0.6rem;
+  gap: var(--space-2) var(--space-3);
 }
 h3 b {
   margin-left: auto;
@@ -104,7 +104,7 @@ h3 b {
 .tags {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.15rem 0.9rem;
+  gap: var(--space-1) var(--space-4);
 }
 .tags li {
   font-weight: 650;
@@ -116,12 +116,12 @@ h3 b {
 .touch-field {
   font-size: var(--size-small);
   min-height: 2.25rem;
-  padding-block: 0.2rem;
+  padding-block: var(--space-2);
 }
 form {
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto;
-  gap: 0.5rem;
+  gap: var(--space-3);
   align-items: center;
 }
 </style>

@@ -97,24 +97,24 @@ const hang = () => wall.show('the gallery', { shows: 'gallery', gallery: { figur
 
 <style scoped>
 .gallery {
-  padding-top: 2rem;
+  padding-top: var(--space-7);
 }
 .ask {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 0.25rem 1.25rem;
+  gap: var(--space-2) var(--space-5);
   border-block: var(--rule);
-  padding-block: 0.35rem;
-  margin-block: 0.5rem 0.75rem;
+  padding-block: var(--space-2);
+  margin-block: var(--space-3) var(--space-4);
 }
 .cards {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(15rem, 1fr));
-  gap: 1.25rem;
+  gap: var(--space-5);
 }
 h3 {
   color: var(--lagoon-deep);
-  padding-top: 1rem;
+  padding-top: var(--space-5);
 }
 </style>

@@ -121,12 +121,12 @@ const questions: Record<PlotSee, string> = {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 0.25rem 1.25rem;
+  gap: var(--space-2) var(--space-5);
 }
 .ask {
   border-block: var(--rule);
-  padding-block: 0.35rem;
-  margin-block: 0.5rem 0.75rem;
+  padding-block: var(--space-2);
+  margin-block: var(--space-3) var(--space-4);
 }
 .act {
   min-height: 2.5rem;
@@ -148,7 +148,7 @@ h3 {
   display: flex;
   flex-wrap: wrap;
   justify-content: space-between;
-  gap: 0.5rem 2rem;
-  padding-block: 0.5rem;
+  gap: var(--space-3) var(--space-7);
+  padding-block: var(--space-3);
 }
 </style>

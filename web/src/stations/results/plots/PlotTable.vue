@@ -38,6 +38,6 @@ defineProps<{ table: PlotTable; title: string }>()
   overflow-x: auto;
 }
 summary {
-  padding-block: 0.35rem;
+  padding-block: var(--space-2);
 }
 </style>

@@ -35,6 +35,6 @@ function hang() {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 0.5rem 1rem;
+  gap: var(--space-3) var(--space-5);
 }
 </style>

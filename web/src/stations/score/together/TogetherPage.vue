@@ -69,11 +69,11 @@ const parts = computed(() =>
 
 <style scoped>
 section {
-  padding-top: 1rem;
+  padding-top: var(--space-5);
 }
 @media (max-width: 700px) {
   .desk {
-    padding: 0.4rem var(--margin) 3rem;
+    padding: var(--space-3) var(--margin) var(--space-8);
   }
 }
 </style>
