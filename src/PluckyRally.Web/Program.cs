@@ -92,6 +92,7 @@ try
     api.MapPasses();
     api.MapBrief();
     api.MapDrafts();
+    api.MapSaid();
     api.MapRehearsals();
     api.MapHistory();
     api.MapMemory();

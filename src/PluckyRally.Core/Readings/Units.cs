@@ -27,7 +27,7 @@ public static class Units
         (new("yd²", MeasureKind.Area, 836_127.36m), ["yd²", "yd2", "sq yd"]),
         (new("mg", MeasureKind.Mass, 0.001m), ["mg"]),
         (new("g", MeasureKind.Mass, 1), ["g", "gram", "grams"]),
-        (new("kg", MeasureKind.Mass, 1000), ["kg", "kilo", "kilos"]),
+        (new("kg", MeasureKind.Mass, 1000), ["kg", "kilo", "kilos", "kilogram", "kilograms"]),
         (new("oz", MeasureKind.Mass, PoundInGrams / 16), ["oz", "ounce", "ounces"]),
         (new("lb", MeasureKind.Mass, PoundInGrams), ["lb", "lbs", "pound", "pounds"]),
         (new("N", MeasureKind.Force, 1), ["N", "newton", "newtons"]),

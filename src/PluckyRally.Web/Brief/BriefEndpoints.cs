@@ -168,7 +168,7 @@ internal static class BriefEndpoints
             : new Refused(document.Problems);
     }
 
-    private static async Task<Results<Created<BriefOnShelf>, Refused>> Shelve(
+    internal static async Task<Results<Created<BriefOnShelf>, Refused>> Shelve(
         Result<Document<Core.Brief>> document,
         BriefShelf shelf,
         CancellationToken stop

@@ -100,6 +100,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drafts/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["readText"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/briefs/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["beginFromText"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/briefs/{id}/memory": {
         parameters: {
             query?: never;
@@ -6779,6 +6811,11 @@ export interface components {
              */
             overrun: number;
         };
+        Line: {
+            from: components["schemas"]["TextRange"];
+            says: string;
+            at: string;
+        };
         ListOfDay: {
             title: string;
             winsText: string;
@@ -8465,6 +8502,11 @@ export interface components {
          * @enum {unknown}
          */
         QuartileMethod: "halvesWithoutMedian" | "halvesWithMedian" | "inclusive" | "exclusive";
+        Question: {
+            from: components["schemas"]["TextRange"];
+            asks: string;
+            readings: string[];
+        };
         /** @description A question with its answers. */
         QuestionAnswered: {
             /** @description The question. */
@@ -8656,6 +8698,11 @@ export interface components {
          * @enum {unknown}
          */
         ReadOccasion: "eachAttempt" | "once";
+        ReadText: {
+            proposals: components["schemas"]["Line"][];
+            questions: components["schemas"]["Question"][];
+            unread: components["schemas"]["TextRange"][];
+        };
         /**
          * @description How much of a station is ready.
          * @enum {unknown}
@@ -9288,6 +9335,24 @@ export interface components {
          * @enum {unknown}
          */
         RuleState: "met" | "missed" | "toCheck" | "notChecked";
+        SaidAnswer: {
+            /** Format: int32 */
+            question: number;
+            /** Format: int32 */
+            reading: number;
+        };
+        SaidBrief: {
+            text: string;
+            grades: components["schemas"]["GradeBand"];
+            units: components["schemas"]["UnitSystem"];
+            leftOut: number[];
+            answers: components["schemas"]["SaidAnswer"][];
+        };
+        SaidText: {
+            text: string;
+            grades: components["schemas"]["GradeBand"];
+            units: components["schemas"]["UnitSystem"];
+        };
         /** @description What is the school's own, set once. */
         School: {
             /**
@@ -10142,6 +10207,19 @@ export interface components {
             /** @description That it must stand by itself once everybody has let go. */
             lettingGo: boolean;
         };
+        /** @description A stretch of a text: its first character, and the one behind its last. */
+        TextRange: {
+            /**
+             * Format: int32
+             * @description The first character, from 0.
+             */
+            from: number;
+            /**
+             * Format: int32
+             * @description The one behind the last.
+             */
+            to: number;
+        };
         Thing: {
             id: string;
             name: string;
@@ -10773,6 +10851,72 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Choices"];
+                };
+            };
+        };
+    };
+    readText: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaidText"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadText"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    beginFromText: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaidBrief"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BriefOnShelf"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
         };

@@ -1,0 +1,182 @@
+using System.Text.RegularExpressions;
+
+namespace PluckyRally.Core;
+
+/// <summary>Materials, what they cost, and what there is to spend.</summary>
+internal static partial class KitPhrases
+{
+    private const string HandedUnit =
+        "sheets?|rolls?|strips?|pieces?|packs?|boxes|box|bags?|bottles?|cans?|spools?(?= of)|blocks?(?= of)";
+
+    /// <summary>A budget.</summary>
+    public static IEnumerable<Piece> Money(PlainText plain)
+    {
+        if (BudgetOf().Match(plain.Text) is { Success: true } found)
+        {
+            var sign = found.Groups["sign"].Value is { Length: > 0 } money ? money : found.Groups["token"].Value;
+            yield return new Piece.Budget(
+                plain.Range(found),
+                sign is "dollars" ? "$" : sign,
+                Said.Amount(found.Groups["n"])
+            );
+        }
+    }
+
+    /// <summary>The materials of a segment that gives something out, or that stands in the list of materials.</summary>
+    public static IReadOnlyList<Piece> In(Segment segment, PlainText plain)
+    {
+        var lead = HandsOut().Match(plain.Text);
+        if (segment.Under != Heading.Materials && !lead.Success)
+            return [];
+        var start = lead.Success ? lead.Index + lead.Length : 0;
+        var whole = plain.Text[start..];
+        if (!lead.Success && Sold().Match(whole) is { Success: true } sold)
+            return [OfSold(plain, sold)];
+        var per = lead.Groups["who"].Value switch
+        {
+            "student" or "person" or "member" or "child" or "everybody" or "everyone" => Per.Member,
+            "class" => Per.Class,
+            _ => Per.Team,
+        };
+        var pieces = new List<Piece>();
+        foreach (var item in Items().Matches(whole).Cast<Match>())
+            if (OfItem(plain, item.Value, start + item.Index, per) is { } piece)
+                pieces.Add(piece);
+        // A sentence that counts nothing gives nothing out: "You have to be quick."
+        return
+            segment.Under == Heading.Materials
+            || pieces.OfType<Piece.Stuff>().Any(p => p.Amount is not null)
+            || pieces.Any(p => p is Piece.Asked)
+            ? pieces
+            : [];
+    }
+
+    private static Piece.Stuff OfSold(PlainText plain, Match sold) =>
+        new(
+            plain.Range(sold),
+            null,
+            sold.Groups["unit"].Value is { Length: > 0 } unit ? Units.Read(unit)?.Symbol ?? unit : "",
+            sold.Groups["name"].Value.Trim(),
+            Per.Team,
+            Price: Said.Amount(sold.Groups["n"])
+        );
+
+    private static Piece? OfItem(PlainText plain, string item, int at, Per per)
+    {
+        var text = And().Replace(item, "");
+        var back = GivenBack().Match(text) is { Success: true };
+        text = GivenBack().Replace(text, "");
+        if (ForWhom().Match(text) is { Success: true } whom)
+        {
+            per =
+                whom.Groups["class"].Success ? Per.Class
+                : whom.Groups["one"].Success ? Per.Member
+                : per;
+            text = text[..whom.Index] + text[(whom.Index + whom.Length)..];
+        }
+
+        text = text.Trim(' ', '.', ',', ':');
+        var range = plain.Range(at, item.TrimEnd().Length);
+        if (Several().Match(text) is { Success: true } several)
+        {
+            var name = several.Groups["name"].Value;
+            Piece.Stuff Of(string group) => new(range, Said.Amount(several.Groups[group]), "", name, per, back);
+            return new Piece.Asked(
+                range,
+                $"How many {name}: {several.Groups["n"].Value} or {several.Groups["m"].Value}?",
+                [Of("n"), Of("m")]
+            );
+        }
+
+        foreach (var pattern in new[] { Behind(), InFront(), Times() })
+            if (pattern.Match(text) is { Success: true } found)
+            {
+                var unit = found.Groups["u"].Value.Trim();
+                var known = Units.Read(unit)?.Symbol;
+                var handed = unit is "pair" or "pairs" or "pack" or "packs" ? "" : unit;
+                var amount = Said.Amount(found.Groups["n"]);
+                if (unit is "pack" or "packs" && found.Groups["k"].Success)
+                    amount *= Said.Amount(found.Groups["k"]);
+                return new Piece.Stuff(
+                    range,
+                    amount,
+                    known
+                        ?? (
+                            handed.Length == 0 ? ""
+                            : amount == 1 ? English.One(handed)
+                            : handed
+                        ),
+                    Named(found.Groups["name"].Value),
+                    per,
+                    back
+                );
+            }
+
+        var bare = Named(AsMuch().Replace(text, ""));
+        return bare.Length is > 1 and < 60 ? new Piece.Stuff(range, null, "", bare, per, back) : null;
+    }
+
+    private static string Named(string name) => Article().Replace(name.Trim(' ', '.', ','), "");
+
+    [GeneratedRegex(
+        @"budget(?: of|:) (?<sign>[$€£])? ?(?<n>\d+(?:\.\d+)?) ?(?<token>coins|tokens|credits|dollars)?"
+            + @"|(?<sign>[$€£])? ?(?<n>\d+(?:\.\d+)?) ?(?<token>coins|tokens|credits|dollars)? to spend"
+    )]
+    private static partial Regex BudgetOf();
+
+    [GeneratedRegex(
+        @"\b(?:(?:each|every) (?:team (?=member))?(?<who>team|group|student|person|member|child)(?: of \d+)?"
+            + @"|(?<who>everybody|everyone)|teams?|groups?|you|they|we|(?:the )?(?<who>class)) "
+            + @"(?:(?:will|may|can) )?(?:only )?(?:gets?|has|have|uses?|receives?) (?:only )?(?!to\b)"
+            + @"|\bgive (?:each|every) (?<who>team|student|person|group|child|member) "
+            + @"|^what (?:you|they) (?:need|get): ?|^you(?:'ll| will)? need: ?|^on the tray: ?"
+    )]
+    private static partial Regex HandsOut();
+
+    [GeneratedRegex(
+        @"^(?:an? )?(?<name>[a-z][a-z -]*?)[,:]? (?:at |for |costs? )?[$€£]?(?<n>\d+(?:\.\d+)?)(?: (?:coins?|tokens?|credits?|dollars?))?"
+            + @" (?:each|(?:per|a|for each) (?<unit>[a-z]+))\.?$|^(?<name>[a-z][a-z -]*?)[,:] [$€£](?<n>\d+(?:\.\d+)?)\.?$"
+    )]
+    private static partial Regex Sold();
+
+    [GeneratedRegex(@"(?:(?!, and |, | and (?=(?:an? |\d|some )|[a-z]+$)).)+")]
+    private static partial Regex Items();
+
+    [GeneratedRegex(@"\s*\(?\b(?:to )?(?:be )?(?:give(?:n)? (?:it |them )?back|returned?|gives? back)\)?")]
+    private static partial Regex GivenBack();
+
+    [GeneratedRegex(
+        @"\s*\(?\b(?:(?<class>for the (?:whole )?class|to share|shared|for everyone)"
+            + @"|(?<one>(?:per|for each|for every) (?:student|person|member|child))|(?:per|for each|for every) (?:team|group))\)?"
+    )]
+    private static partial Regex ForWhom();
+
+    [GeneratedRegex($@"^(?<n>\d+) ?(?:-|to) ?{Said.Other} (?<name>[a-z][a-z -]*)$")]
+    private static partial Regex Several();
+
+    [GeneratedRegex(
+        @"^(?:about |around |up to |at most |only |exactly )?(?<n>\d+(?:\.\d+)?|one|an?)(?: more)?"
+            + @"(?: ?(?<u>pairs?(?= of)|packs?(?= of \d)|"
+            + HandedUnit
+            + @"|(?:centi|milli)?met(?:er|re)s?|grams?|inch(?:es)?|foot|feet|yards?|ounces?|pounds?|cups?(?= of)|cm|mm|m|in|ft|yd|g|kg|oz|lbs?|ml|l)\b)?"
+            + @"(?: of)?(?: (?<k>\d+))? (?<name>[a-z][a-z' -]*)$"
+    )]
+    private static partial Regex InFront();
+
+    [GeneratedRegex(
+        @"^(?<name>[a-z][a-z -]*?)(?: x ?|: ?| \()(?<n>\d+(?:\.\d+)?)(?: ?(?<u>cm|mm|m|in|ft|g|sheets?|rolls?|meters?|inches|feet))?\)?$"
+    )]
+    private static partial Regex Behind();
+
+    [GeneratedRegex(@"^(?<n>\d+) ?x ?(?<name>[a-z][a-z -]*)(?<u>)$")]
+    private static partial Regex Times();
+
+    [GeneratedRegex(@"^as (?:much|many) |,?(?: as (?:much|many))? as (?:you|they) (?:like|want|need)|^some |^any ")]
+    private static partial Regex AsMuch();
+
+    [GeneratedRegex(@"^\s*and ")]
+    private static partial Regex And();
+
+    [GeneratedRegex(@"^(?:an?|the|some) ")]
+    private static partial Regex Article();
+}

@@ -1,0 +1,222 @@
+using System.Text.RegularExpressions;
+
+namespace PluckyRally.Core;
+
+/// <summary>Points, what is taken off, what earns more, what wins, what decides a tie.</summary>
+internal static partial class ScoringPhrases
+{
+    /// <summary>What a segment says of scoring.</summary>
+    public static IReadOnlyList<Piece> In(Segment segment, PlainText plain, UnitSystem units)
+    {
+        var text = plain.Text;
+        var scoring = segment.Under == Heading.Scoring;
+        if (Ties().IsMatch(text))
+            return TieOf(text, segment, units) is { } tie ? [tie] : [];
+        if (Off().Match(text) is { Success: true } off)
+            return OffOf(segment, plain, off);
+        if (scoring && Minus().Match(text) is { Success: true } minus)
+            return OffOf(segment, plain, minus);
+        if (
+            More().Match(text) is { Success: true } more
+            || (scoring && Plus().Match(text) is { Success: true } plus && (more = plus) is not null)
+        )
+            return [Bonus(segment, Said.Amount(more.Groups["n"]), plain, more)];
+        if (Each().Match(text) is { Success: true } each && PointsFor(each, plain, text, units) is { } points)
+            return [points];
+        if (If().Match(text) is { Success: true } found && (scoring || !found.Groups["colon"].Success))
+            return [Bonus(segment, Said.Amount(found.Groups["n"]), plain, found)];
+        return [.. Winner(segment, text, units)];
+    }
+
+    private static Piece.Look Bonus(Segment segment, decimal points, PlainText plain, Match found)
+    {
+        var clause = NextPoints().Match(plain.Text, found.Index + found.Length).Value;
+        var rest = clause.Trim(' ', ':', '.');
+        return new(
+            plain.Range(0, found.Index + found.Length + clause.Length),
+            rest.Length > 0 ? SentenceCase.Beginning(Lead().Replace(rest, "")) : segment.AsLine,
+            RuleSort.Criterion,
+            Bonus: points
+        );
+    }
+
+    private static IReadOnlyList<Piece> OffOf(Segment segment, PlainText plain, Match off)
+    {
+        var points = Said.Amount(off.Groups["n"]);
+        if (OverLimit().Match(plain.Text) is { Success: true } over)
+        {
+            var (unit, limit) = (Units.Read(over.Groups["t"].Value), Said.Amount(over.Groups["n"]));
+            var measure = unit is null
+                ? SaidMeasures.Count(English.Several(English.One(over.Groups["t"].Value)), carried: false)
+                : SaidMeasures.Find("", unit);
+            if (measure is not null)
+                return
+                [
+                    new Piece.Limit(
+                        segment.Range,
+                        measure,
+                        Comparison.AtMost,
+                        Said.Reading(limit, measure.Unit),
+                        "",
+                        segment.AsLine,
+                        RuleSort.Constraint,
+                        Deducts: points
+                    ),
+                ];
+        }
+
+        var once = new Piece.Look(segment.Range, segment.AsLine, RuleSort.Constraint, Deducts: points);
+        if (ForEach().Match(plain.Text) is not { Success: true } each)
+            return [once];
+        var counted = SaidMeasures.Count(English.Several(English.One(each.Groups["t"].Value)), carried: true) with
+        {
+            Better = Better.Less,
+        };
+        return
+        [
+            new Piece.Asked(
+                segment.Range,
+                $"{MethodWords.Points(points)} off: every time, or once?",
+                [new Piece.Points(segment.Range, counted, -points), once]
+            ),
+        ];
+    }
+
+    private static Piece? PointsFor(Match each, PlainText plain, string text, UnitSystem units)
+    {
+        var number = Said.Amount(each.Groups["n"]);
+        var step = each.Groups["m"].Success ? Said.Amount(each.Groups["m"]) : 1;
+        var word = each.Groups["t"].Value;
+        var unit = Units.Read(word.Split(' ')[0]);
+        var rest = $"{word} {text[(each.Index + each.Length)..]}";
+        var most = AtMost().Match(text, each.Index + each.Length);
+        var range = plain.Range(
+            each.Index,
+            (most.Success ? most.Index + most.Length : each.Index + each.Length) - each.Index
+        );
+        Piece.Points Of(SaidMeasure measure) =>
+            new(range, measure, Rounding.ToDigits(number / step), most.Success ? Said.Amount(most.Groups["n"]) : null);
+        if (unit is null)
+            return Of(SaidMeasures.Count(CountedThing(word), carried: true));
+        if ((SaidMeasures.Find(rest, unit) ?? SaidMeasures.Find(text, unit)) is { } measure)
+            return Of(measure);
+        return unit.Kind == MeasureKind.Length
+            ? new Piece.Asked(
+                range,
+                $"Each {Units.OneOf(unit.Symbol)} of what?",
+                [.. new[] { "tall", "long", "distance" }.Select(w => Of(SaidMeasures.Find(w, unit)!))]
+            )
+            : null;
+    }
+
+    /// <summary>What several of a thing are called: "beads" of "bead", "straws left" of "straw left over".</summary>
+    private static string CountedThing(string word)
+    {
+        var left = word.IndexOf(" left", StringComparison.Ordinal);
+        return left > 0 ? $"{English.Several(English.One(word[..left]))} left" : English.Several(English.One(word));
+    }
+
+    private static Piece.Tie? TieOf(string text, Segment segment, UnitSystem units)
+    {
+        if (FewerOf().Match(text) is { Success: true } fewer)
+            return new(
+                segment.Range,
+                SaidMeasures.Count(fewer.Groups["t"].Value, carried: false),
+                fewer.Groups["less"].Success ? Better.Less : Better.More
+            );
+        foreach (var word in Compared().Matches(text).Cast<Match>())
+            if (SaidMeasures.ByAdjective(word.Value, units) is { } measure)
+                return new(segment.Range, measure, measure.Better);
+        return null;
+    }
+
+    private static IEnumerable<Piece> Winner(Segment segment, string text, UnitSystem units)
+    {
+        if (TotalWins().Match(text) is { Success: true } total)
+        {
+            yield return new Piece.Wins(
+                segment.Range,
+                total.Groups["low"].Success ? WinningDirection.Lowest : WinningDirection.Highest
+            );
+            yield break;
+        }
+
+        if (!WinsWord().IsMatch(text))
+            yield break;
+        var measure = MostOf().Match(text) is { Success: true } most
+            ? most.Groups["t"].Value is "weight" or "load" or "mass" or "cargo"
+                ? SaidMeasures.ByAdjective("strongest", units)
+                : SaidMeasures.Count(English.Several(English.One(most.Groups["t"].Value)), carried: true)
+            : Superlative()
+                .Matches(text)
+                .Select(word => SaidMeasures.ByAdjective(word.Value, units))
+                .FirstOrDefault(m => m is not null);
+        if (measure is null)
+            yield break;
+        yield return new Piece.Points(segment.Range, measure, 1);
+        if (measure.Better == Better.Less)
+            yield return new Piece.Wins(segment.Range, WinningDirection.Lowest);
+    }
+
+    /// <summary>Up to where the next number of points begins.</summary>
+    [GeneratedRegex(@"\G(?:(?!, \d|,? and \d).)*")]
+    private static partial Regex NextPoints();
+
+    [GeneratedRegex(@"\b(?:up to|at most|a maximum of|no more than) (?<n>\d+)(?: points)?\b")]
+    private static partial Regex AtMost();
+
+    [GeneratedRegex(@"\bties?\b|\btied\b|\btie-?break\w*|\btiebreak\w*")]
+    private static partial Regex Ties();
+
+    [GeneratedRegex(
+        $@"(?:lose|loses|minus|deduct|subtract|take off|^-) ?{Said.Number} points?|{Said.Number} points? (?:off|are taken off|are deducted|is taken off|is deducted|less|are lost)|penalty of {Said.Number} points?"
+    )]
+    private static partial Regex Off();
+
+    [GeneratedRegex(@"^- ?(?<n>\d+(?:\.\d+)?)(?: points?)?")]
+    private static partial Regex Minus();
+
+    [GeneratedRegex($@"bonus of {Said.Number}(?: points?)?|{Said.Number} (?:extra|bonus|more) points?")]
+    private static partial Regex More();
+
+    [GeneratedRegex(@"^\+ ?(?<n>\d+(?:\.\d+)?)(?: points?)?")]
+    private static partial Regex Plus();
+
+    [GeneratedRegex(@"^(?:if|for|when|it) (?:it )?|^(?:if|for|when) ")]
+    private static partial Regex Lead();
+
+    [GeneratedRegex(
+        $@"{Said.Number} points? (?:for (?:each|every)|per|a) (?:{Said.Other} ?)?(?<t>[a-z]+(?: (?!of\b|over\b|that\b|held\b|lifted\b|flown\b)[a-z]+)?)"
+            + $@"|(?:each|every) (?<t>[a-z]+(?: left(?: over)?)?) (?:is worth|earns|gets|scores|gives) {Said.Number} points?"
+    )]
+    private static partial Regex Each();
+
+    [GeneratedRegex($@"{Said.Number} points?(?:(?<colon>:)| if | for | when )")]
+    private static partial Regex If();
+
+    [GeneratedRegex($@"(?:each|every) (?<t>[a-z]+(?: [a-z]+)?) (?:over|above|more than|beyond) {Said.Number}")]
+    private static partial Regex OverLimit();
+
+    [GeneratedRegex(@"(?:for (?:each|every)|per) (?:extra )?(?<t>[a-z]+)")]
+    private static partial Regex ForEach();
+
+    [GeneratedRegex($@"\b(?:(?<less>fewer|fewest|less|least)|more|most) {Said.Thing}")]
+    private static partial Regex FewerOf();
+
+    [GeneratedRegex(@"\b[a-z]+er\b|\b[a-z]+est\b")]
+    private static partial Regex Compared();
+
+    [GeneratedRegex(
+        @"\b(?:highest|most|(?<low>lowest|fewest)) (?:total|score|points?|number of points)\b[^.]*\b(?:wins?|winner)\b"
+    )]
+    private static partial Regex TotalWins();
+
+    [GeneratedRegex(@"\b(?:wins?|winner)\b")]
+    private static partial Regex WinsWord();
+
+    [GeneratedRegex($@"\bmost {Said.Thing}")]
+    private static partial Regex MostOf();
+
+    [GeneratedRegex(@"\b[a-z]+est\b")]
+    private static partial Regex Superlative();
+}

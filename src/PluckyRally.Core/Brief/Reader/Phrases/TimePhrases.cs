@@ -1,0 +1,150 @@
+using System.Text.RegularExpressions;
+
+namespace PluckyRally.Core;
+
+/// <summary>Phases with their minutes, lessons, warnings, teams.</summary>
+internal static partial class TimePhrases
+{
+    private static readonly (string Words, PhaseKind Kind)[] Activities =
+    [
+        ("rebuild|redesign|improv", PhaseKind.Rebuild),
+        ("clean|tidy|clear", PhaseKind.ClearUp),
+        ("sketch|draw", PhaseKind.Sketch),
+        ("plan", PhaseKind.Plan),
+        ("build|construct", PhaseKind.Build),
+        ("test|load", PhaseKind.Test),
+        ("talk|discuss|debrief|reflect", PhaseKind.Talk),
+        ("intro", PhaseKind.Introduce),
+        ("explor", PhaseKind.Explore),
+        ("research", PhaseKind.Research),
+        ("predict", PhaseKind.Predict),
+        ("present|share", PhaseKind.Present),
+        ("collect|gather", PhaseKind.Collect),
+    ];
+
+    /// <summary>The phases, lessons and warnings of a segment.</summary>
+    public static IEnumerable<Piece> In(PlainText plain)
+    {
+        if (Warnings().Match(plain.Text) is { Success: true } warnings)
+        {
+            foreach (var minutes in warnings.Groups["n"].Captures.Cast<Capture>())
+                yield return new Piece.Warning(plain.Range(minutes), decimal.Parse(minutes.Value));
+            yield break;
+        }
+
+        if (LessonLong().Match(plain.Text) is { Success: true } lesson)
+        {
+            var minutes = Said.Amount(lesson.Groups["n"]) * (lesson.Groups["hour"].Success ? 60 : 1);
+            yield return new Piece.OfLesson(plain.Range(lesson.Groups["n"]), minutes);
+            if (lesson.Groups["many"] is { Success: true } many && Said.Whole(many) is { } lessons and > 1)
+                yield return new Piece.Lessons(plain.Range(many), lessons);
+            yield break;
+        }
+
+        if (MinuteLesson().Match(plain.Text) is { Success: true } minuteLesson)
+        {
+            yield return new Piece.OfLesson(plain.Range(minuteLesson), Said.Amount(minuteLesson.Groups["n"]));
+            yield break;
+        }
+
+        foreach (var clause in Clauses().Matches(plain.Text).Cast<Match>())
+            if (Lasts().Match(clause.Value) is { Success: true } lasts)
+            {
+                var range = plain.Range(clause.Index, clause.Length);
+                var minutes = Rounding.ToDigits(
+                    Said.Amount(lasts.Groups["n"])
+                        * (
+                            lasts.Groups["hour"].Success ? 60
+                            : lasts.Groups["sec"].Success ? 1 / 60m
+                            : 1
+                        )
+                );
+                var phases = Done(clause.Value, lasts).Select(kind => new Piece.OfPhase(range, kind, minutes)).ToList();
+                if (phases.Count == 1)
+                    yield return phases[0];
+                else if (phases.Count > 1)
+                    yield return new Piece.Asked(range, $"What takes {English.Count(minutes, "minute")}?", [.. phases]);
+            }
+    }
+
+    /// <summary>Teams and how many students each has.</summary>
+    public static IEnumerable<Piece> Teams(PlainText plain)
+    {
+        var text = plain.Text;
+        if (OfSo().Match(text) is { Success: true } of)
+        {
+            if (Said.Whole(of.Groups["n"]) is { } size)
+                yield return of.Groups["m"] is { Success: true } upper && Said.Whole(upper) is { } most
+                    ? new Piece.Asked(
+                        plain.Range(of),
+                        $"How many students are in a team, {size} or {most}?",
+                        [new Piece.TeamSize(plain.Range(of), size), new Piece.TeamSize(plain.Range(of), most)]
+                    )
+                    : new Piece.TeamSize(plain.Range(of), size);
+        }
+        else if (Pairs().Match(text) is { Success: true } pairs)
+            yield return new Piece.TeamSize(plain.Range(pairs), 2);
+        else if (Alone().Match(text) is { Success: true } alone)
+            yield return new Piece.TeamSize(plain.Range(alone), 1);
+        if (SoMany().Match(text) is { Success: true } many && Said.Whole(many.Groups["n"]) is { } teams and > 1)
+            yield return new Piece.Teams(plain.Range(many), teams);
+    }
+
+    /// <summary>
+    /// What is done in the time: the words behind the minutes go before those in front of them. "Build and test" is two.
+    /// </summary>
+    private static IReadOnlyList<PhaseKind> Done(string clause, Match lasts)
+    {
+        if (After().IsMatch(clause[..lasts.Index]))
+            return [];
+        foreach (var side in new[] { clause[(lasts.Index + lasts.Length)..], clause[..lasts.Index] })
+        {
+            var first = Activities
+                .Select(a => (a.Kind, At: Regex.Match(side, $@"\b(?:{a.Words})")))
+                .Where(a => a.At.Success)
+                .OrderBy(a => a.At.Index)
+                .ToList();
+            if (first.Count > 0)
+                return side.Contains(" and ") ? [.. first.Select(a => a.Kind)] : [first[0].Kind];
+        }
+
+        return [];
+    }
+
+    [GeneratedRegex(@"\bafter\b")]
+    private static partial Regex After();
+
+    [GeneratedRegex(@"(?<n>\d+)[ -]minute (?:lesson|class|period)\b")]
+    private static partial Regex MinuteLesson();
+
+    [GeneratedRegex(@"(?:(?!, | and then | then | and (?=\w+ (?:for )?\d|\d)).)+")]
+    private static partial Regex Clauses();
+
+    [GeneratedRegex(
+        $@"{Said.Number}[ -]?(?:minutes?|mins?|(?<hour>hours?|hrs?)|(?<sec>seconds?(?= to (?:load|test))))\b"
+    )]
+    private static partial Regex Lasts();
+
+    [GeneratedRegex(@"(?<n>\d+)[ -]minute warning|warn\w*\b(?: \w+){0,2} (?<n>\d+)(?:(?:,| and) (?<n>\d+))* minutes?")]
+    private static partial Regex Warnings();
+
+    [GeneratedRegex(
+        $@"(?:(?<many>\d+|one) )?(?:lessons?|class(?:es)?|periods?|activity|challenge) (?:is|are|of|lasts?|takes?) (?:about )?{Said.Number} ?"
+            + "(?:minutes?|mins?|(?<hour>hours?))"
+    )]
+    private static partial Regex LessonLong();
+
+    [GeneratedRegex(
+        @"\b(?:teams?|groups?) of (?<n>\d+|one)(?:(?: to | or | ?- ?)(?<m>\d+))?|\b(?:teams?|groups?) have (?<n>\d+) "
+    )]
+    private static partial Regex OfSo();
+
+    [GeneratedRegex(@"\b(?:in|as) pairs\b")]
+    private static partial Regex Pairs();
+
+    [GeneratedRegex(@"\bworks? alone\b|\bon your own team\b")]
+    private static partial Regex Alone();
+
+    [GeneratedRegex(@"\b(?<n>\d+) (?:teams|groups)\b(?! of)")]
+    private static partial Regex SoMany();
+}

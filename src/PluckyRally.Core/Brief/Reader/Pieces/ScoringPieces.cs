@@ -1,0 +1,79 @@
+namespace PluckyRally.Core;
+
+internal abstract partial record Piece
+{
+    /// <summary>Points for something measured.</summary>
+    /// <param name="From">The stretch of the text.</param>
+    /// <param name="Measure">What is measured.</param>
+    /// <param name="Each">Points for one unit.</param>
+    /// <param name="Cap">The most points that it gives; null where there is no most.</param>
+    public sealed record Points(TextRange From, SaidMeasure Measure, decimal Each, decimal? Cap = null) : Piece(From)
+    {
+        public override string Says() =>
+            $"{MethodWords.Points(Each)} for each "
+            + Measure.OneOfIt
+            + (Measure.Kind == MeasureKind.Count ? "" : $" of {Measure.Name.ToLowerInvariant()}")
+            + (Cap is { } most ? $", at most {MethodWords.Points(most)}." : ".");
+
+        public override IReadOnlyList<Change> Changes(PieceDraft draft) =>
+            [
+                .. draft.With(Measure),
+                Change.Append<Part>(
+                    "/method/parts",
+                    new Part.Measured
+                    {
+                        Id = draft.Id($"{Measure.Id}_points"),
+                        Name = Measure.Name,
+                        Value = Measure.In(draft.Brief).Id,
+                        Better = Measure.Better,
+                        Combine = draft.All.OfType<Combined>().FirstOrDefault()?.How ?? Combine.Best,
+                        Cap = Cap,
+                        Curve = new Curve.Rate(Each),
+                    }
+                ),
+            ];
+    }
+
+    /// <summary>Which total wins.</summary>
+    /// <param name="From">The stretch of the text.</param>
+    /// <param name="Direction">The highest or the lowest.</param>
+    public sealed record Wins(TextRange From, WinningDirection Direction) : Piece(From)
+    {
+        public override string Says() =>
+            Direction == WinningDirection.Highest ? "The highest total wins." : "The lowest total wins.";
+
+        public override IReadOnlyList<Change> Changes(PieceDraft draft) => [Change.Set("/method/wins", Direction)];
+    }
+
+    /// <summary>What decides between equal totals.</summary>
+    /// <param name="From">The stretch of the text.</param>
+    /// <param name="Measure">What is measured.</param>
+    /// <param name="Better">Which way is better.</param>
+    public sealed record Tie(TextRange From, SaidMeasure Measure, Better Better) : Piece(From)
+    {
+        public override string Says() => $"If totals are equal, this decides: {SayName()}.";
+
+        public override IReadOnlyList<Change> Changes(PieceDraft draft) =>
+            [
+                .. draft.With(Measure),
+                Change.Append(
+                    "/method/tieBreaks",
+                    new TieBreak
+                    {
+                        Name = SayName(),
+                        Value = Measure.In(draft.Brief).Id,
+                        Better = Better,
+                    }
+                ),
+            ];
+
+        private string SayName() =>
+            (Measure.Kind, Better) switch
+            {
+                (MeasureKind.Count, Better.Less) => $"fewer {Measure.Unit}",
+                (_, Better.Less) => $"less {Measure.Name.ToLowerInvariant()}",
+                (_, Better.More) when Measure.Kind == MeasureKind.Count => $"more {Measure.Unit}",
+                (_, Better.More) => $"more {Measure.Name.ToLowerInvariant()}",
+            };
+    }
+}

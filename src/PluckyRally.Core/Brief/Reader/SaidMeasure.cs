@@ -1,0 +1,191 @@
+using System.Text.RegularExpressions;
+
+namespace PluckyRally.Core;
+
+/// <summary>Something that is measured, as a sentence names it.</summary>
+/// <param name="Id">What expressions call it.</param>
+/// <param name="Name">What it is called.</param>
+/// <param name="Kind">What sort of thing it is.</param>
+/// <param name="Unit">Its unit, or the thing that is counted.</param>
+/// <param name="Better">Which direction is better.</param>
+/// <param name="Taken">When it is read.</param>
+internal sealed record SaidMeasure(
+    string Id,
+    string Name,
+    MeasureKind Kind,
+    string Unit,
+    Better Better,
+    ReadOccasion Taken
+)
+{
+    /// <summary>What one of its units is called: "inch", "straw", "straw left".</summary>
+    public string OneOfIt =>
+        Kind != MeasureKind.Count ? Units.OneOf(Unit)
+        : Unit.EndsWith(" left", StringComparison.Ordinal) ? $"{English.One(Unit[..^5])} left"
+        : English.One(Unit);
+
+    /// <summary>The measure of the brief that this is, or a new one.</summary>
+    public Measure In(Brief brief) =>
+        brief.Measures.FirstOrDefault(m => m.Id == Id && m.Kind == Kind)
+        ?? new()
+        {
+            Id = Id,
+            Name = Name,
+            Kind = Kind,
+            Unit = Unit,
+            Step = StepIn(brief),
+            Taken = Taken,
+            Better = Better,
+        };
+
+    private decimal StepIn(Brief brief) =>
+        Kind switch
+        {
+            MeasureKind.Length when Unit is "cm" or "in" => GradeBands.LengthStep(brief.Grades, Unit),
+            MeasureKind.Length when Unit is "m" or "yd" => 0.01m,
+            MeasureKind.Length when Unit is "ft" => 0.1m,
+            MeasureKind.Mass when Unit is "kg" => 0.01m,
+            MeasureKind.Mass when Unit is "oz" or "lb" => 0.1m,
+            MeasureKind.Duration when Unit is "s" => 0.1m,
+            MeasureKind.Money => 0.01m,
+            _ => 1,
+        };
+}
+
+/// <summary>Finds out what a sentence measures.</summary>
+internal static partial class SaidMeasures
+{
+    /// <summary>What is measured, by the words that name it, with the kind of unit that must go with them.</summary>
+    private static readonly (string Words, MeasureKind Kind, string Id, Better Better, ReadOccasion Taken)[] Known =
+    [
+        (
+            @"tall(?:er|est)?|high(?:er|est)?|height|above|low(?:er|est)?",
+            MeasureKind.Length,
+            "height",
+            Better.More,
+            ReadOccasion.Once
+        ),
+        (@"wid(?:e|er|est|th)|across|broad", MeasureKind.Length, "width", Better.More, ReadOccasion.Once),
+        (@"deep(?:er|est)?|depth", MeasureKind.Length, "depth", Better.More, ReadOccasion.Once),
+        (@"thick(?:er|ness)?", MeasureKind.Length, "thickness", Better.More, ReadOccasion.Once),
+        (@"long(?:er|est)?|length|short(?:er|est)?", MeasureKind.Length, "length", Better.More, ReadOccasion.Once),
+        (@"reach(?:es|ed)?", MeasureKind.Length, "reach", Better.More, ReadOccasion.Once),
+        (
+            @"lifts? (?:it|its load|the \w+) at least|lifted|raised?",
+            MeasureKind.Length,
+            "height",
+            Better.More,
+            ReadOccasion.EachAttempt
+        ),
+        (
+            @"travel\w*|fl(?:y|ies|own|ew)|rolls?|throw\w*|distance|far(?:ther|thest)?|further|furthest|sails?",
+            MeasureKind.Length,
+            "distance",
+            Better.More,
+            ReadOccasion.EachAttempt
+        ),
+        (
+            @"lift\w*|hold\w*|held|carr(?:y|ies|ied)|support\w*|bears?|load\w*|strong(?:er|est)?",
+            MeasureKind.Mass,
+            "load",
+            Better.More,
+            ReadOccasion.EachAttempt
+        ),
+        (
+            @"weigh\w*|heav(?:y|ier|iest)|light(?:er|est)?|mass|weight",
+            MeasureKind.Mass,
+            "mass",
+            Better.Less,
+            ReadOccasion.Once
+        ),
+        (
+            @"seconds?|minutes?|finish\w*|fast(?:er|est)?|quick(?:er|est)?",
+            MeasureKind.Duration,
+            "time",
+            Better.Less,
+            ReadOccasion.EachAttempt
+        ),
+        (@"slow(?:er|est|ly)?|take\w*", MeasureKind.Duration, "time", Better.More, ReadOccasion.EachAttempt),
+        (
+            @"degrees?|temperature|cool(?:er|est)?|warm(?:er|est)?|cold(?:er|est)?|hot(?:ter|test)?|water",
+            MeasureKind.Temperature,
+            "temperature",
+            Better.Less,
+            ReadOccasion.EachAttempt
+        ),
+        (@"costs?|price|spend|money", MeasureKind.Money, "cost", Better.Less, ReadOccasion.Once),
+    ];
+
+    /// <summary>
+    /// What is measured where these words stand, in this unit; null where they do not say. What stands nearest decides,
+    /// and what names a dimension goes before what the thing does.
+    /// </summary>
+    public static SaidMeasure? Find(string words, Unit unit)
+    {
+        foreach (var (pattern, kind, id, better, taken) in Known)
+            if (kind == unit.Kind && Regex.IsMatch(words, $@"\b(?:{pattern})\b"))
+                return Of(id, kind, unit.Symbol, better, taken);
+        return unit.Kind switch
+        {
+            MeasureKind.Mass => Of("mass", unit.Kind, unit.Symbol, Better.Less, ReadOccasion.Once),
+            MeasureKind.Temperature => Of("temperature", unit.Kind, unit.Symbol, Better.Less, ReadOccasion.EachAttempt),
+            _ => null,
+        };
+    }
+
+    /// <summary>What is compared by a word such as "tallest" or "lighter", in the units of the classroom.</summary>
+    public static SaidMeasure? ByAdjective(string word, UnitSystem units)
+    {
+        foreach (var (pattern, kind, id, better, taken) in Known)
+            if (Regex.IsMatch(word, $"^(?:{pattern})$"))
+                return Of(id, kind, UnitOf(kind, units), Against(word) ? Better.Less : better, taken);
+        return null;
+    }
+
+    /// <summary>Money, in the sign that was said.</summary>
+    public static SaidMeasure Cost(string sign) => Of("cost", MeasureKind.Money, sign, Better.Less, ReadOccasion.Once);
+
+    /// <summary>How much of a material is used.</summary>
+    public static SaidMeasure Used(string thing, Unit unit) =>
+        new(
+            $"{NotInAnId().Replace(thing, "_")}_used",
+            SentenceCase.Beginning($"{thing} used"),
+            unit.Kind,
+            unit.Symbol,
+            Better.Less,
+            ReadOccasion.Once
+        );
+
+    /// <summary>Things that are counted: used up, or carried in an attempt.</summary>
+    public static SaidMeasure Count(string thing, bool carried)
+    {
+        var several = thing.Contains(' ') || thing.EndsWith('s') ? thing : English.Several(thing);
+        var counted = several.Split(" of ")[0];
+        var id = NotInAnId().Replace(counted, "_").Trim('_');
+        return new(
+            id,
+            SentenceCase.Beginning(carried ? several : $"{several} used"),
+            MeasureKind.Count,
+            counted,
+            carried ? Better.More : Better.Less,
+            carried ? ReadOccasion.EachAttempt : ReadOccasion.Once
+        );
+    }
+
+    private static SaidMeasure Of(string id, MeasureKind kind, string unit, Better better, ReadOccasion taken) =>
+        new(id, SentenceCase.Beginning(id), kind, unit, better, taken);
+
+    private static bool Against(string word) => Regex.IsMatch(word, "^(?:short|low)");
+
+    private static string UnitOf(MeasureKind kind, UnitSystem units) =>
+        (kind, units) switch
+        {
+            (MeasureKind.Length, UnitSystem.Customary) => "in",
+            (MeasureKind.Mass, UnitSystem.Customary) => "oz",
+            (MeasureKind.Temperature, UnitSystem.Customary) => "°F",
+            _ => Units.Usual(kind),
+        };
+
+    [GeneratedRegex("[^a-z0-9]+")]
+    private static partial Regex NotInAnId();
+}
