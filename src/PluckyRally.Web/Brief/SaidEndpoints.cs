@@ -5,7 +5,8 @@ using PluckyRally.Data.Briefs;
 namespace PluckyRally.Web;
 
 /// <summary>
-/// Station Brief: a challenge in plain words. Reading keeps nothing; a brief is begun with what the teacher takes of it.
+/// Station Brief: a challenge in plain words. Reading keeps nothing; a brief is begun with what the teacher takes of
+/// it.
 /// </summary>
 internal static class SaidEndpoints
 {

@@ -65,6 +65,25 @@ public sealed class CommandTests : IDisposable
     }
 
     [Fact]
+    public void A_text_is_read_with_places_and_makes_a_brief()
+    {
+        var file = Write("The raft\nIt must be at least 12 in long.\nBe quick!\nTeams of 3 or 4.\n");
+        ReadCommand.Run([file], _output, _error).ShouldBe(0);
+        var read = JsonElement.Parse(_output.ToString());
+        var rule = read.GetProperty("proposals")[1];
+        rule.GetProperty("at").GetString().ShouldBe("/rules/-");
+        rule.GetProperty("value").GetProperty("check").GetProperty("amount").GetString().ShouldBe("12 in");
+        rule.GetProperty("from").EnumerateArray().Select(n => n.GetInt32()).ShouldBe([20, 34]);
+        read.GetProperty("questions")[0].GetProperty("readings").GetArrayLength().ShouldBe(2);
+        read.GetProperty("unread")[0].GetProperty("text").GetString().ShouldBe("Be quick!");
+        _output.GetStringBuilder().Clear();
+        ReadCommand.Run([file, "--brief"], _output, _error).ShouldBe(0);
+        DocumentReader.Brief(_output.ToString()).OrThrow().Value.Measures.ShouldHaveSingleItem().Id.ShouldBe("length");
+        ReadCommand.Run([], _output, _error).ShouldBe(2);
+        _error.ToString().ShouldContain("Write read FILE");
+    }
+
+    [Fact]
     public void Everything_wrong_with_a_file_goes_to_the_error_stream_and_the_exit_code_is_2()
     {
         var file = Write(

@@ -8,6 +8,7 @@ import type { GradeBand, Pattern, Refusal, UnitSystem } from '@/api/names'
 import LoadNote from '@/shared/LoadNote.vue'
 import { useLoad } from '@/shared/useLoad'
 import { useSchool } from '@/school/useSchool'
+import PasteChallenge from './PasteChallenge.vue'
 import PatternMark from './PatternMark.vue'
 
 /** How a brief is begun: a pattern, the grades, the units. */
@@ -20,6 +21,9 @@ const units = ref<UnitSystem>('metric')
 const { school } = useSchool()
 watch(school, (s) => s && (units.value = s.units), { immediate: true })
 const pattern = ref<Pattern>('tallest')
+/** Whether it is begun with a text; what was pasted stays when the dialog is closed. */
+const pasting = ref(false)
+const text = ref('')
 const refused = ref<Refusal>()
 const beginning = ref(false)
 
@@ -40,7 +44,7 @@ async function begin() {
 <template>
   <Dialog v-model:visible="open" modal header="Begin a brief" :style="{ width: '58rem' }" dismissable-mask>
     <LoadNote :state="state" :refusal="refusal" what="the patterns" @again="load" />
-    <form v-if="data" @submit.prevent="begin">
+    <template v-if="data">
       <p class="for">
         It is for
         <select v-model="grades" class="inline" aria-label="Grades">
@@ -52,26 +56,52 @@ async function begin() {
           <option value="customary">inches and ounces</option></select
         >.
       </p>
-      <fieldset>
-        <legend>Pattern</legend>
-        <label v-for="p in data.patterns" :key="p.pattern" :class="{ chosen: pattern === p.pattern }">
-          <input v-model="pattern" type="radio" name="pattern" :value="p.pattern" />
-          <PatternMark :pattern="p.pattern" />
-          <span>
-            <b>{{ p.name }}</b>
-            <span class="small muted">{{ p.says }}</span>
-          </span>
-        </label>
-      </fieldset>
-      <p v-if="refused" role="alert" class="wrong">{{ refused.title }} {{ refused.detail }}</p>
-      <p class="small muted">A pattern brings measures, rules, points, minutes and cautions. The idea is yours.</p>
-      <Button type="submit" label="Begin" :loading="beginning" />
-    </form>
+      <p class="ways" role="group" aria-label="How to begin">
+        <Button
+          label="From a pattern"
+          :variant="pasting ? 'outlined' : undefined"
+          :aria-pressed="!pasting"
+          @click="pasting = false"
+        />
+        <Button
+          label="Paste a challenge"
+          :variant="pasting ? undefined : 'outlined'"
+          :aria-pressed="pasting"
+          @click="pasting = true"
+        />
+      </p>
+      <PasteChallenge v-if="pasting" v-model:text="text" :grades="grades" :units="units" />
+      <form v-else @submit.prevent="begin">
+        <fieldset>
+          <legend>Pattern</legend>
+          <label v-for="p in data.patterns" :key="p.pattern" :class="{ chosen: pattern === p.pattern }">
+            <input v-model="pattern" type="radio" name="pattern" :value="p.pattern" />
+            <PatternMark :pattern="p.pattern" />
+            <span>
+              <b>{{ p.name }}</b>
+              <span class="small muted">{{ p.says }}</span>
+            </span>
+          </label>
+        </fieldset>
+        <p v-if="refused" role="alert" class="wrong">{{ refused.title }} {{ refused.detail }}</p>
+        <p class="small muted">A pattern brings measures, rules, points, minutes and cautions. The idea is yours.</p>
+        <Button type="submit" label="Begin" :loading="beginning" />
+      </form>
+    </template>
   </Dialog>
 </template>
 
 <style scoped>
+.for {
+  margin-bottom: var(--space-4);
+}
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--space-3);
+}
 form {
+  margin-top: var(--space-5);
   display: grid;
   gap: var(--space-4);
   justify-items: start;

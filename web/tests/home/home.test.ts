@@ -93,6 +93,31 @@ test('A plan is removed, which can be undone, and a rally is archived and delete
   await desk.until(async () => (await ask<{ id: string }[]>('/api/rallies')).every((r) => r.id !== id), 'it to be gone')
 })
 
+test('A pasted challenge becomes a brief: what is clear, what was decided, and the rest as text', async () => {
+  const desk = await open('/')
+  await desk.clickButton('New brief')
+  await desk.clickButton('Paste a challenge')
+  await desk.paste(
+    'The challenge in your words',
+    'The cork raft\nIt must float. It may be at most 12 in long.\nTeams of 3 or 4.\nGood luck!\nYou may use:\n- 20 corks\n',
+  )
+  await desk.see('Measure the length: at most 12 in, before the test.')
+  await desk.see('This goes into the teacher’s notes as it is.')
+  await desk.see('4 of these go into the brief.')
+  await desk.shouldBeAccessible()
+  await desk.click(() => desk.all('field', 'Material: 20 corks for each team. “20 corks”')[0])
+  await desk.click(() => desk.all('radio', 'Teams of 4 students.')[0])
+  await desk.see('4 of these go into the brief.')
+  await desk.clickButton('Begin')
+  await desk.see('Ready to run')
+  const brief = await ask<{ timing: { teamSize: number }; materials: unknown[]; teacher: { notes: string } }>(
+    `/api${desk.place}`,
+  )
+  expect(brief.timing.teamSize).toBe(4)
+  expect(brief.materials).toEqual([])
+  expect(brief.teacher.notes).toBe('Good luck!')
+})
+
 test('The bar leads to every place, and its menu closes by Escape', async () => {
   const desk = await open('/')
   await desk.clickLink('Cupboard')

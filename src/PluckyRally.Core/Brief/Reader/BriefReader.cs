@@ -37,6 +37,21 @@ public static partial class BriefReader
         return new(proposals, questions, unread);
     }
 
+    /// <summary>
+    /// The one limit that a rule's text names; null where it names none, several, or what could be two.
+    /// </summary>
+    internal static Piece.Limit? LimitIn(string text)
+    {
+        var segment = new Segment(text, 0, Heading.Criteria);
+        return LimitPhrases.In(segment, PlainText.Of(text)).ToList() is [Piece.Limit limit] ? limit : null;
+    }
+
+    /// <summary>The material that a name holds with its amount; null where it holds none.</summary>
+    internal static Piece.Stuff? MaterialIn(string name) =>
+        KitPhrases.In(new Segment(name, 0, Heading.Materials), PlainText.Of(name)) is [Piece.Stuff stuff]
+            ? stuff
+            : null;
+
     /// <summary>What a text says, in order.</summary>
     internal static IReadOnlyList<Piece> Pieces(string text, UnitSystem units)
     {

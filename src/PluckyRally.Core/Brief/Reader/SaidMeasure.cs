@@ -38,16 +38,13 @@ internal sealed record SaidMeasure(
             Better = Better,
         };
 
+    /// <summary>As finely as it is usually read (common practice, no source).</summary>
     private decimal StepIn(Brief brief) =>
-        Kind switch
+        Unit switch
         {
-            MeasureKind.Length when Unit is "cm" or "in" => GradeBands.LengthStep(brief.Grades, Unit),
-            MeasureKind.Length when Unit is "m" or "yd" => 0.01m,
-            MeasureKind.Length when Unit is "ft" => 0.1m,
-            MeasureKind.Mass when Unit is "kg" => 0.01m,
-            MeasureKind.Mass when Unit is "oz" or "lb" => 0.1m,
-            MeasureKind.Duration when Unit is "s" => 0.1m,
-            MeasureKind.Money => 0.01m,
+            "cm" or "in" => GradeBands.LengthStep(brief.Grades, Unit),
+            "m" or "yd" or "kg" or "$" or "€" or "£" => 0.01m,
+            "ft" or "oz" or "lb" or "s" => 0.1m,
             _ => 1,
         };
 }
@@ -56,65 +53,73 @@ internal sealed record SaidMeasure(
 internal static partial class SaidMeasures
 {
     /// <summary>What is measured, by the words that name it, with the kind of unit that must go with them.</summary>
-    private static readonly (string Words, MeasureKind Kind, string Id, Better Better, ReadOccasion Taken)[] Known =
-    [
-        (
-            @"tall(?:er|est)?|high(?:er|est)?|height|above|low(?:er|est)?",
-            MeasureKind.Length,
-            "height",
-            Better.More,
-            ReadOccasion.Once
-        ),
-        (@"wid(?:e|er|est|th)|across|broad", MeasureKind.Length, "width", Better.More, ReadOccasion.Once),
-        (@"deep(?:er|est)?|depth", MeasureKind.Length, "depth", Better.More, ReadOccasion.Once),
-        (@"thick(?:er|ness)?", MeasureKind.Length, "thickness", Better.More, ReadOccasion.Once),
-        (@"long(?:er|est)?|length|short(?:er|est)?", MeasureKind.Length, "length", Better.More, ReadOccasion.Once),
-        (@"reach(?:es|ed)?", MeasureKind.Length, "reach", Better.More, ReadOccasion.Once),
-        (
-            @"lifts? (?:it|its load|the \w+) at least|lifted|raised?",
-            MeasureKind.Length,
-            "height",
-            Better.More,
-            ReadOccasion.EachAttempt
-        ),
-        (
-            @"travel\w*|fl(?:y|ies|own|ew)|rolls?|throw\w*|distance|far(?:ther|thest)?|further|furthest|sails?",
-            MeasureKind.Length,
-            "distance",
-            Better.More,
-            ReadOccasion.EachAttempt
-        ),
-        (
-            @"lift\w*|hold\w*|held|carr(?:y|ies|ied)|support\w*|bears?|load\w*|strong(?:er|est)?",
-            MeasureKind.Mass,
-            "load",
-            Better.More,
-            ReadOccasion.EachAttempt
-        ),
-        (
-            @"weigh\w*|heav(?:y|ier|iest)|light(?:er|est)?|mass|weight",
-            MeasureKind.Mass,
-            "mass",
-            Better.Less,
-            ReadOccasion.Once
-        ),
-        (
-            @"seconds?|minutes?|finish\w*|fast(?:er|est)?|quick(?:er|est)?",
-            MeasureKind.Duration,
-            "time",
-            Better.Less,
-            ReadOccasion.EachAttempt
-        ),
-        (@"slow(?:er|est|ly)?|take\w*", MeasureKind.Duration, "time", Better.More, ReadOccasion.EachAttempt),
-        (
-            @"degrees?|temperature|cool(?:er|est)?|warm(?:er|est)?|cold(?:er|est)?|hot(?:ter|test)?|water",
-            MeasureKind.Temperature,
-            "temperature",
-            Better.Less,
-            ReadOccasion.EachAttempt
-        ),
-        (@"costs?|price|spend|money", MeasureKind.Money, "cost", Better.Less, ReadOccasion.Once),
-    ];
+    private static readonly IReadOnlyList<(
+        Regex Words,
+        MeasureKind Kind,
+        string Id,
+        Better Better,
+        ReadOccasion Taken
+    )> Known = [.. Table.Select(row => (new Regex($@"\b(?:{row.Words})\b"), row.Kind, row.Id, row.Better, row.Taken))];
+
+    private static (string Words, MeasureKind Kind, string Id, Better Better, ReadOccasion Taken)[] Table =>
+        [
+            (
+                @"tall(?:er|est)?|high(?:er|est)?|height|above|low(?:er|est)?",
+                MeasureKind.Length,
+                "height",
+                Better.More,
+                ReadOccasion.Once
+            ),
+            (@"wid(?:e|er|est|th)|across|broad", MeasureKind.Length, "width", Better.More, ReadOccasion.Once),
+            (@"deep(?:er|est)?|depth", MeasureKind.Length, "depth", Better.More, ReadOccasion.Once),
+            (@"thick(?:er|ness)?", MeasureKind.Length, "thickness", Better.More, ReadOccasion.Once),
+            (@"long(?:er|est)?|length|short(?:er|est)?", MeasureKind.Length, "length", Better.More, ReadOccasion.Once),
+            (@"reach(?:es|ed)?", MeasureKind.Length, "reach", Better.More, ReadOccasion.Once),
+            (
+                @"lifts? (?:it|its load|the \w+) at least|lifted|raised?",
+                MeasureKind.Length,
+                "height",
+                Better.More,
+                ReadOccasion.EachAttempt
+            ),
+            (
+                @"travel\w*|fl(?:y|ies|own|ew)|rolls?|throw\w*|distance|far(?:ther|thest)?|further|furthest|sails?",
+                MeasureKind.Length,
+                "distance",
+                Better.More,
+                ReadOccasion.EachAttempt
+            ),
+            (
+                @"lift\w*|hold\w*|held|carr(?:y|ies|ied)|support\w*|bears?|load\w*|strong(?:er|est)?",
+                MeasureKind.Mass,
+                "load",
+                Better.More,
+                ReadOccasion.EachAttempt
+            ),
+            (
+                @"weigh\w*|heav(?:y|ier|iest)|light(?:er|est)?|mass|weight",
+                MeasureKind.Mass,
+                "mass",
+                Better.Less,
+                ReadOccasion.Once
+            ),
+            (
+                @"seconds?|minutes?|finish\w*|fast(?:er|est)?|quick(?:er|est)?",
+                MeasureKind.Duration,
+                "time",
+                Better.Less,
+                ReadOccasion.EachAttempt
+            ),
+            (@"slow(?:er|est|ly)?|take\w*", MeasureKind.Duration, "time", Better.More, ReadOccasion.EachAttempt),
+            (
+                @"degrees?|temperature|cool(?:er|est)?|warm(?:er|est)?|cold(?:er|est)?|hot(?:ter|test)?|water",
+                MeasureKind.Temperature,
+                "temperature",
+                Better.Less,
+                ReadOccasion.EachAttempt
+            ),
+            (@"costs?|price|spend|money", MeasureKind.Money, "cost", Better.Less, ReadOccasion.Once),
+        ];
 
     /// <summary>
     /// What is measured where these words stand, in this unit; null where they do not say. What stands nearest decides,
@@ -123,21 +128,19 @@ internal static partial class SaidMeasures
     public static SaidMeasure? Find(string words, Unit unit)
     {
         foreach (var (pattern, kind, id, better, taken) in Known)
-            if (kind == unit.Kind && Regex.IsMatch(words, $@"\b(?:{pattern})\b"))
+            if (kind == unit.Kind && pattern.IsMatch(words))
                 return Of(id, kind, unit.Symbol, better, taken);
-        return unit.Kind switch
-        {
-            MeasureKind.Mass => Of("mass", unit.Kind, unit.Symbol, Better.Less, ReadOccasion.Once),
-            MeasureKind.Temperature => Of("temperature", unit.Kind, unit.Symbol, Better.Less, ReadOccasion.EachAttempt),
-            _ => null,
-        };
+        return unit.Kind == MeasureKind.Mass ? Of("mass", unit.Kind, unit.Symbol, Better.Less, ReadOccasion.Once)
+            : unit.Kind == MeasureKind.Temperature
+                ? Of("temperature", unit.Kind, unit.Symbol, Better.Less, ReadOccasion.EachAttempt)
+            : null;
     }
 
     /// <summary>What is compared by a word such as "tallest" or "lighter", in the units of the classroom.</summary>
     public static SaidMeasure? ByAdjective(string word, UnitSystem units)
     {
         foreach (var (pattern, kind, id, better, taken) in Known)
-            if (Regex.IsMatch(word, $"^(?:{pattern})$"))
+            if (pattern.Match(word).Length == word.Length)
                 return Of(id, kind, UnitOf(kind, units), Against(word) ? Better.Less : better, taken);
         return null;
     }
@@ -175,7 +178,8 @@ internal static partial class SaidMeasures
     private static SaidMeasure Of(string id, MeasureKind kind, string unit, Better better, ReadOccasion taken) =>
         new(id, SentenceCase.Beginning(id), kind, unit, better, taken);
 
-    private static bool Against(string word) => Regex.IsMatch(word, "^(?:short|low)");
+    private static bool Against(string word) =>
+        word.StartsWith("short", StringComparison.Ordinal) || word.StartsWith("low", StringComparison.Ordinal);
 
     private static string UnitOf(MeasureKind kind, UnitSystem units) =>
         (kind, units) switch

@@ -5,10 +5,14 @@ internal static class MaterialSnags
 {
     public static IEnumerable<Snag> Find(SnagContext scene)
     {
-        foreach (var material in scene.Materials.Where(m => m.Category == Material.Joining && m.Amount is null))
+        foreach (
+            var material in scene.Materials.Where(m => m is { Category: Material.Joining, Amount: null, Price: null })
+        )
         {
             var (amount, unit) =
-                material.Unit.Length > 0 ? (60m, material.Unit)
+                Units.Find(material.Unit) is { Kind: MeasureKind.Length } length
+                    ? (Math.Round(Units.Find("cm")!.To(length, 60), 1), material.Unit)
+                : material.Unit.Length > 0 ? (1m, material.Unit)
                 : material.Name.Contains("tape", StringComparison.OrdinalIgnoreCase) ? (60m, "cm")
                 : (10m, "");
             yield return new(

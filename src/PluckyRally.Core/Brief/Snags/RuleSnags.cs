@@ -147,15 +147,11 @@ internal static partial class RuleSnags
             Comparison.Exactly => (plan.Amount, plan.Amount),
         };
 
+    /// <summary>
+    /// How a text compares its one number; null where it has several, or says nothing of more and less.
+    /// </summary>
     private static Comparison? Direction(string text) =>
-        (AtLeast().IsMatch(text), MoreThan().IsMatch(text), AtMost().IsMatch(text), LessThan().IsMatch(text)) switch
-        {
-            (true, false, false, false) => Comparison.AtLeast,
-            (false, true, false, false) => Comparison.MoreThan,
-            (false, false, true, false) => Comparison.AtMost,
-            (false, false, false, true) => Comparison.LessThan,
-            _ => null,
-        };
+        LimitPhrases.ComparisonsIn(PlainText.Of(text)).Distinct().ToList() is [var comparison] ? comparison : null;
 
     private static bool Opposite(Comparison a, Comparison b) =>
         (a is Comparison.AtLeast or Comparison.MoreThan && b is Comparison.AtMost or Comparison.LessThan)
@@ -185,31 +181,6 @@ internal static partial class RuleSnags
         RegexOptions.None
     )]
     private static partial Regex Numbers();
-
-    [GeneratedRegex(
-        @"\b(?:at least|no less than|not less than|no fewer than|or more|minimum)\b",
-        RegexOptions.IgnoreCase
-    )]
-    private static partial Regex AtLeast();
-
-    [GeneratedRegex(
-        @"(?<!no |not )\b(?:more than|over|above|longer than|taller than|higher than|heavier than)\b",
-        RegexOptions.IgnoreCase
-    )]
-    private static partial Regex MoreThan();
-
-    [GeneratedRegex(
-        @"\b(?:at most|no more than|not more than|no longer than|no taller than|no higher than"
-            + @"|no heavier than|no wider than|up to|or less|maximum)\b",
-        RegexOptions.IgnoreCase
-    )]
-    private static partial Regex AtMost();
-
-    [GeneratedRegex(
-        @"(?<!no |not )\b(?:less than|fewer than|under|below|shorter than|lighter than)\b",
-        RegexOptions.IgnoreCase
-    )]
-    private static partial Regex LessThan();
 
     [GeneratedRegex(
         @"\b(?:stands? by itself|stand on its own|stands on its own|free[- ]standing|stands? unaided"

@@ -8,6 +8,7 @@ public static class Snags
         StoppingSnags.Find,
         SafetySnags.Find,
         RuleSnags.Find,
+        SaidSnags.Find,
         TestSnags.Find,
         MaterialSnags.Find,
         ScoringSnags.Find,

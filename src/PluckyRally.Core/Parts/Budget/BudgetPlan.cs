@@ -27,8 +27,12 @@ internal abstract partial record PartPlan
             value.HasValue ? BudgetScore.Show(value.Number, Definition) : "no value";
 
         public override string Say() =>
-            $"you have {BudgetScore.Show(Definition.Funds, Definition)}, and what is "
-            + $"{(Definition.Value == BudgetValue.Left ? "left" : "spent")} counts: {Definition.Curve.Say(this)}.";
+            // A budget can be kept to and score nothing.
+            Definition.Curve
+                is Curve.Rate { PerUnit: 0, Start: 0 }
+                ? $"you have {BudgetScore.Show(Definition.Funds, Definition)} to spend; it scores no points."
+                : $"you have {BudgetScore.Show(Definition.Funds, Definition)}, and what is "
+                    + $"{(Definition.Value == BudgetValue.Left ? "left" : "spent")} counts: {Definition.Curve.Say(this)}.";
 
         public override PartValue Value(DesignFacts known, Trials trials) =>
             BudgetScore.Value(Definition, known.Design);

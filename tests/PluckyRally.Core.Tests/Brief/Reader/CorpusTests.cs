@@ -25,7 +25,9 @@ public sealed class CorpusTests(ITestOutputHelper output)
     public void Pages_become_what_they_say(int half, string name) =>
         Marked(name, Pages().Where((_, i) => i % 2 == half));
 
-    /// <summary>At least 90 in 100 pieces right, at most 10 asked and 10 unread, none wrong without a question.</summary>
+    /// <summary>
+    /// At least 90 in 100 pieces right, at most 10 asked and 10 unread, none wrong without a question.
+    /// </summary>
     private void Marked(string name, IEnumerable<(string Said, IReadOnlyList<string> Wanted, string Heading)> corpus)
     {
         var (all, right, asked, unread) = (0, 0, 0, 0);

@@ -1,6 +1,8 @@
 namespace PluckyRally.Core.Tests.Briefs;
 
-/// <summary>Pieces in the short notation of tests/reader: what they are and their values, without their words.</summary>
+/// <summary>
+/// Pieces in the short notation of tests/reader: what they are and their values, without their words.
+/// </summary>
 internal static class Notation
 {
     public static string Of(Piece piece) =>

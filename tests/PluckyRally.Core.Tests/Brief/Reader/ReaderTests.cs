@@ -28,7 +28,7 @@ public sealed class ReaderTests
     {
         const string Text = "The raft\nIt must be at least 12 in long.\nYou may use:\n- 20 straws\n";
         var read = BriefReader.Read(Text, new Brief(), UnitSystem.Metric);
-        read.Proposals.Select(p => Text[p.From.From..p.From.To]).ShouldBe(["The raft", "12 in", "20 straws"]);
+        read.Proposals.Select(p => Text[p.From.From..p.From.To]).ShouldBe(["The raft", "at least 12 in", "20 straws"]);
         read.Proposals.Select(p => p.At).ShouldBe(["/title", "/rules/-", "/materials/-"]);
     }
 

@@ -134,8 +134,10 @@ internal static partial class KitPhrases
     private static partial Regex HandsOut();
 
     [GeneratedRegex(
-        @"^(?:an? )?(?<name>[a-z][a-z -]*?)[,:]? (?:at |for |costs? )?[$€£]?(?<n>\d+(?:\.\d+)?)(?: (?:coins?|tokens?|credits?|dollars?))?"
-            + @" (?:each|(?:per|a|for each) (?<unit>[a-z]+))\.?$|^(?<name>[a-z][a-z -]*?)[,:] [$€£](?<n>\d+(?:\.\d+)?)\.?$"
+        @"^(?:an? )?(?<name>[a-z][a-z -]*?)[,:]? (?:at |for |costs? )?[$€£]?(?<n>\d+(?:\.\d+)?)(?: (?:coins?"
+            + @"|tokens?|credits?|dollars?))?"
+            + @" (?:each|(?:per|a|for each) (?<unit>[a-z]+))\.?$|^(?<name>[a-z][a-z -]*?)[,:] [$€£](?<n>\d+"
+            + @"(?:\.\d+)?)\.?$"
     )]
     private static partial Regex Sold();
 
@@ -147,7 +149,8 @@ internal static partial class KitPhrases
 
     [GeneratedRegex(
         @"\s*\(?\b(?:(?<class>for the (?:whole )?class|to share|shared|for everyone)"
-            + @"|(?<one>(?:per|for each|for every) (?:student|person|member|child))|(?:per|for each|for every) (?:team|group))\)?"
+            + @"|(?<one>(?:per|for each|for every) (?:student|person|member|child))|(?:per|for each|for every) "
+            + @"(?:team|group))\)?"
     )]
     private static partial Regex ForWhom();
 
@@ -158,13 +161,15 @@ internal static partial class KitPhrases
         @"^(?:about |around |up to |at most |only |exactly )?(?<n>\d+(?:\.\d+)?|one|an?)(?: more)?"
             + @"(?: ?(?<u>pairs?(?= of)|packs?(?= of \d)|"
             + HandedUnit
-            + @"|(?:centi|milli)?met(?:er|re)s?|grams?|inch(?:es)?|foot|feet|yards?|ounces?|pounds?|cups?(?= of)|cm|mm|m|in|ft|yd|g|kg|oz|lbs?|ml|l)\b)?"
+            + @"|(?:centi|milli)?met(?:er|re)s?|grams?|inch(?:es)?|foot|feet|yards?|ounces?|pounds?|cups?(?= of)"
+            + @"|cm|mm|m|in|ft|yd|g|kg|oz|lbs?|ml|l)\b)?"
             + @"(?: of)?(?: (?<k>\d+))? (?<name>[a-z][a-z' -]*)$"
     )]
     private static partial Regex InFront();
 
     [GeneratedRegex(
-        @"^(?<name>[a-z][a-z -]*?)(?: x ?|: ?| \()(?<n>\d+(?:\.\d+)?)(?: ?(?<u>cm|mm|m|in|ft|g|sheets?|rolls?|meters?|inches|feet))?\)?$"
+        @"^(?<name>[a-z][a-z -]*?)(?: x ?|: ?| \()(?<n>\d+(?:\.\d+)?)(?: ?(?<u>cm|mm|m|in|ft|g|sheets?|rolls?"
+            + @"|meters?|inches|feet))?\)?$"
     )]
     private static partial Regex Behind();
 

@@ -5,6 +5,9 @@ namespace PluckyRally.Core;
 /// <summary>Limits: "at least 12 in tall", "no more than 12 straws", "maximum length: 17 cm".</summary>
 internal static partial class LimitPhrases
 {
+    /// <summary>What a length can be where nothing says which.</summary>
+    private static readonly IReadOnlyList<string> Ways = ["tall", "long"];
+
     private const string Adjective = "tall|high|long|wide|deep|thick|heavy|across|above";
     private const string Larger =
         "more|taller|longer|higher|wider|heavier|bigger|larger|deeper|thicker|farther|further|greater|broader";
@@ -22,6 +25,20 @@ internal static partial class LimitPhrases
                 l is Piece.Limit limit ? limit with { Text = $"{limit.Measure.Name}: {limit.SayRange()}" } : l
             );
     }
+
+    /// <summary>How each number of a text is compared, at least or at most, more or less.</summary>
+    internal static IEnumerable<Comparison> ComparisonsIn(PlainText plain) =>
+        Number()
+            .Matches(plain.Text)
+            .Select(number =>
+                Compare(
+                    plain.Text[..number.Index],
+                    Behind().Replace(plain.Text[(number.Index + number.Length)..], ""),
+                    between: false
+                )
+            )
+            .OfType<Comparison>()
+            .Where(c => c is not Comparison.Exactly);
 
     private static IEnumerable<Piece> OfUnits(Segment segment, PlainText plain)
     {
@@ -46,15 +63,15 @@ internal static partial class LimitPhrases
                 continue;
             said = comparison;
             var (low, high) = (Said.Amount(quantity.Groups["n"]), quantity.Groups["m"]);
-            var range = plain.Range(quantity);
+            var first = start + StartOfComparison(before);
+            var range = plain.Range(first, quantity.Index + quantity.Length - first);
             var of = before.Contains("use") && unit is not null ? OfThing().Match(after) : Match.Empty;
             SaidMeasure[] measures =
                 of.Success ? [SaidMeasures.Used(of.Groups["t"].Value, unit!)]
                 : unit is null ? [SaidMeasures.Cost(money.Value)]
                 : SaidMeasures.Find(Near(before, after), unit) is { } measure ? [measure]
                 : unit.Kind == MeasureKind.Duration ? [SaidMeasures.Find("fast", unit)!]
-                : unit.Kind == MeasureKind.Length
-                    ? [.. new[] { "tall", "long" }.Select(word => SaidMeasures.Find(word, unit)!)]
+                : unit.Kind == MeasureKind.Length ? [.. Ways.Select(word => SaidMeasures.Find(word, unit)!)]
                 : [];
             var symbol = unit?.Symbol ?? money.Value;
             var limits = measures
@@ -86,7 +103,18 @@ internal static partial class LimitPhrases
         }
     }
 
-    /// <summary>What says the dimension: the words behind the number up to the next clause, then those before it.</summary>
+    /// <summary>Where the words begin that compare; the number itself where none stand in front of it.</summary>
+    private static int StartOfComparison(string before) =>
+        new[] { AtLeast(), AtMost(), Bears(), MoreThan(), LessThan(), Exact() }
+            .Select(words => words.Match(before))
+            .Where(found => found.Success)
+            .Select(found => found.Index)
+            .DefaultIfEmpty(before.Length)
+            .Min();
+
+    /// <summary>
+    /// What says the dimension: the words behind the number up to the next clause, then those before it.
+    /// </summary>
     private static string Near(string before, string after)
     {
         var behind = Clause().Match(after).Value;
@@ -159,18 +187,21 @@ internal static partial class LimitPhrases
     [GeneratedRegex(
         $@"(?:between )?(?<![\d.])(?<money>[$€£])\s?(?<n>\d+(?:\.\d+)?)"
             + @"|(?<n>\d+) (?<money>coins|tokens|credits|dollars)\b"
-            + $@"|(?:between )?{Said.Number}\s*(?:(?:-|to|and(?<=between {Said.Number}\s*and))\s*{Said.Other}\s*)?-?\s?"
+            + $@"|(?:between )?{Said.Number}\s*(?:(?:-|to|and"
+            + $@"(?<=between {Said.Number}\s*and))\s*{Said.Other}\s*)?-?\s?"
             + $@"(?:{Said.Unit}(?: and a half)?|(?<adj>{Adjective})\b)"
     )]
     private static partial Regex Quantities();
 
     [GeneratedRegex(
-        $@"(?:at least|at most|than|up to|minimum(?: of)?|maximum(?: of)?|exactly) {Said.Counted} {Said.Thing}(?<post> or (?:more|fewer|less))?"
+        $@"(?:at least|at most|than|up to|minimum(?: of)?|maximum(?: of)?|exactly) {Said.Counted} {Said.Thing}"
+            + $@"(?<post> or (?:more|fewer|less))?"
     )]
     private static partial Regex Counted();
 
     [GeneratedRegex(
-        $@"{Said.Counted}(?<post> or (?:more|fewer|less)) {Said.Thing}|{Said.Counted} {Said.Thing}(?<post> or (?:more|fewer|less))"
+        $@"{Said.Counted}(?<post> or (?:more|fewer|less)) {Said.Thing}|{Said.Counted} {Said.Thing}(?<post> or "
+            + $@"(?:more|fewer|less))"
     )]
     private static partial Regex CountedOrFewer();
 
@@ -236,6 +267,13 @@ internal static partial class LimitPhrases
 
     [GeneratedRegex(@"(?:\band|,)\s*$")]
     private static partial Regex And();
+
+    [GeneratedRegex(@"\d+(?:\.\d+)?")]
+    private static partial Regex Number();
+
+    /// <summary>What is counted or its unit: "12 pieces or fewer".</summary>
+    [GeneratedRegex(@"^ ?[^ ]+(?: of \w+)?(?= or | at )")]
+    private static partial Regex Behind();
 
     [GeneratedRegex(@"^[^.,;]*")]
     private static partial Regex Clause();

@@ -19,21 +19,24 @@ internal static class Said
     /// A unit in the group u. "in" is one only where it is not the beginning of "in the bag" or "in all".
     /// </summary>
     public const string Unit =
-        @"(?<u>(?:millimet(?:er|re)s?|centimet(?:er|re)s?|met(?:er|re)s?|kilograms?|grams?|kilos?|inch(?:es)?|foot|feet"
+        @"(?<u>(?:millimet(?:er|re)s?|centimet(?:er|re)s?|met(?:er|re)s?|kilograms?|grams?|kilos?|inch(?:es)?"
+        + @"|foot|feet"
         + @"|yards?|ounces?|pounds?|newtons?|seconds?|secs?|minutes?|mins?|hours?|hrs?|percent|mm|cm|kg|mg|ml|lbs?|oz"
         + @"|ft|yds?|sec|min|in(?! (?:the|a|all|total|each|your|this|one|it|front|place|time|round)\b)|[mgshnl])\b"
         + @"|°\s?[cf]\b|[%""°])";
 
     /// <summary>Words at which the name of a thing ends.</summary>
     private const string NotOfAThing =
-        @"(?:may|can|must|in|on|at|to|for|or|before|and|over|under|used?|per|each|every|from|with|without|while|during|by"
+        @"(?:may|can|must|in|on|at|to|for|or|before|and|over|under|used?|per|each|every|from|with|without|while"
+        + @"|during|by"
         + @"|that|which|is|are|if|when|will|wins?|than|more|less|fewer|of|as|off|it|the|your|you|points?|left|counts?"
-        + @"|different|minutes?|seconds?|times|attempts?|tries|trials?|students?|people|members?|teams?|groups?|lessons?)";
+        + @"|different|minutes?|seconds?|times|attempts?|tries|trials?|students?|people|members?|teams?|groups?"
+        + @"|lessons?)";
 
     /// <summary>The name of a thing, of one to three words, in the group t.</summary>
     public const string Thing =
         $@"(?<t>(?!{NotOfAThing}\b)[a-z][a-z-]*(?: (?!{NotOfAThing}\b)[a-z][a-z-]*){{0,2}}"
-        + @"(?: of (?!the\b|your\b|it\b)[a-z]+(?: [a-z]+)?(?= may| can|$|[.,;]))?)";
+        + @"(?: of (?!the\b|your\b|it\b)[a-z]+)?)";
 
     /// <summary>The number that a group holds: "a" and "one" are 1.</summary>
     public static decimal Amount(Group found) =>

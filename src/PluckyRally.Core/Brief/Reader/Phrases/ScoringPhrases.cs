@@ -5,6 +5,9 @@ namespace PluckyRally.Core;
 /// <summary>Points, what is taken off, what earns more, what wins, what decides a tie.</summary>
 internal static partial class ScoringPhrases
 {
+    /// <summary>What points for a length can be for where nothing says which.</summary>
+    private static readonly IReadOnlyList<string> Ways = ["tall", "long", "distance"];
+
     /// <summary>What a segment says of scoring.</summary>
     public static IReadOnlyList<Piece> In(Segment segment, PlainText plain, UnitSystem units)
     {
@@ -104,7 +107,7 @@ internal static partial class ScoringPhrases
             ? new Piece.Asked(
                 range,
                 $"Each {Units.OneOf(unit.Symbol)} of what?",
-                [.. new[] { "tall", "long", "distance" }.Select(w => Of(SaidMeasures.Find(w, unit)!))]
+                [.. Ways.Select(w => Of(SaidMeasures.Find(w, unit)!))]
             )
             : null;
     }
@@ -169,7 +172,8 @@ internal static partial class ScoringPhrases
     private static partial Regex Ties();
 
     [GeneratedRegex(
-        $@"(?:lose|loses|minus|deduct|subtract|take off|^-) ?{Said.Number} points?|{Said.Number} points? (?:off|are taken off|are deducted|is taken off|is deducted|less|are lost)|penalty of {Said.Number} points?"
+        $@"(?:lose|loses|minus|deduct|subtract|take off|^-) ?{Said.Number} points?|{Said.Number} points? (?:off"
+            + $@"|are taken off|are deducted|is taken off|is deducted|less|are lost)|penalty of {Said.Number} points?"
     )]
     private static partial Regex Off();
 
@@ -186,8 +190,10 @@ internal static partial class ScoringPhrases
     private static partial Regex Lead();
 
     [GeneratedRegex(
-        $@"{Said.Number} points? (?:for (?:each|every)|per|a) (?:{Said.Other} ?)?(?<t>[a-z]+(?: (?!of\b|over\b|that\b|held\b|lifted\b|flown\b)[a-z]+)?)"
-            + $@"|(?:each|every) (?<t>[a-z]+(?: left(?: over)?)?) (?:is worth|earns|gets|scores|gives) {Said.Number} points?"
+        $@"{Said.Number} points? (?:for (?:each|every)|per|a) (?:{Said.Other} ?)?(?<t>[a-z]+(?: (?!of\b|over\b"
+            + $@"|that\b|held\b|lifted\b|flown\b)[a-z]+)?)"
+            + $@"|(?:each|every) (?<t>[a-z]+(?: left(?: over)?)?) (?:is worth|earns|gets|scores"
+            + $@"|gives) {Said.Number} points?"
     )]
     private static partial Regex Each();
 
@@ -207,7 +213,8 @@ internal static partial class ScoringPhrases
     private static partial Regex Compared();
 
     [GeneratedRegex(
-        @"\b(?:highest|most|(?<low>lowest|fewest)) (?:total|score|points?|number of points)\b[^.]*\b(?:wins?|winner)\b"
+        @"\b(?:highest|most|(?<low>lowest|fewest)) (?:total|score|points?|number of points)\b[^.]*\b(?:wins?"
+            + @"|winner)\b"
     )]
     private static partial Regex TotalWins();
 

@@ -2,7 +2,9 @@ using System.Text.RegularExpressions;
 
 namespace PluckyRally.Core;
 
-/// <summary>What else a sheet has: the goal, the question, the grades, what is the same for everyone, cautions.</summary>
+/// <summary>
+/// What else a sheet has: the goal, the question, the grades, what is the same for everyone, cautions.
+/// </summary>
 internal static partial class SheetPhrases
 {
     /// <summary>The grades, where a segment says nothing else.</summary>
@@ -37,20 +39,16 @@ internal static partial class SheetPhrases
 
     /// <summary>A rule that is checked by looking, by the words that make it one; null where it has none.</summary>
     public static Piece.Look? Look(Segment segment, string text) =>
-        segment.Under switch
-        {
-            Heading.Criteria when !IsPlainNo().IsMatch(text) => new(segment.Range, segment.AsLine, RuleSort.Criterion),
-            Heading.Constraints => new(segment.Range, segment.AsLine, RuleSort.Constraint),
-            _ when Forbids().IsMatch(text) => new(segment.Range, segment.AsLine, RuleSort.Constraint),
-            _ when Modal().IsMatch(text) || Orders().IsMatch(text) => new(
-                segment.Range,
-                segment.AsLine,
-                RuleSort.Criterion
-            ),
-            _ => null,
-        };
+        segment.Under == Heading.Criteria && !IsPlainNo().IsMatch(text)
+            ? new(segment.Range, segment.AsLine, RuleSort.Criterion)
+        : segment.Under is Heading.Criteria or Heading.Constraints || Forbids().IsMatch(text)
+            ? new(segment.Range, segment.AsLine, RuleSort.Constraint)
+        : Modal().IsMatch(text) || Orders().IsMatch(text) ? new(segment.Range, segment.AsLine, RuleSort.Criterion)
+        : null;
 
-    /// <summary>Whether a sentence leaves no choice: "The boats need a pier" tells a story, "it must float" does not.</summary>
+    /// <summary>
+    /// Whether a sentence leaves no choice: "The boats need a pier" tells a story, "it must float" does not.
+    /// </summary>
     public static bool MustBe(string text) => Forbids().IsMatch(text) || Must().IsMatch(text);
 
     /// <summary>Whether a sentence sets the task.</summary>
@@ -118,7 +116,8 @@ internal static partial class SheetPhrases
     private static partial Regex GradeWords();
 
     [GeneratedRegex(
-        @"\b(?:in|for) (?:the )?(?:round \d|second round|next round|later rounds?)\b|\b(?:older|younger) (?:students|grades|teams)\b"
+        @"\b(?:in|for) (?:the )?(?:round \d|second round|next round|later rounds?)\b|\b(?:older|younger) "
+            + @"(?:students|grades|teams)\b"
     )]
     private static partial Regex Later();
 
@@ -141,8 +140,10 @@ internal static partial class SheetPhrases
     private static partial Regex Careful();
 
     [GeneratedRegex(
-        @"^(?:do not|don't|no|never|not|nothing|only|nobody)\b|\b(?:you|teams|students|\w+) (?:may not|cannot|can not|can't|mustn't)\b"
-            + @"|\byou must not\b|\bnot allowed\b|\bmay only\b|\bonly\b[^.]*\b(?:may|can) be\b|\bmay be no\b|\bmust fit in"
+        @"^(?:do not|don't|no|never|not|nothing|only|nobody)\b|\b(?:you|teams|students|\w+) (?:may not|cannot"
+            + @"|can not|can't|mustn't)\b"
+            + @"|\byou must not\b|\bnot allowed\b|\bmay only\b|\bonly\b[^.]*\b(?:may|can) be\b|\bmay be no\b"
+            + @"|\bmust fit in"
     )]
     private static partial Regex Forbids();
 
@@ -159,13 +160,16 @@ internal static partial class SheetPhrases
     private static partial Regex Modal();
 
     [GeneratedRegex(
-        @"^(?:your (?:task|challenge|job|mission) is to|(?:design|plan) and (?:build|make)|build|make|create|construct|design|invent|pack)\b"
-            + @"|\byou(?:'re| are) going to (?:build|make|design|create)\b|\bwe(?:'re| are) (?:building|making|designing)\b"
+        @"^(?:your (?:task|challenge|job|mission) is to|(?:design|plan) and (?:build|make)|build|make|create"
+            + @"|construct|design|invent|pack)\b"
+            + @"|\byou(?:'re| are) going to (?:build|make|design|create)\b|\bwe(?:'re| are) (?:building|making"
+            + @"|designing)\b"
     )]
     private static partial Regex Task();
 
     [GeneratedRegex(
-        @"\bas (?:few|little) (?<t>[a-z]+(?: [a-z]+)?) as (?:you can|possible|they can)|\bas (?<adj>light|short|cheap) as (?:you can|possible)"
+        @"\bas (?:few|little) (?<t>[a-z]+(?: [a-z]+)?) as (?:you can|possible|they can)|\bas (?<adj>light|short"
+            + @"|cheap) as (?:you can|possible)"
     )]
     private static partial Regex AsFew();
 }

@@ -62,7 +62,8 @@ internal static partial class TestPhrases
     private static partial Regex Times();
 
     [GeneratedRegex(
-        @"\b(?<how>best|better|average|mean|median|middle|last|first|worst)\b(?: one| attempt| try| of \w+)?(?:[^.]* )?counts?\b"
+        @"\b(?<how>best|better|average|mean|median|middle|last|first|worst)\b(?: one| attempt| try| of \w+)?"
+            + @"(?:[^.]* )?counts?\b"
             + $@"|\b(?<how>best) of \d+ (?:{Tried})"
             + @"|\b(?<how>add) (?:up|together)\b"
             + $@"|\b(?<how>average|mean|median) of (?:your |the |all )*\d* ?(?:{Tried})"
@@ -73,7 +74,8 @@ internal static partial class TestPhrases
     private static partial Regex Conditional();
 
     [GeneratedRegex(
-        @"\b(?:stand|stay|float|hold|remain|balance|keep|last|support|carr|bear)\w*\b[^.]*?\b(?<time>for (?:at least |more than |about )?"
+        @"\b(?:stand|stay|float|hold|remain|balance|keep|last|support|carr|bear)\w*\b[^.]*?\b(?<time>for "
+            + @"(?:at least |more than |about )?"
             + $@"{Said.Number} ?(?:seconds?|secs?|s\b|(?<min>minutes?|mins?)))"
     )]
     private static partial Regex Stays();

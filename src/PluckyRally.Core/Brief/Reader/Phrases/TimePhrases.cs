@@ -5,22 +5,24 @@ namespace PluckyRally.Core;
 /// <summary>Phases with their minutes, lessons, warnings, teams.</summary>
 internal static partial class TimePhrases
 {
-    private static readonly (string Words, PhaseKind Kind)[] Activities =
+    private static readonly (Regex Words, PhaseKind Kind)[] Activities =
     [
-        ("rebuild|redesign|improv", PhaseKind.Rebuild),
-        ("clean|tidy|clear", PhaseKind.ClearUp),
-        ("sketch|draw", PhaseKind.Sketch),
-        ("plan", PhaseKind.Plan),
-        ("build|construct", PhaseKind.Build),
-        ("test|load", PhaseKind.Test),
-        ("talk|discuss|debrief|reflect", PhaseKind.Talk),
-        ("intro", PhaseKind.Introduce),
-        ("explor", PhaseKind.Explore),
-        ("research", PhaseKind.Research),
-        ("predict", PhaseKind.Predict),
-        ("present|share", PhaseKind.Present),
-        ("collect|gather", PhaseKind.Collect),
+        (Begins("rebuild|redesign|improv"), PhaseKind.Rebuild),
+        (Begins("clean|tidy|clear"), PhaseKind.ClearUp),
+        (Begins("sketch|draw"), PhaseKind.Sketch),
+        (Begins("plan"), PhaseKind.Plan),
+        (Begins("build|construct"), PhaseKind.Build),
+        (Begins("test|load"), PhaseKind.Test),
+        (Begins("talk|discuss|debrief|reflect"), PhaseKind.Talk),
+        (Begins("intro"), PhaseKind.Introduce),
+        (Begins("explor"), PhaseKind.Explore),
+        (Begins("research"), PhaseKind.Research),
+        (Begins("predict"), PhaseKind.Predict),
+        (Begins("present|share"), PhaseKind.Present),
+        (Begins("collect|gather"), PhaseKind.Collect),
     ];
+
+    private static Regex Begins(string words) => new($@"\b(?:{words})");
 
     /// <summary>The phases, lessons and warnings of a segment.</summary>
     public static IEnumerable<Piece> In(PlainText plain)
@@ -91,7 +93,8 @@ internal static partial class TimePhrases
     }
 
     /// <summary>
-    /// What is done in the time: the words behind the minutes go before those in front of them. "Build and test" is two.
+    /// What is done in the time: the words behind the minutes go before those in front of them. "Build and test" is
+    /// two.
     /// </summary>
     private static IReadOnlyList<PhaseKind> Done(string clause, Match lasts)
     {
@@ -100,7 +103,7 @@ internal static partial class TimePhrases
         foreach (var side in new[] { clause[(lasts.Index + lasts.Length)..], clause[..lasts.Index] })
         {
             var first = Activities
-                .Select(a => (a.Kind, At: Regex.Match(side, $@"\b(?:{a.Words})")))
+                .Select(a => (a.Kind, At: a.Words.Match(side)))
                 .Where(a => a.At.Success)
                 .OrderBy(a => a.At.Index)
                 .ToList();
@@ -129,7 +132,8 @@ internal static partial class TimePhrases
     private static partial Regex Warnings();
 
     [GeneratedRegex(
-        $@"(?:(?<many>\d+|one) )?(?:lessons?|class(?:es)?|periods?|activity|challenge) (?:is|are|of|lasts?|takes?) (?:about )?{Said.Number} ?"
+        $@"(?:(?<many>\d+|one) )?(?:lessons?|class(?:es)?|periods?|activity|challenge) (?:is|are|of|lasts?"
+            + $@"|takes?) (?:about )?{Said.Number} ?"
             + "(?:minutes?|mins?|(?<hour>hours?))"
     )]
     private static partial Regex LessonLong();

@@ -9,7 +9,9 @@ internal abstract partial record Piece(TextRange From)
     /// <summary>What it is, in a few words, for the teacher who decides.</summary>
     public abstract string Says();
 
-    /// <summary>What it changes, in order. The ids of what is added are free in the draft, which takes note of them.</summary>
+    /// <summary>
+    /// What it changes, in order. The ids of what is added are free in the draft, which takes note of them.
+    /// </summary>
     public abstract IReadOnlyList<Change> Changes(PieceDraft draft);
 
     /// <summary>Where in a brief it stands, and as what: the last of its changes, which those before prepare.</summary>

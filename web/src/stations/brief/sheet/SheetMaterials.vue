@@ -31,7 +31,12 @@ function row(cells: string[], material: ReturnType<typeof newMaterial>) {
     :fresh="() => newMaterial(brief)"
     :paste="{ such: '250 cm cord', row }"
   >
-    <InlineNumber v-model="item.amount" label="Amount" :at="`/materials/${item.id}/amount`" />
+    <InlineNumber
+      v-model="item.amount"
+      label="Amount"
+      :at="`/materials/${item.id}/amount`"
+      :class="{ extra: typeof item.amount !== 'number' }"
+    />
     <span :class="{ extra: !item.unit }">
       <InlineText
         v-model="item.unit"
