@@ -46,6 +46,9 @@ public sealed class WritingABriefTests(EmptyServer server) : ScreenTest, IClassF
         desk.See("Sand: 4 points for 20.0 g or more.");
         desk.ClickTab("Snags");
         desk.See("Ready to run.");
+        desk.See("“Is at least 6 cm high” names a limit that is only looked at.");
+        desk.ClickButton("Measure the height: at least 6 cm, before the test");
+        desk.SeeNot("names a limit that is only looked at");
         desk.See("Saved at");
         desk.ShouldBeAccessible();
         desk.ShouldHaveCleanConsole();
@@ -56,6 +59,26 @@ public sealed class WritingABriefTests(EmptyServer server) : ScreenTest, IClassF
         desk.See("Ready to run.");
         desk.Place.ShouldBe(place);
         desk.Field("Goal").GetAttribute("value").ShouldBe("Build a fence that keeps as much sand as it can.");
+    }
+
+    [Fact]
+    public void A_pasted_challenge_is_read_and_becomes_a_brief()
+    {
+        var desk = OpenWindow(server.Address);
+        desk.Open("/");
+        desk.ClickButton("New brief");
+        desk.ClickButton("Paste a challenge");
+        desk.Paste(
+            "The challenge in your words",
+            "The wind mast\nIt must be at least 12 in tall.\nTeams of 3 or 4.\nMaterials:\n- 20 straws\n"
+        );
+        desk.See("Measure the height: at least 12 in, before the test.");
+        desk.See("How many students are in a team, 3 or 4?");
+        desk.ShouldBeAccessible();
+        desk.ClickButton("Begin");
+        desk.See("You may use, and how");
+        desk.Field("Title").GetAttribute("value").ShouldBe("The wind mast");
+        desk.ShouldHaveCleanConsole();
     }
 
     [Fact]

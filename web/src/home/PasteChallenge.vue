@@ -15,12 +15,14 @@ const router = useRouter()
 const read = ref<ReadText>()
 /** The text that was read: places are places in it, whatever is typed meanwhile. */
 const readOf = ref('')
-const leftOut = ref(new Set<number>())
-const answers = ref(new Map<number, number>())
+/** What was decided, by what it is and the words that it comes from: it stays when the text is read again. */
+const leftOut = ref(new Set<string>())
+const answers = ref(new Map<string, string>())
 const refused = ref<Refusal>()
 const beginning = ref(false)
 const file = useTemplateRef('file')
 const quote = ({ from, to }: TextRange) => readOf.value.slice(from, to).trim()
+const keyOf = (says: string, range: TextRange) => `${says} ${quote(range)}`
 
 async function readIt() {
   const said = text.value
@@ -33,8 +35,6 @@ async function readIt() {
   if (!answer.ok) return
   read.value = answer.data
   readOf.value = said
-  leftOut.value = new Set()
-  answers.value = new Map()
 }
 const refusalOf = (answer: { offline: true } | { offline?: false; refusal: Refusal }): Refusal =>
   answer.offline ? { title: 'Plucky Rally does not answer.', detail: 'Try again.', problems: [] } : answer.refusal
@@ -44,7 +44,16 @@ async function openFile() {
   const chosen = file.value?.files?.[0]
   if (chosen) text.value = await chosen.text()
 }
-const taken = computed(() => (read.value?.proposals.length ?? 0) - leftOut.value.size + answers.value.size)
+const out = computed(() =>
+  (read.value?.proposals ?? []).flatMap((p, i) => (leftOut.value.has(keyOf(p.says, p.from)) ? [i] : [])),
+)
+const answered = computed(() =>
+  (read.value?.questions ?? []).flatMap((q, question) => {
+    const reading = q.readings.indexOf(answers.value.get(keyOf(q.asks, q.from)) ?? '')
+    return reading < 0 ? [] : [{ question, reading }]
+  }),
+)
+const taken = computed(() => (read.value?.proposals.length ?? 0) - out.value.length + answered.value.length)
 const goesIn = computed(() => {
   if (taken.value === 0) return 'The brief begins with the text in the teacher’s notes.'
   const these = taken.value === 1 ? '1 of these goes' : `${taken.value} of these go`
@@ -58,8 +67,8 @@ async function begin() {
         text: readOf.value,
         grades: props.grades,
         units: props.units,
-        leftOut: [...leftOut.value],
-        answers: [...answers.value].map(([question, reading]) => ({ question, reading })),
+        leftOut: out.value,
+        answers: answered.value,
       },
     }),
   )
@@ -96,7 +105,14 @@ async function begin() {
     </div>
     <div class="found" role="region" aria-label="What it says">
       <p v-if="!read" class="muted">What it says appears here: rules, materials, minutes, points.</p>
-      <ReadChoices v-else v-model:left-out="leftOut" v-model:answers="answers" :read="read" :quote="quote" />
+      <ReadChoices
+        v-else
+        v-model:left-out="leftOut"
+        v-model:answers="answers"
+        :read="read"
+        :quote="quote"
+        :key-of="keyOf"
+      />
     </div>
     <p v-if="refused" role="alert" class="wrong across">
       {{ refused.title }} {{ refused.problems[0]?.remedy ?? refused.detail }}

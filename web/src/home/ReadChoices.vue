@@ -3,9 +3,13 @@ import { computed } from 'vue'
 import type { ReadText, TextRange } from '@/api/names'
 
 /** What was understood of a text, in the order of the sheet: each with its words, to take or to leave out. */
-const props = defineProps<{ read: ReadText; quote: (range: TextRange) => string }>()
-const leftOut = defineModel<Set<number>>('leftOut', { required: true })
-const answers = defineModel<Map<number, number>>('answers', { required: true })
+const props = defineProps<{
+  read: ReadText
+  quote: (range: TextRange) => string
+  keyOf: (says: string, range: TextRange) => string
+}>()
+const leftOut = defineModel<Set<string>>('leftOut', { required: true })
+const answers = defineModel<Map<string, string>>('answers', { required: true })
 
 const groups = [
   ['The sheet', /^\/(title|story|question|goal|grades)/],
@@ -19,17 +23,20 @@ const grouped = computed(() =>
   groups
     .map(([name, places]) => ({
       name,
-      lines: props.read.proposals.flatMap((line, i) => (places.test(line.at) ? [{ ...line, i }] : [])),
+      lines: props.read.proposals
+        .filter((line) => places.test(line.at))
+        .map((line) => ({ ...line, key: props.keyOf(line.says, line.from) })),
     }))
     .filter((g) => g.lines.length > 0),
 )
-function take(i: number, taken: boolean) {
+const asked = computed(() => props.read.questions.map((q) => ({ ...q, key: props.keyOf(q.asks, q.from) })))
+function take(key: string, taken: boolean) {
   const next = new Set(leftOut.value)
-  if (taken) next.delete(i)
-  else next.add(i)
+  if (taken) next.delete(key)
+  else next.add(key)
   leftOut.value = next
 }
-function answer(question: number, reading: number | undefined) {
+function answer(question: string, reading: string | undefined) {
   const next = new Map(answers.value)
   if (reading === undefined) next.delete(question)
   else next.set(question, reading)
@@ -40,23 +47,17 @@ function answer(question: number, reading: number | undefined) {
 <template>
   <section v-if="read.questions.length > 0" aria-labelledby="asked">
     <h3 id="asked">To decide</h3>
-    <div
-      v-for="(q, i) in read.questions"
-      :key="`${q.from.from} ${q.asks}`"
-      class="heed"
-      role="radiogroup"
-      :aria-label="q.asks"
-    >
+    <div v-for="q in asked" :key="q.key" class="heed" role="radiogroup" :aria-label="q.asks">
       <p>
         <b>{{ q.asks }}</b>
       </p>
       <p class="small muted">“{{ quote(q.from) }}”</p>
-      <label v-for="(says, r) in q.readings" :key="says">
-        <input type="radio" :name="`question-${i}`" :checked="answers.get(i) === r" @change="answer(i, r)" />
+      <label v-for="says in q.readings" :key="says">
+        <input type="radio" :name="q.key" :checked="answers.get(q.key) === says" @change="answer(q.key, says)" />
         {{ says }}
       </label>
       <label>
-        <input type="radio" :name="`question-${i}`" :checked="!answers.has(i)" @change="answer(i, undefined)" />
+        <input type="radio" :name="q.key" :checked="!answers.has(q.key)" @change="answer(q.key, undefined)" />
         Keep it as text in the teacher’s notes.
       </label>
     </div>
@@ -64,12 +65,12 @@ function answer(question: number, reading: number | undefined) {
   <section v-for="g in grouped" :key="g.name" :aria-label="g.name">
     <h3>{{ g.name }}</h3>
     <ul>
-      <li v-for="line in g.lines" :key="line.i">
+      <li v-for="line in g.lines" :key="line.key">
         <label>
           <input
             type="checkbox"
-            :checked="!leftOut.has(line.i)"
-            @change="take(line.i, ($event.target as HTMLInputElement).checked)"
+            :checked="!leftOut.has(line.key)"
+            @change="take(line.key, ($event.target as HTMLInputElement).checked)"
           />
           <span>
             {{ line.says }}

@@ -99,17 +99,18 @@ test('A pasted challenge becomes a brief: what is clear, what was decided, and t
   await desk.clickButton('Paste a challenge')
   await desk.paste(
     'The challenge in your words',
-    'The cork raft\nIt must float. It may be at most 12 in long.\nTeams of 3 or 4.\nGood luck!\nYou may use:\n- 20 corks\n',
+    'The cork raft\nIt must float. It may be at most 12 in long.\n' +
+      'Teams of 3 or 4.\nGood luck!\nYou may use:\n- 20 corks\n',
   )
   await desk.see('Measure the length: at most 12 in, before the test.')
   await desk.see('This goes into the teacher’s notes as it is.')
   await desk.see('4 of these go into the brief.')
-  await desk.shouldBeAccessible()
   await desk.click(() => desk.all('field', 'Material: 20 corks for each team. “20 corks”')[0])
+  await desk.see('3 of these go into the brief.')
   await desk.click(() => desk.all('radio', 'Teams of 4 students.')[0])
   await desk.see('4 of these go into the brief.')
   await desk.clickButton('Begin')
-  await desk.see('Ready to run')
+  await desk.see('You may use, and how')
   const brief = await ask<{ timing: { teamSize: number }; materials: unknown[]; teacher: { notes: string } }>(
     `/api${desk.place}`,
   )

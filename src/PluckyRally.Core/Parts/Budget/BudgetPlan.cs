@@ -32,7 +32,8 @@ internal abstract partial record PartPlan
                 is Curve.Rate { PerUnit: 0, Start: 0 }
                 ? $"you have {BudgetScore.Show(Definition.Funds, Definition)} to spend; it scores no points."
                 : $"you have {BudgetScore.Show(Definition.Funds, Definition)}, and what is "
-                    + $"{(Definition.Value == BudgetValue.Left ? "left" : "spent")} counts: {Definition.Curve.Say(this)}.";
+                    + $"{(Definition.Value == BudgetValue.Left ? "left" : "spent")} counts: "
+                    + $"{Definition.Curve.Say(this)}.";
 
         public override PartValue Value(DesignFacts known, Trials trials) =>
             BudgetScore.Value(Definition, known.Design);

@@ -141,7 +141,7 @@ public sealed class ReaderTests
                         (from.From >= 0 && from.From < from.To && from.To <= text.Length).ShouldBeTrue(text);
                     Changes.Apply(new Brief(), read.Changes(text, new Brief(), Taken.All)).IsOk.ShouldBeTrue(text);
                 },
-                iter: 2000
+                iter: Thorough.Times(500)
             );
 
     private static IEnumerable<Core.Brief> DemoBriefs() =>
