@@ -66,10 +66,7 @@ public static partial class BriefReader
     {
         var plain = PlainText.Of(segment.Text, segment.From);
         var text = plain.Text.Trim();
-        if (
-            segment.IsTitle
-            || (Labeled().Match(segment.Text) is { Success: true } titled && titled.Groups["title"].Success)
-        )
+        if (segment.IsTitle || Labeled().IsMatch(segment.Text))
             return [Title(segment, Labeled().Replace(segment.Text, "")), .. SheetPhrases.Grades(plain)];
         if (segment.Under is Heading.Goal or Heading.Story && !segment.IsItem)
             return [segment.Under == Heading.Goal ? Put(segment, "/goal", "Goal") : Put(segment, "/story", "Story")];
@@ -175,6 +172,7 @@ public static partial class BriefReader
                 piece switch
                 {
                     Piece.Limit limit => limit with { Measure = named[limit.Measure.Id] },
+                    Piece.Points points => points.In(named[points.Measure.Id]),
                     Piece.Tie tie => tie with { Measure = named[tie.Measure.Id] },
                     _ => piece,
                 }
@@ -209,7 +207,7 @@ public static partial class BriefReader
     [GeneratedRegex(@"\d+(?:\.\d+)?")]
     private static partial Regex Digits();
 
-    [GeneratedRegex(@"^(?<title>title|name):\s*", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:title|name):\s*", RegexOptions.IgnoreCase)]
     private static partial Regex Labeled();
 
     [GeneratedRegex(@"\s*\([^)]*\)")]

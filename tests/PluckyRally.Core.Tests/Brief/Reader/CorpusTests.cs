@@ -5,9 +5,9 @@ using Xunit;
 namespace PluckyRally.Core.Tests.Briefs;
 
 /// <summary>
-/// What teachers say, and what must come out of it (tests/reader; our own sentences, written before the reader). Every
-/// second sentence and every second page was not looked at while the reader was written; both halves are held to the
-/// same marks.
+/// What teachers say, and what must come out of it (tests/reader; our own sentences, two hundred of them and the pages
+/// written before the reader). Every second one was not looked at until the first half was read rightly; both halves are
+/// held to the same marks.
 /// </summary>
 public sealed class CorpusTests(ITestOutputHelper output)
 {

@@ -42,6 +42,19 @@ public sealed class ReaderTests
         brief.Rules.ShouldHaveSingleItem().Check.ShouldBeOfType<RuleCheck.Limit>().Amount.ShouldBe("2 ft");
     }
 
+    /// <summary>12 inches are a foot, so a point for each inch is 12 for each foot.</summary>
+    [Fact]
+    public void Points_are_for_the_unit_that_the_brief_measures_in()
+    {
+        const string Text = "1 point for every inch of height.";
+        var measure = new SaidMeasure("height", "Height", MeasureKind.Length, "ft", Better.More, ReadOccasion.Once);
+        var brief = new Brief { Measures = [measure.In(new Brief())] };
+        var read = BriefReader.Read(Text, brief, UnitSystem.Customary);
+        var made = Changes.Apply(brief, read.Changes(Text, brief, Taken.All)).OrThrow().Value;
+        made.Measures.ShouldHaveSingleItem().Unit.ShouldBe("ft");
+        made.Method.Parts.OfType<Part.Measured>().Single().Curve.ShouldBe(new Curve.Rate(12));
+    }
+
     [Fact]
     public void What_is_left_out_or_asked_or_not_understood_changes_no_rule_and_stays_as_text()
     {

@@ -121,15 +121,16 @@ internal static partial class KitPhrases
     [GeneratedRegex(
         @"budget(?: of|:) (?<sign>[$€£])? ?(?<n>\d+(?:\.\d+)?) ?(?<token>coins|tokens|credits|dollars)?"
             + @"|(?<sign>[$€£])? ?(?<n>\d+(?:\.\d+)?) ?(?<token>coins|tokens|credits|dollars)? to spend"
+            + @"|(?:can|may) spend (?:up to )?(?<sign>[$€£])? ?(?<n>\d+(?:\.\d+)?) ?(?<token>coins|tokens|credits|dollars)?"
     )]
     private static partial Regex BudgetOf();
 
     [GeneratedRegex(
-        @"\b(?:(?:each|every) (?:team (?=member))?(?<who>team|group|student|person|member|child)(?: of \d+)?"
+        @"\b(?:(?:each|every) (?:team (?=member))?(?<who>team|group|pair|student|person|member|child)(?: of \d+)?"
             + @"|(?<who>everybody|everyone)|teams?|groups?|you|they|we|(?:the )?(?<who>class)) "
             + @"(?:(?:will|may|can) )?(?:only )?(?:gets?|has|have|uses?|receives?) (?:only )?(?!to\b)"
             + @"|\bgive (?:each|every) (?<who>team|student|person|group|child|member) "
-            + @"|^what (?:you|they) (?:need|get): ?|^you(?:'ll| will)? need: ?|^on the tray: ?"
+            + @"|^what (?:you|they) (?:need|get): ?|^you(?:'ll| will)? need: ?|^you'll get |^(?:for )?each (?:team|group|pair): ?|^on the tray: ?"
     )]
     private static partial Regex HandsOut();
 

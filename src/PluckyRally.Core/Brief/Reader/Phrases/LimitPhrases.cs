@@ -137,12 +137,8 @@ internal static partial class LimitPhrases
             )
                 continue;
             var before = plain.Text[..found.Groups["n"].Index];
-            if (
-                Compare(before, found.Groups["post"].Value + " " + After(plain, found), between: false)
-                is not { } compared
-            )
-                compared = pattern == OnlyCounted() ? Comparison.AtMost : (Comparison)(-1);
-            if (!Enum.IsDefined(compared))
+            var said = Compare(before, $"{found.Groups["post"].Value} {After(plain, found)}", between: false);
+            if ((said ?? (pattern == OnlyCounted() ? Comparison.AtMost : null)) is not { } compared)
                 continue;
             var carried = Carries().IsMatch(before);
             var thing = found.Groups["t"].Value;

@@ -13,16 +13,26 @@ internal static partial class ScoringPhrases
     {
         var text = plain.Text;
         var scoring = segment.Under == Heading.Scoring;
+        var clauses = PointClauses().Matches(segment.Text);
+        if (clauses.Count > 1 && clauses.All(c => PointsWord().IsMatch(c.Value)))
+            return
+            [
+                .. clauses.SelectMany(c =>
+                {
+                    var clause = segment with { Text = c.Value, From = segment.From + c.Index };
+                    return In(clause, PlainText.Of(clause.Text, clause.From), units);
+                }),
+            ];
         if (Ties().IsMatch(text))
             return TieOf(text, segment, units) is { } tie ? [tie] : [];
         if (Off().Match(text) is { Success: true } off)
             return OffOf(segment, plain, off);
         if (scoring && Minus().Match(text) is { Success: true } minus)
             return OffOf(segment, plain, minus);
-        if (
-            More().Match(text) is { Success: true } more
-            || (scoring && Plus().Match(text) is { Success: true } plus && (more = plus) is not null)
-        )
+        var more = More().Match(text);
+        if (!more.Success && scoring)
+            more = Plus().Match(text);
+        if (more.Success)
             return [Bonus(segment, Said.Amount(more.Groups["n"]), plain, more)];
         if (Each().Match(text) is { Success: true } each && PointsFor(each, plain, text, units) is { } points)
             return [points];
@@ -168,6 +178,13 @@ internal static partial class ScoringPhrases
     [GeneratedRegex(@"\b(?:up to|at most|a maximum of|no more than) (?<n>\d+)(?: points)?\b")]
     private static partial Regex AtMost();
 
+    /// <summary>"3 points per shell, minus 1 point per broken one" says two things.</summary>
+    [GeneratedRegex(@"(?:(?!, (?:and |but )?(?:minus|plus|lose|\d+ points?)).)+", RegexOptions.IgnoreCase)]
+    private static partial Regex PointClauses();
+
+    [GeneratedRegex(@"\bpoints?\b", RegexOptions.IgnoreCase)]
+    private static partial Regex PointsWord();
+
     [GeneratedRegex(@"\bties?\b|\btied\b|\btie-?break\w*|\btiebreak\w*")]
     private static partial Regex Ties();
 
@@ -191,7 +208,7 @@ internal static partial class ScoringPhrases
 
     [GeneratedRegex(
         $@"{Said.Number} points? (?:for (?:each|every)|per|a) (?:{Said.Other} ?)?(?<t>[a-z]+(?: (?!of\b|over\b"
-            + $@"|that\b|held\b|lifted\b|flown\b)[a-z]+)?)"
+            + $@"|that\b|held\b|lifted\b|flown\b|\w+ed\b)[a-z]+)?)"
             + $@"|(?:each|every) (?<t>[a-z]+(?: left(?: over)?)?) (?:is worth|earns|gets|scores"
             + $@"|gives) {Said.Number} points?"
     )]
@@ -203,17 +220,17 @@ internal static partial class ScoringPhrases
     [GeneratedRegex($@"(?:each|every) (?<t>[a-z]+(?: [a-z]+)?) (?:over|above|more than|beyond) {Said.Number}")]
     private static partial Regex OverLimit();
 
-    [GeneratedRegex(@"(?:for (?:each|every)|per) (?:extra )?(?<t>[a-z]+)")]
+    [GeneratedRegex($@"(?:for (?:each|every)|per) (?:extra )?{Said.Thing}")]
     private static partial Regex ForEach();
 
-    [GeneratedRegex($@"\b(?:(?<less>fewer|fewest|less|least)|more|most) {Said.Thing}")]
+    [GeneratedRegex($@"\b(?:(?<less>fewer|fewest)|more|most) {Said.Thing}")]
     private static partial Regex FewerOf();
 
     [GeneratedRegex(@"\b[a-z]+er\b|\b[a-z]+est\b")]
     private static partial Regex Compared();
 
     [GeneratedRegex(
-        @"\b(?:highest|most|(?<low>lowest|fewest)) (?:total|score|points?|number of points)\b[^.]*\b(?:wins?"
+        @"\b(?:highest|most|(?<low>lowest|fewest|least)) (?:total|score|points?|number of points)\b[^.]*\b(?:wins?"
             + @"|winner)\b"
     )]
     private static partial Regex TotalWins();

@@ -52,17 +52,17 @@ internal static partial class TestPhrases
         }
     }
 
-    [GeneratedRegex($@"(?<![-\d]){Said.Number} (?:more )?(?:{Tried})\b")]
+    [GeneratedRegex($@"(?<![-\d]){Said.Counted} (?:more )?(?:{Tried})\b")]
     private static partial Regex Tries();
 
     [GeneratedRegex(
-        @"\b(?:test|tests|tested|throws?|thrown|dropped|drop|tries|tried|launch\w*|runs?)\b[^.]*?"
+        @"\b(?:test|tests|tested|try|throws?|thrown|dropped|drop|tries|tried|launch\w*|runs?)\b[^.]*?"
             + @"(?:(?<n>\d+) times\b|(?<twice>twice)\b)"
     )]
     private static partial Regex Times();
 
     [GeneratedRegex(
-        @"\b(?<how>best|better|average|mean|median|middle|last|first|worst)\b(?: one| attempt| try| of \w+)?"
+        @"\b(?<how>best|better|highest|average|mean|median|middle|last|first|worst)\b(?: one| attempt| try| result| of \w+)?"
             + @"(?:[^.]* )?counts?\b"
             + $@"|\b(?<how>best) of \d+ (?:{Tried})"
             + @"|\b(?<how>add) (?:up|together)\b"

@@ -15,6 +15,14 @@ internal abstract partial record Piece
             + (Measure.Kind == MeasureKind.Count ? "" : $" of {Measure.Name.ToLowerInvariant()}")
             + (Cap is { } most ? $", at most {MethodWords.Points(most)}." : ".");
 
+        /// <summary>The same for a measure in another unit: 1 point for each inch is 12 for each foot.</summary>
+        public Points In(SaidMeasure measure) => this with { Measure = measure, Each = EachIn(measure.Unit) };
+
+        private decimal EachIn(string unit) =>
+            Units.Find(Measure.Unit) is { } said && Units.Find(unit) is { } other && said.Kind == other.Kind
+                ? Rounding.ToDigits(Each * other.Scale(said, 1))
+                : Each;
+
         public override IReadOnlyList<Change> Changes(PieceDraft draft) =>
             [
                 .. draft.With(Measure),
@@ -28,7 +36,7 @@ internal abstract partial record Piece
                         Better = Measure.Better,
                         Combine = draft.All.OfType<Combined>().FirstOrDefault()?.How ?? Combine.Best,
                         Cap = Cap,
-                        Curve = new Curve.Rate(Each),
+                        Curve = new Curve.Rate(EachIn(Measure.In(draft.Brief).Unit)),
                     }
                 ),
             ];
