@@ -65,7 +65,7 @@ public static partial class BriefReader
     private static IEnumerable<Piece> OfSegment(Segment segment, List<Piece> before, UnitSystem units, bool alone)
     {
         var plain = PlainText.Of(segment.Text, segment.From);
-        var text = plain.Text.Trim();
+        var text = LeadIn().Replace(plain.Text.Trim(), "");
         if (segment.IsTitle || Labeled().IsMatch(segment.Text))
             return [Title(segment, Labeled().Replace(segment.Text, "")), .. SheetPhrases.Grades(plain)];
         if (segment.Under is Heading.Goal or Heading.Story && !segment.IsItem)
@@ -91,7 +91,7 @@ public static partial class BriefReader
         return
         [
             story && !SheetPhrases.MustBe(text) ? Put(segment, "/story", "Story")
-            : SheetPhrases.Look(segment, text) is { } look ? look
+            : !SheetPhrases.IsNoRule(text) && SheetPhrases.Look(segment, text) is { } look ? look
             : segment.Under == Heading.Test ? Put(segment, "/trials/how", "How it is tested")
             : (!alone || Past().IsMatch(text)) && IsStory(segment, text, before) ? Put(segment, "/story", "Story")
             : new Piece.Unread(segment.Range, segment.Text),
@@ -132,8 +132,10 @@ public static partial class BriefReader
             Take(TimePhrases.Teams(plain));
             Take(TestPhrases.Hold(segment, plain));
             Take(TimePhrases.In(plain));
-            Take(LimitPhrases.In(segment, plain));
-            Take(KitPhrases.In(segment, plain));
+            // "4 straws and some tape, max 30 cm" hands out; "you may use at most 12 straws" limits.
+            var (limits, kit) = (LimitPhrases.In(segment, plain).ToList(), KitPhrases.In(segment, plain));
+            Take(kit.Count > 1 ? kit.Concat(limits.OfType<Piece.Limit>()) : limits);
+            Take(kit.Count > 1 ? [] : kit);
         }
 
         return [.. accepted.OrderBy(p => p.From.From)];
@@ -147,7 +149,8 @@ public static partial class BriefReader
             if (piece is Piece.Sheet next && joined.LastOrDefault() is Piece.Sheet last && last.Place == next.Place)
             {
                 var range = new TextRange(last.From.From, next.From.To);
-                joined[^1] = last with { From = range, Text = text[range.From..range.To] };
+                var between = text[last.From.To..next.From.From].Contains('\n') ? "\n" : " ";
+                joined[^1] = last with { From = range, Text = $"{last.Text}{between}{next.Text}" };
             }
             else
                 joined.Add(piece);
@@ -209,6 +212,9 @@ public static partial class BriefReader
 
     [GeneratedRegex(@"^(?:title|name):\s*", RegexOptions.IgnoreCase)]
     private static partial Regex Labeled();
+
+    [GeneratedRegex(@"^(?:(?:oh|and|also|ok|okay|so|please|then|but),? )+")]
+    private static partial Regex LeadIn();
 
     [GeneratedRegex(@"\s*\([^)]*\)")]
     private static partial Regex InBrackets();

@@ -86,6 +86,8 @@ internal sealed partial class PlainText
             "¼" => "1/4",
             "¾" => "3/4",
             "×" => "x",
+            "pt" or "PT" => "point",
+            "pts" or "PTS" => "points",
             "≥" => "at least",
             "≤" => "at most",
             ">" => "more than",

@@ -214,7 +214,7 @@ internal static partial class Segments
     /// <summary>What a line says as a heading; null where it is none that is known.</summary>
     public static Heading? HeadingOf(string line)
     {
-        var plain = line.Trim().ToLowerInvariant();
+        var plain = InBrackets().Replace(line, "").Trim(' ', ':').ToLowerInvariant();
         foreach (var (words, heading) in Known)
             if (words.Contains(plain))
                 return heading;
@@ -235,7 +235,7 @@ internal static partial class Segments
         }
     }
 
-    [GeneratedRegex(@"^\s*(?:(?<head>#{1,6})\s+|(?<item>(?:[-*•·▪–]|\d{1,2}[.)]|\[[ x]?\])\s+))?\s*")]
+    [GeneratedRegex(@"^\s*(?:(?<head>#{1,6})\s+|(?<item>(?:[-*•·▪–✓✔☐□●○◦►→]|\d{1,2}[.)]|\[[ x]?\])\s+))?\s*")]
     private static partial Regex Bullet();
 
     [GeneratedRegex(@"^(?<head>[A-Za-z' -]{3,30}):\s+(?=\S)")]
@@ -245,11 +245,16 @@ internal static partial class Segments
     [GeneratedRegex(@"^your \w+:?$", RegexOptions.IgnoreCase)]
     private static partial Regex YourThing();
 
+    /// <summary>"Materials (per team)" heads materials.</summary>
+    [GeneratedRegex(@"\s*\([^)]*\)")]
+    private static partial Regex InBrackets();
+
     private const string Abbreviated = @"\b(?:max|min|approx|e\.g|i\.e)";
 
     /// <summary>The end of a sentence; "Max. 15 cm" and "5 in. wide" have none within.</summary>
     private const string End =
-        $@"(?<!{Abbreviated})(?:(?<!\b(?:in|ft|oz|lb|cm|sec))\.|\.(?!\s+(?-i:[a-z\d]))|[!?;])(?=\s|$)";
+        $@"(?<!{Abbreviated})(?<!\.\.)(?:(?<!\b(?:in|ft|oz|lb|cm|sec))\.|\.(?!\s+(?-i:[a-z\d]))|[!?;])(?=\s|$)"
+        + $@"(?!\s*\()";
 
     [GeneratedRegex($@"(?:(?!{End}).)+(?:{End}|$)", RegexOptions.IgnoreCase)]
     private static partial Regex Sentence();

@@ -5,9 +5,9 @@ using Xunit;
 namespace PluckyRally.Core.Tests.Briefs;
 
 /// <summary>
-/// What teachers say, and what must come out of it (tests/reader; our own sentences, two hundred of them and the pages
-/// written before the reader). Every second one was not looked at until the first half was read rightly; both halves are
-/// held to the same marks.
+/// What teachers say, and what must come out of it (tests/reader; our own). Two hundred sentences and ten pages were
+/// written before the reader, and every second one was not looked at until the others were read rightly; both halves are
+/// held to the same marks. What probes found later stands behind them.
 /// </summary>
 public sealed class CorpusTests(ITestOutputHelper output)
 {

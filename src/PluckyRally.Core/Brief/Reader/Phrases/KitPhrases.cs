@@ -63,7 +63,7 @@ internal static partial class KitPhrases
 
     private static Piece? OfItem(PlainText plain, string item, int at, Per per)
     {
-        var text = And().Replace(item, "");
+        var text = Shortened().Replace(And().Replace(item, ""), "");
         var back = GivenBack().Match(text) is { Success: true };
         text = GivenBack().Replace(text, "");
         if (ForWhom().Match(text) is { Success: true } whom)
@@ -75,7 +75,8 @@ internal static partial class KitPhrases
             text = text[..whom.Index] + text[(whom.Index + whom.Length)..];
         }
 
-        text = text.Trim(' ', '.', ',', ':');
+        var note = Size().Match(text).Value.Trim(' ', '(', ')');
+        text = Size().Replace(text, " ").Trim(' ', '.', ',', ':');
         var range = plain.Range(at, item.TrimEnd().Length);
         if (Several().Match(text) is { Success: true } several)
         {
@@ -108,12 +109,15 @@ internal static partial class KitPhrases
                         ),
                     Named(found.Groups["name"].Value),
                     per,
-                    back
+                    back,
+                    Note: note
                 );
             }
 
         var bare = Named(AsMuch().Replace(text, ""));
-        return bare.Length is > 1 and < 60 ? new Piece.Stuff(range, null, "", bare, per, back) : null;
+        return bare.Length is > 1 and < 60 && !bare.Any(char.IsAsciiDigit)
+            ? new Piece.Stuff(range, null, "", bare, per, back, Note: note)
+            : null;
     }
 
     private static string Named(string name) => Article().Replace(name.Trim(' ', '.', ','), "");
@@ -121,7 +125,8 @@ internal static partial class KitPhrases
     [GeneratedRegex(
         @"budget(?: of|:) (?<sign>[$€£])? ?(?<n>\d+(?:\.\d+)?) ?(?<token>coins|tokens|credits|dollars)?"
             + @"|(?<sign>[$€£])? ?(?<n>\d+(?:\.\d+)?) ?(?<token>coins|tokens|credits|dollars)? to spend"
-            + @"|(?:can|may) spend (?:up to )?(?<sign>[$€£])? ?(?<n>\d+(?:\.\d+)?) ?(?<token>coins|tokens|credits|dollars)?"
+            + @"|(?:can|may) spend (?:up to )?(?<sign>[$€£])? ?(?<n>\d+(?:\.\d+)?) ?(?<token>coins|tokens"
+            + @"|credits|dollars)?"
     )]
     private static partial Regex BudgetOf();
 
@@ -130,7 +135,8 @@ internal static partial class KitPhrases
             + @"|(?<who>everybody|everyone)|teams?|groups?|you|they|we|(?:the )?(?<who>class)) "
             + @"(?:(?:will|may|can) )?(?:only )?(?:gets?|has|have|uses?|receives?) (?:only )?(?!to\b)"
             + @"|\bgive (?:each|every) (?<who>team|student|person|group|child|member) "
-            + @"|^what (?:you|they) (?:need|get): ?|^you(?:'ll| will)? need: ?|^you'll get |^(?:for )?each (?:team|group|pair): ?|^on the tray: ?"
+            + @"|^what (?:you|they) (?:need|get): ?|^you(?:'ll| will)? need: ?|^you'll get |^(?:for )?each "
+            + @"(?:team|group|pair): ?|^on the tray: ?"
     )]
     private static partial Regex HandsOut();
 
@@ -169,7 +175,8 @@ internal static partial class KitPhrases
     private static partial Regex InFront();
 
     [GeneratedRegex(
-        @"^(?<name>[a-z][a-z -]*?)(?: x ?|: ?| \()(?<n>\d+(?:\.\d+)?)(?: ?(?<u>cm|mm|m|in|ft|g|sheets?|rolls?"
+        @"^(?<name>[a-z][a-z -]*?)(?: x ?|: ?| \(| - ?|, )(?:max\.? |about |up to |at most )?(?<n>\d+(?:\.\d+)?)"
+            + @"(?: ?(?<u>cm|mm|m|in|ft|g|sheets?|rolls?"
             + @"|meters?|inches|feet))?\)?$"
     )]
     private static partial Regex Behind();
@@ -179,6 +186,17 @@ internal static partial class KitPhrases
 
     [GeneratedRegex(@"^as (?:much|many) |,?(?: as (?:much|many))? as (?:you|they) (?:like|want|need)|^some |^any ")]
     private static partial Regex AsMuch();
+
+    /// <summary>How large one is: "20 cm x 20 cm", (12" x 12").</summary>
+    [GeneratedRegex(
+        @"\s?\(?\d+(?:\.\d+)? ?(?:cm|mm|m|inch(?:es)?|in|ft|feet|"")? ?(?:x|by) ?\d+(?:\.\d+)? ?"
+            + @"(?:cm|mm|m|inch(?:es)?|in|ft|feet|"")?\)?\s?"
+    )]
+    private static partial Regex Size();
+
+    /// <summary>The point of "3 ft. of tape".</summary>
+    [GeneratedRegex(@"(?<=\b(?:ft|in|oz|lbs?|yd|cm))\.(?= )")]
+    private static partial Regex Shortened();
 
     [GeneratedRegex(@"^\s*and ")]
     private static partial Regex And();

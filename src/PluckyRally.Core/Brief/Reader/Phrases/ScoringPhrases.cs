@@ -34,11 +34,27 @@ internal static partial class ScoringPhrases
             more = Plus().Match(text);
         if (more.Success)
             return [Bonus(segment, Said.Amount(more.Groups["n"]), plain, more)];
+        if (scoring && Listed().Match(text) is { Success: true } listed)
+            return [OfList(segment, plain, listed)];
         if (Each().Match(text) is { Success: true } each && PointsFor(each, plain, text, units) is { } points)
             return [points];
         if (If().Match(text) is { Success: true } found && (scoring || !found.Groups["colon"].Success))
             return [Bonus(segment, Said.Amount(found.Groups["n"]), plain, found)];
         return [.. Winner(segment, text, units)];
+    }
+
+    /// <summary>A line of a table: "Dry nest ..... 10 points", "Each unused straw: 1 point".</summary>
+    private static Piece OfList(Segment segment, PlainText plain, Match listed)
+    {
+        var (what, points) = (listed.Groups["what"].Value, Said.Amount(listed.Groups["n"]));
+        if (OfEach().Match(what) is { Success: true } each)
+            return new Piece.Points(
+                segment.Range,
+                SaidMeasures.Count(English.Several(English.One(each.Groups["t"].Value)), carried: true),
+                points
+            );
+        var said = segment.Text[..(plain.Range(listed.Groups["what"]).To - segment.From)];
+        return new Piece.Look(segment.Range, SentenceCase.Beginning(said), RuleSort.Criterion, Bonus: points);
     }
 
     private static Piece.Look Bonus(Segment segment, decimal points, PlainText plain, Match found)
@@ -171,6 +187,12 @@ internal static partial class ScoringPhrases
             yield return new Piece.Wins(segment.Range, WinningDirection.Lowest);
     }
 
+    [GeneratedRegex(@"^(?<what>[^.:=_]+?)\s*(?:\.{3,}|_{3,}|…|:|=| - )\s*(?<n>\d+) points?\.?$")]
+    private static partial Regex Listed();
+
+    [GeneratedRegex(@"^(?:each|every|per) (?<t>[a-z]+(?: [a-z]+)?)$")]
+    private static partial Regex OfEach();
+
     /// <summary>Up to where the next number of points begins.</summary>
     [GeneratedRegex(@"\G(?:(?!, \d|,? and \d).)*")]
     private static partial Regex NextPoints();
@@ -185,7 +207,9 @@ internal static partial class ScoringPhrases
     [GeneratedRegex(@"\bpoints?\b", RegexOptions.IgnoreCase)]
     private static partial Regex PointsWord();
 
-    [GeneratedRegex(@"\bties?\b|\btied\b|\btie-?break\w*|\btiebreak\w*")]
+    [GeneratedRegex(
+        @"\bties?\b|\btied\b|\bif (?:they are |it is |it's |teams are )?equal\b|\btie-?break\w*|\btiebreak\w*"
+    )]
     private static partial Regex Ties();
 
     [GeneratedRegex(

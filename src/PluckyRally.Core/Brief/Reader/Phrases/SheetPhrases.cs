@@ -52,7 +52,15 @@ internal static partial class SheetPhrases
     public static bool MustBe(string text) => Forbids().IsMatch(text) || Must().IsMatch(text);
 
     /// <summary>Whether a sentence sets the task.</summary>
-    public static bool SetsTask(string text) => Task().IsMatch(text);
+    public static bool SetsTask(string text) => Task().IsMatch(text) || AsMuch().IsMatch(text);
+
+    /// <summary>"As many pebbles as possible" is what all try for, and no rule.</summary>
+    public static bool IsNoRule(string text) => AsMuch().IsMatch(text);
+
+    [GeneratedRegex(
+        @"\bas (?:many|much|tall|high|far|long|heavy|fast|slowly?|strong)\b.*\bas (?:possible|(?:you|it|they) can)\b"
+    )]
+    private static partial Regex AsMuch();
 
     /// <summary>"As few straws as you can": the number matters, and how it counts is asked.</summary>
     public static Piece.Asked? AsFewAsYouCan(Segment segment, string text, UnitSystem units)

@@ -62,8 +62,10 @@ internal static partial class TestPhrases
     private static partial Regex Times();
 
     [GeneratedRegex(
-        @"\b(?<how>best|better|highest|average|mean|median|middle|last|first|worst)\b(?: one| attempt| try| result| of \w+)?"
-            + @"(?:[^.]* )?counts?\b"
+        @"\b(?<how>best|better|highest|average|mean|median|middle|last|first|worst)\b"
+            + @"(?: one| attempts?| try| tries| result| throws?| runs?| trials?| goes| score| time)?(?: of [\w ]+?)?"
+            + @" (?:counts?|will be counted)\b"
+            + @"|\btake the (?<how>best|better|average|mean|median|last|first)\b"
             + $@"|\b(?<how>best) of \d+ (?:{Tried})"
             + @"|\b(?<how>add) (?:up|together)\b"
             + $@"|\b(?<how>average|mean|median) of (?:your |the |all )*\d* ?(?:{Tried})"

@@ -10,6 +10,7 @@ internal abstract partial record Piece
     /// <param name="Per">Whom it is for.</param>
     /// <param name="Back">Whether it is given back.</param>
     /// <param name="Price">What one costs; null where it is not sold.</param>
+    /// <param name="Note">How large one is; empty where it is not said.</param>
     public sealed record Stuff(
         TextRange From,
         decimal? Amount,
@@ -17,11 +18,13 @@ internal abstract partial record Piece
         string Name,
         Per Per,
         bool Back = false,
-        decimal? Price = null
+        decimal? Price = null,
+        string Note = ""
     ) : Piece(From)
     {
         public override string Says() =>
-            $"Material: {Material("").Says()}{(Per == Per.Team ? " for each team" : "")}"
+            $"Material: {(Amount is null ? $"{Name}, with no limit," : Material("").Says())}"
+            + (Per == Per.Team ? " for each team" : "")
             + (Price is { } price ? $", at {Numerals.Write(price)} each" : "")
             + (Back ? ", given back." : ".");
 
@@ -40,6 +43,7 @@ internal abstract partial record Piece
                 Per = Per,
                 Reusable = Back,
                 Price = Price,
+                Note = Note,
             };
     }
 
