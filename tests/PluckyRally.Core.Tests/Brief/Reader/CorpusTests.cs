@@ -6,8 +6,8 @@ namespace PluckyRally.Core.Tests.Briefs;
 
 /// <summary>
 /// What teachers say, and what must come out of it (tests/reader; our own). Two hundred sentences and ten pages were
-/// written before the reader, and every second one was not looked at until the others were read rightly; both halves are
-/// held to the same marks. What probes found later stands behind them.
+/// written before the reader, and every second one was not looked at until the others were read rightly; both halves
+/// are held to the same marks. What probes found later stands behind them.
 /// </summary>
 public sealed class CorpusTests(ITestOutputHelper output)
 {
