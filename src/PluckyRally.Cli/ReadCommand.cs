@@ -15,11 +15,8 @@ internal static class ReadCommand
 
         if (RallyFile.Text(path, error) is not { } text)
             return 2;
-        if (text.Length > BriefReader.Longest)
-        {
-            error.WriteLine($"{path}: This is too long. Write at most {BriefReader.Longest} characters.");
-            return 2;
-        }
+        if (BriefReader.TooLong(text) is { } problem)
+            return RallyFile.Say(path, [problem], error);
 
         var brief = new Brief();
         var read = BriefReader.Read(text, brief, UnitSystem.Customary);

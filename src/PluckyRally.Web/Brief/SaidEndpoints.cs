@@ -25,7 +25,7 @@ internal static class SaidEndpoints
         if (!request.IsOk)
             return new Refused(request.Problems);
         var said = request.Value.Value;
-        return TooLong(said.Text) is { } problem
+        return BriefReader.TooLong(said.Text) is { } problem
             ? new Refused([problem])
             : TypedResults.Ok(ReadText.Of(BriefReader.Read(said.Text, Empty(said.Grades), said.Units)));
     }
@@ -40,7 +40,7 @@ internal static class SaidEndpoints
         if (!request.IsOk)
             return new Refused(request.Problems);
         var said = request.Value.Value;
-        if (TooLong(said.Text) is { } problem)
+        if (BriefReader.TooLong(said.Text) is { } problem)
             return new Refused([problem]);
         var brief = Empty(said.Grades);
         var read = BriefReader.Read(said.Text, brief, said.Units);
@@ -49,11 +49,6 @@ internal static class SaidEndpoints
     }
 
     private static Core.Brief Empty(GradeBand grades) => new() { Pattern = Pattern.Blank, Grades = grades };
-
-    private static Problem? TooLong(string text) =>
-        text.Length > BriefReader.Longest
-            ? new("/text", "This is too long.", $"Paste at most {BriefReader.Longest} characters.")
-            : null;
 }
 
 /// <summary>A challenge in plain words.</summary>

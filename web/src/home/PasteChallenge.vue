@@ -4,7 +4,7 @@ import Button from 'primevue/button'
 import Textarea from 'primevue/textarea'
 import { computed, ref, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, ask } from '@/api/client'
+import { api, ask, refusalOf } from '@/api/client'
 import type { GradeBand, ReadText, Refusal, TextRange, UnitSystem } from '@/api/names'
 import ReadChoices from './ReadChoices.vue'
 
@@ -31,13 +31,11 @@ async function readIt() {
     api.POST('/api/drafts/read', { body: { text: said, grades: props.grades, units: props.units } }),
   )
   if (said !== text.value) return
-  refused.value = answer.ok ? undefined : refusalOf(answer)
+  refused.value = refusalOf(answer)
   if (!answer.ok) return
   read.value = answer.data
   readOf.value = said
 }
-const refusalOf = (answer: { offline: true } | { offline?: false; refusal: Refusal }): Refusal =>
-  answer.offline ? { title: 'Plucky Rally does not answer.', detail: 'Try again.', problems: [] } : answer.refusal
 watch([text, () => props.grades, () => props.units], useDebounceFn(readIt, 300), { immediate: true })
 
 async function openFile() {

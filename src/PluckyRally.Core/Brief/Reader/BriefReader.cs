@@ -20,7 +20,9 @@ public static partial class BriefReader
     {
         var pieces = Pieces(text, UnitsOf(text, units));
         var draft = new PieceDraft(brief, pieces);
-        Proposal Propose(Piece piece) => Proposal.Of(piece, draft);
+        // An answer may bring what another piece applies to.
+        var any = draft with { All = [.. pieces, .. pieces.OfType<Piece.Asked>().SelectMany(a => a.Readings)] };
+        Proposal Propose(Piece piece) => new(piece, draft);
         var proposals = new List<Proposal>();
         var questions = new List<PlainQuestion>();
         var unread = new List<TextRange>();
@@ -28,7 +30,7 @@ public static partial class BriefReader
         {
             if (piece is Piece.Asked asked)
                 questions.Add(new(asked.From, asked.Asks, [.. asked.Readings.Select(Propose)]));
-            else if (piece is Piece.Unread)
+            else if (piece is Piece.Unread || !piece.HasPlace(any))
                 unread.Add(piece.From);
             else
                 proposals.Add(Propose(piece));
@@ -51,6 +53,10 @@ public static partial class BriefReader
         KitPhrases.In(new Segment(name, 0, Heading.Materials), PlainText.Of(name)) is [Piece.Stuff stuff]
             ? stuff
             : null;
+
+    /// <summary>What is wrong with a text that is too long to be read; null where nothing is.</summary>
+    public static Problem? TooLong(string text) =>
+        text.Length > Longest ? new("/text", "This is too long.", $"Write at most {Longest} characters.") : null;
 
     /// <summary>What a text says, in order.</summary>
     internal static IReadOnlyList<Piece> Pieces(string text, UnitSystem units)
@@ -162,25 +168,23 @@ public static partial class BriefReader
     /// </summary>
     private static IReadOnlyList<Piece> Agreed(IReadOnlyList<Piece> pieces)
     {
-        var named = pieces
-            .OfType<Piece.Points>()
+        var all = pieces.Concat(pieces.OfType<Piece.Asked>().SelectMany(a => a.Readings)).ToList();
+        var named = all.OfType<Piece.Points>()
             .Select(p => p.Measure)
-            .Concat(pieces.OfType<Piece.Limit>().Select(l => l.Measure))
-            .Concat(pieces.OfType<Piece.Tie>().Select(t => t.Measure))
+            .Concat(all.OfType<Piece.Limit>().Select(l => l.Measure))
+            .Concat(all.OfType<Piece.Tie>().Select(t => t.Measure))
             .GroupBy(m => m.Id)
             .ToDictionary(g => g.Key, g => g.First());
-        return
-        [
-            .. pieces.Select(piece =>
-                piece switch
-                {
-                    Piece.Limit limit => limit with { Measure = named[limit.Measure.Id] },
-                    Piece.Points points => points.In(named[points.Measure.Id]),
-                    Piece.Tie tie => tie with { Measure = named[tie.Measure.Id] },
-                    _ => piece,
-                }
-            ),
-        ];
+        Piece Agree(Piece piece) =>
+            piece switch
+            {
+                Piece.Limit limit => limit with { Measure = named[limit.Measure.Id] },
+                Piece.Points points => points.In(named[points.Measure.Id]),
+                Piece.Tie tie => tie with { Measure = named[tie.Measure.Id] },
+                Piece.Asked asked => asked with { Readings = [.. asked.Readings.Select(Agree)] },
+                _ => piece,
+            };
+        return [.. pieces.Select(Agree)];
     }
 
     private static Piece.Sheet Put(Segment segment, string place, string name) =>

@@ -26,13 +26,19 @@ public sealed record PlainRead(
                 (q, i) => taken.Answers.TryGetValue(i, out var reading) ? q.Readings.ElementAtOrDefault(reading) : null
             )
             .OfType<Proposal>();
-        var changes = Proposals.Where((_, i) => !taken.LeftOut.Contains(i)).Concat(chosen).SelectMany(p => p.Changes);
+        var pieces = Proposals.Where((_, i) => !taken.LeftOut.Contains(i)).Concat(chosen).Select(p => p.Piece).ToList();
+        var draft = new PieceDraft(brief, pieces);
         var left = Unread
             .Concat(Questions.Where((_, i) => !taken.Answers.ContainsKey(i)).Select(q => q.From))
+            .Concat(pieces.Where(p => !p.HasPlace(draft)).Select(p => p.From))
             .OrderBy(r => r.From)
-            .Select(r => text[r.From..r.To].Trim());
+            .Select(r => text[r.From..r.To].Trim())
+            .Distinct();
         var notes = string.Join('\n', left.Prepend(brief.Teacher.Notes).Where(line => line.Length > 0));
-        return Once([.. changes, .. notes == brief.Teacher.Notes ? [] : new[] { Change.Set("/teacher/notes", notes) }]);
+        return Once([
+            .. pieces.SelectMany(p => p.Changes(draft)),
+            .. notes == brief.Teacher.Notes ? [] : new[] { Change.Set("/teacher/notes", notes) },
+        ]);
     }
 
     /// <summary>What two proposals add alike, a measure for example, is added once.</summary>
@@ -62,19 +68,28 @@ public sealed record Taken(IReadOnlyList<int> LeftOut, IReadOnlyDictionary<int, 
 }
 
 /// <summary>Something that a brief could have, tied to the words that it comes from.</summary>
-/// <param name="From">The words.</param>
-/// <param name="Says">What it is.</param>
-/// <param name="At">Where in a brief it stands; "-" for one more in a list.</param>
-/// <param name="Value">What stands there.</param>
-/// <param name="Changes">What it changes.</param>
-public sealed record Proposal(TextRange From, string Says, string At, JsonElement Value, IReadOnlyList<Change> Changes)
+public sealed record Proposal
 {
-    internal static Proposal Of(Piece piece, PieceDraft draft)
+    internal Proposal(Piece piece, PieceDraft draft)
     {
-        var changes = piece.Changes(draft);
-        var (at, value) = piece.Stands(changes);
-        return new(piece.From, piece.Says(), at, value, changes);
+        Piece = piece;
+        (At, Value) = piece.Stands(piece.Changes(draft));
     }
+
+    /// <summary>The words.</summary>
+    public TextRange From => Piece.From;
+
+    /// <summary>What it is.</summary>
+    public string Says => Piece.Says();
+
+    /// <summary>Where in a brief it stands; "-" for one more in a list.</summary>
+    public string At { get; }
+
+    /// <summary>What stands there.</summary>
+    public JsonElement Value { get; }
+
+    /// <summary>What it comes from; what it changes depends on what else is taken.</summary>
+    internal Piece Piece { get; }
 }
 
 /// <summary>Words that could be two things or more.</summary>

@@ -122,8 +122,8 @@ internal static partial class SaidMeasures
         ];
 
     /// <summary>
-    /// What is measured where these words stand, in this unit; null where they do not say. What stands nearest decides,
-    /// and what names a dimension goes before what the thing does.
+    /// What is measured where these words stand, in this unit; null where they do not say. What names a dimension goes
+    /// before what the thing does.
     /// </summary>
     public static SaidMeasure? Find(string words, Unit unit)
     {

@@ -61,7 +61,7 @@ internal sealed record Segment(
     /// <summary>Its place in the whole.</summary>
     public TextRange Range => new(From, From + Text.Length);
 
-    /// <summary>Its text as a line of a sheet: a capital first, no full stop behind.</summary>
+    /// <summary>Its text as a line of a sheet: a capital first, no period behind.</summary>
     public string AsLine => SentenceCase.Beginning(Text.Trim().TrimEnd('.', ';', ','));
 }
 
@@ -167,45 +167,51 @@ internal static partial class Segments
             if (said.Trim(' ', '-', '*', '_', '=', '#').Length == 0)
                 continue;
             var isItem = mark.Groups["item"].Success;
-            var bold = said.Trim('*', '_', ' ');
+            var plain = said.Trim('*', '_', ' ');
             // A list is over with the first line that is no item of it.
             if (hadItems && !isItem)
                 under = Heading.None;
             hadItems = isItem;
-            start += mark.Length + said.IndexOf(bold, StringComparison.Ordinal);
+            start += mark.Length + said.IndexOf(plain, StringComparison.Ordinal);
             var marked = mark.Groups["head"].Success;
-            if (HeadingOf(bold.TrimEnd(':', ' ')) is { } heading && (marked || bold.EndsWith(':') || !isItem))
+            if (HeadingOf(plain.TrimEnd(':', ' ')) is { } heading && (marked || plain.EndsWith(':') || !isItem))
             {
                 under = heading;
                 continue;
             }
 
-            if (Head().Match(bold) is { Success: true } head && HeadingOf(head.Groups["head"].Value) is { } inline)
+            if (Head().Match(plain) is { Success: true } head && HeadingOf(head.Groups["head"].Value) is { } inline)
             {
-                Sentences(found, bold[head.Length..], start + head.Length, inline, isItem: inline == Heading.Materials);
+                Sentences(
+                    found,
+                    plain[head.Length..],
+                    start + head.Length,
+                    inline,
+                    isItem: inline == Heading.Materials
+                );
                 // "Goal: …" is one line; "On the tray: …" is too, and what follows stands where it stood.
                 continue;
             }
 
-            if ((marked && found.Count > 0) || (bold.EndsWith(':') && bold.Length < 60 && !isItem))
+            if ((marked && found.Count > 0) || (plain.EndsWith(':') && plain.Length < 60 && !isItem))
             {
                 under =
-                    bold.Contains(" must", StringComparison.OrdinalIgnoreCase) ? Heading.Criteria
-                    : isItem || !YourThing().IsMatch(bold) ? Heading.Other
-                    : Heading.Criteria;
+                    YourThing().IsMatch(plain) || plain.Contains(" must", StringComparison.OrdinalIgnoreCase)
+                        ? Heading.Criteria
+                        : Heading.Other;
                 continue;
             }
 
-            if (!isItem && YourThing().IsMatch(bold) && found.Count > 0)
+            if (!isItem && YourThing().IsMatch(plain) && found.Count > 0)
             {
                 under = Heading.Criteria;
                 continue;
             }
 
             if (marked)
-                found.Add(new(bold, start, under, IsFirst: true, IsTitle: true));
+                found.Add(new(plain, start, under, IsFirst: true, IsTitle: true));
             else
-                Sentences(found, bold, start, isItem || under != Heading.Other ? under : Heading.None, isItem);
+                Sentences(found, plain, start, isItem || under != Heading.Other ? under : Heading.None, isItem);
         }
 
         return found;

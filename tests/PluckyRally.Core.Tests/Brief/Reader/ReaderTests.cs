@@ -71,6 +71,36 @@ public sealed class ReaderTests
     }
 
     [Fact]
+    public void What_is_left_out_leaves_nothing_in_what_is_taken()
+    {
+        const string Text =
+            "1 point for each bead.\nThe average of your three trials counts.\n"
+            + "You have 20 minutes to build.\nThere is a warning 5 minutes before the end.";
+        var read = BriefReader.Read(Text, new Brief(), UnitSystem.Metric);
+        Brief Made(params int[] out_) =>
+            Changes
+                .Apply(new Brief(), read.Changes(Text, new Brief(), Taken.All with { LeftOut = out_ }))
+                .OrThrow()
+                .Value;
+        int Number(string says) => read.Proposals.ToList().FindIndex(p => p.Says.StartsWith(says));
+        Combine Of(Brief brief) => brief.Method.Parts.OfType<Part.Measured>().Single().Combine;
+        Of(Made()).ShouldBe(Combine.Mean);
+        Of(Made(Number("The mean"))).ShouldBe(Combine.Best);
+        Made().Timing.Phases.Single().Warning.ShouldBe(5);
+        Made(Number("A warning")).Timing.Phases.Single().Warning.ShouldBe(0);
+        Made(Number("Build")).Teacher.Notes.ShouldBe("warning 5 minutes");
+    }
+
+    [Fact]
+    public void What_applies_to_nothing_stays_as_text()
+    {
+        const string Text = "The last attempt counts.";
+        BriefReader.Read(Text, new Brief(), UnitSystem.Metric).Proposals.ShouldBeEmpty();
+        var brief = Sample.Simple(2, Combine.Mean);
+        BriefReader.Read(Text, brief, UnitSystem.Metric).Proposals.ShouldHaveSingleItem();
+    }
+
+    [Fact]
     public void A_measure_that_the_brief_has_is_used_and_no_id_is_given_twice()
     {
         var brief = Sample.Simple(2, Combine.Mean);

@@ -16,7 +16,7 @@ internal static partial class LimitPhrases
     /// <summary>The limits in a segment; what holds only under a condition is none.</summary>
     public static IEnumerable<Piece> In(Segment segment, PlainText plain)
     {
-        if (Conditional().IsMatch(plain.Text))
+        if (Said.IsConditional(plain.Text) || BySize().IsMatch(plain.Text))
             return [];
         var limits = OfUnits(segment, plain).Concat(OfThings(segment, plain)).ToList();
         return limits.Count < 2
@@ -211,8 +211,9 @@ internal static partial class LimitPhrases
     [GeneratedRegex(@"\b(?:carr(?:y|ies)|hold|holds|lift|lifts|support|supports|bear|bears|float|keep)\b")]
     private static partial Regex Carries();
 
-    [GeneratedRegex(@"\b(?:unless|except|if)\b|\d\s*\w+ by \d|\bby \d")]
-    private static partial Regex Conditional();
+    /// <summary>"3 ft by 2 ft" are two sizes of one thing.</summary>
+    [GeneratedRegex(@"\bby \d")]
+    private static partial Regex BySize();
 
     [GeneratedRegex(@"\b(?:not|no|nothing|nobody|none|cannot|never|\w+n't)\b")]
     private static partial Regex Negation();

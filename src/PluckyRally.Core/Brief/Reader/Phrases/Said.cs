@@ -4,7 +4,7 @@ using System.Text.RegularExpressions;
 namespace PluckyRally.Core;
 
 /// <summary>The smallest phrases, from which the others are put together: numbers, units, things.</summary>
-internal static class Said
+internal static partial class Said
 {
     /// <summary>A number in the group n.</summary>
     public const string Number = @"(?<n>\d+(?:\.\d+)?|one\b|an?\b)";
@@ -38,8 +38,14 @@ internal static class Said
         $@"(?<t>(?!{NotOfAThing}\b)[a-z][a-z-]*(?: (?!{NotOfAThing}\b)[a-z][a-z-]*){{0,2}}"
         + @"(?: of (?!the\b|your\b|it\b)[a-z]+)?)";
 
+    /// <summary>Whether a sentence holds only under a condition.</summary>
+    public static bool IsConditional(string text) => Condition().IsMatch(text);
+
+    [GeneratedRegex(@"\b(?:unless|except|if)\b")]
+    private static partial Regex Condition();
+
     /// <summary>The number that a group holds: "a" and "one" are 1.</summary>
-    public static decimal Amount(Group found) =>
+    public static decimal Amount(Capture found) =>
         found.Value is "one" or "a" or "an" ? 1 : decimal.Parse(found.Value, CultureInfo.InvariantCulture);
 
     /// <summary>The unit that a group holds.</summary>

@@ -148,7 +148,7 @@ internal static partial class SheetPhrases
     private static partial Regex Careful();
 
     [GeneratedRegex(
-        @"^(?:do not|don't|no|never|not|nothing|only|nobody)\b|\b(?:you|teams|students|\w+) (?:may not|cannot"
+        @"^(?:do not|don't|no|never|not|nothing|only|nobody)\b|\b\w+ (?:may not|cannot"
             + @"|can not|can't|mustn't)\b"
             + @"|\byou must not\b|\bnot allowed\b|\bmay only\b|\bonly\b[^.]*\b(?:may|can) be\b|\bmay be no\b"
             + @"|\bmust fit in"

@@ -38,7 +38,7 @@ internal static partial class TestPhrases
     /// <summary>How long it must stay as it is.</summary>
     public static IEnumerable<Piece> Hold(Segment segment, PlainText plain)
     {
-        if (!Conditional().IsMatch(plain.Text) && Stays().Match(plain.Text) is { Success: true } found)
+        if (!Said.IsConditional(plain.Text) && Stays().Match(plain.Text) is { Success: true } found)
         {
             var range = plain.Range(found);
             var time = plain.Range(found.Groups["time"]);
@@ -71,9 +71,6 @@ internal static partial class TestPhrases
             + $@"|\b(?<how>average|mean|median) of (?:your |the |all )*\d* ?(?:{Tried})"
     )]
     private static partial Regex Counts();
-
-    [GeneratedRegex(@"\b(?:unless|except|if)\b")]
-    private static partial Regex Conditional();
 
     [GeneratedRegex(
         @"\b(?:stand|stay|float|hold|remain|balance|keep|last|support|carr|bear)\w*\b[^.]*?\b(?<time>for "

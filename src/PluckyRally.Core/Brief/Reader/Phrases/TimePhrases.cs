@@ -30,7 +30,7 @@ internal static partial class TimePhrases
         if (Warnings().Match(plain.Text) is { Success: true } warnings)
         {
             foreach (var minutes in warnings.Groups["n"].Captures.Cast<Capture>())
-                yield return new Piece.Warning(plain.Range(minutes), decimal.Parse(minutes.Value));
+                yield return new Piece.Warning(plain.Range(warnings), Said.Amount(minutes));
             yield break;
         }
 

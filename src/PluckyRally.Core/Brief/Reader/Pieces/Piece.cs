@@ -14,6 +14,9 @@ internal abstract partial record Piece(TextRange From)
     /// </summary>
     public abstract IReadOnlyList<Change> Changes(PieceDraft draft);
 
+    /// <summary>Whether there is anything that it applies to; what has none stays as text.</summary>
+    public virtual bool HasPlace(PieceDraft draft) => true;
+
     /// <summary>Where in a brief it stands, and as what: the last of its changes, which those before prepare.</summary>
     public virtual (string At, JsonElement Value) Stands(IReadOnlyList<Change> changes) =>
         changes is [.., var last]

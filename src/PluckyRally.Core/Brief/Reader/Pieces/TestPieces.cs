@@ -37,6 +37,9 @@ internal abstract partial record Piece
         public override (string At, JsonElement Value) Stands(IReadOnlyList<Change> changes) =>
             Stand("/method/parts/*/combine", How);
 
+        public override bool HasPlace(PieceDraft draft) =>
+            draft.All.OfType<Points>().Any() || draft.Brief.Method.Parts.OfType<Part.Measured>().Any();
+
         /// <summary>Parts that are added with it have it already; those that are there get it.</summary>
         public override IReadOnlyList<Change> Changes(PieceDraft draft) =>
             [

@@ -45,10 +45,24 @@ internal abstract partial record Piece
         public override (string At, JsonElement Value) Stands(IReadOnlyList<Change> changes) =>
             Stand("/timing/phases/build/warnings/-", Before);
 
+        public override bool HasPlace(PieceDraft draft) =>
+            draft.All.OfType<OfPhase>().Any(p => p.Kind == PhaseKind.Build) || Build(draft.Brief) is not null;
+
+        /// <summary>
+        /// A build phase that is added with it has it already; one that is there gets all that were said.
+        /// </summary>
         public override IReadOnlyList<Change> Changes(PieceDraft draft) =>
-            draft.Brief.Timing.Phases.FirstOrDefault(p => p.Kind == PhaseKind.Build) is { } build
-                ? [Change.Set($"/timing/phases/{build.Id}/warning", Before)]
+            Build(draft.Brief) is { } build
+                ?
+                [
+                    Change.Set(
+                        $"/timing/phases/{build.Id}/warnings",
+                        draft.All.OfType<Warning>().Select(w => w.Before).ToList()
+                    ),
+                ]
                 : [];
+
+        private static Phase? Build(Brief brief) => brief.Timing.Phases.FirstOrDefault(p => p.Kind == PhaseKind.Build);
     }
 
     /// <summary>How long a lesson is.</summary>
