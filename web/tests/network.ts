@@ -10,7 +10,10 @@ globalThis.fetch = (...what) => {
   return answer
 }
 
-/** Waits until everything that was asked has been answered. */
+/** Waits until everything that was asked has been answered, and what an answer leads to has been asked and answered. */
 export async function answered() {
-  while (asked.size > 0) await Promise.allSettled(asked)
+  do {
+    await Promise.allSettled(asked)
+    await new Promise((done) => setTimeout(done))
+  } while (asked.size > 0)
 }

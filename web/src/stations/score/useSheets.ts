@@ -1,5 +1,5 @@
 import { useIntervalFn } from '@vueuse/core'
-import { computed, ref, shallowRef, watch } from 'vue'
+import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
 import { api, ask } from '@/api/client'
 import type { Refusal } from '@/api/names'
 import { useJudgeRally } from '@/shared/openRally'
@@ -112,16 +112,18 @@ export function useSheets(open: () => string) {
 
 /**
  * Does a thing again after it is done where it was asked for meanwhile, and never twice at once: each goes on from what
- * the one before brought.
+ * the one before brought. Who has left the page asks for nothing more.
  */
 function oneAtATime(work: () => Promise<void>) {
   let doing: Promise<void> | undefined
   let again = false
+  let left = false
+  onScopeDispose(() => (left = true))
   async function all() {
     do {
       again = false
       await work()
-    } while (again)
+    } while (again && !left)
     doing = undefined
   }
   return () => {
