@@ -78,6 +78,12 @@ export const router = createRouter({
       meta: { title: 'Brief', station: 'writing' },
     },
     {
+      path: '/briefs/:brief/tiers/:tier',
+      component: () => import('@/stations/brief/TierPage.vue'),
+      props: true,
+      meta: { title: 'Tier', station: 'writing' },
+    },
+    {
       path: '/briefs/:brief/print',
       component: () => import('@/papers/BriefPapersPage.vue'),
       props: true,

@@ -40,6 +40,11 @@ internal static class DraftEndpoints
             .Accepts<DraftForGrades>("application/json")
             .TakesAtMost(Limits.BriefBytes);
         drafts
+            .MapPost("/tier/edited", EditTier)
+            .WithName("draftEditedTier")
+            .Accepts<DraftEditedTier>("application/json")
+            .TakesAtMost(2 * Limits.BriefBytes);
+        drafts
             .MapPost("/unit", InUnit)
             .WithName("draftUnit")
             .Accepts<DraftInUnit>("application/json")
@@ -101,6 +106,17 @@ internal static class DraftEndpoints
             : new Refused(request.Problems);
     }
 
+    private static Results<Ok<Tier>, Refused> EditTier(SentJson sent)
+    {
+        var request = DocumentReader.Request<DraftEditedTier>(sent.Text);
+        if (!request.IsOk)
+            return new Refused(request.Problems);
+        var (brief, tier, edited) = request.Value.Value;
+        return brief.Tiers.FirstOrDefault(t => t.Id == tier) is { } was
+            ? TypedResults.Ok(EditedTier.Of(brief, was, edited))
+            : new Refused([new("/tier", "This brief no longer has the tier.", "Add it again, or choose another one.")]);
+    }
+
     private static Results<Ok<Fix>, Refused> InUnit(SentJson sent)
     {
         var request = DocumentReader.Request<DraftInUnit>(sent.Text);
@@ -126,6 +142,9 @@ public sealed record DraftInTier(Core.Brief Brief, string Tier);
 
 /// <summary>A brief and the grades to make a tier for.</summary>
 public sealed record DraftForGrades(Core.Brief Brief, GradeBand Grades);
+
+/// <summary>A brief with its tiers, one of them, and the brief as that tier is to run it.</summary>
+public sealed record DraftEditedTier(Core.Brief Brief, string Tier, Core.Brief Edited);
 
 /// <summary>A brief, one of its measures, and the unit that it is to have.</summary>
 public sealed record DraftInUnit(Core.Brief Brief, string Measure, string Unit);
@@ -155,7 +174,11 @@ public sealed record EditionSheet(
             edition.Tier,
             ready is null ? [] : MethodWords.Say(ready),
             StudentSheet.Of(edition.Brief, ready),
-            Difference.Between(whole with { Tiers = [] }, edition.Brief),
+            [
+                .. Difference
+                    .Between(whole with { Tiers = [] }, edition.Brief)
+                    .Where(d => d.At.Split('/') is not ["", "leftSnags", ..]),
+            ],
             GradeBands.ReadsLargePrint(edition.Brief.Grades)
         );
     }

@@ -146,12 +146,12 @@ public sealed class TierTests
     [InlineData(GradeBand.From3To5)]
     [InlineData(GradeBand.From6To8)]
     [InlineData(GradeBand.From9To12)]
-    public void A_tier_added_for_a_band_can_be_run_and_is_for_that_band(GradeBand band)
+    public void A_tier_with_all_that_is_offered_can_be_run_and_is_for_that_band(GradeBand band)
     {
         foreach (var pattern in Enum.GetValues<Pattern>().Where(p => p != Pattern.Blank))
         {
             var brief = Patterns.Begin(pattern, GradeBand.From3To5, UnitSystem.Metric);
-            brief = brief with { Tiers = [GradeTier.For(brief, band)] };
+            brief = GradeTierTests.Offered(brief, band);
             var edition = Editions.Resolve(brief, brief.Tiers[0].Id).OrThrow();
             edition.Brief.Grades.ShouldBe(band);
             CompiledEdition.For(edition).Problems.ShouldBeEmpty($"{pattern}");
@@ -159,13 +159,10 @@ public sealed class TierTests
     }
 
     [Fact]
-    public void The_younger_get_more_material_and_fewer_attempts()
+    public void The_younger_are_offered_more_material_and_fewer_attempts()
     {
         var brief = Patterns.Begin(Pattern.FarthestAndTruest, GradeBand.From3To5, UnitSystem.Metric);
-        brief = brief with
-        {
-            Tiers = [GradeTier.For(brief, GradeBand.KTo2), GradeTier.For(brief, GradeBand.From9To12)],
-        };
+        brief = GradeTierTests.Offered(GradeTierTests.Offered(brief, GradeBand.KTo2), GradeBand.From9To12);
         var (young, old) = (
             Editions.Resolve(brief, "kTo2").OrThrow().Brief,
             Editions.Resolve(brief, "from9To12").OrThrow().Brief

@@ -692,6 +692,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drafts/tier/edited": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["draftEditedTier"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/drafts/unit": {
         parameters: {
             query?: never;
@@ -3527,6 +3543,11 @@ export interface components {
         DraftChanges: {
             brief: components["schemas"]["Brief"];
             changes: components["schemas"]["Change"][];
+        };
+        DraftEditedTier: {
+            brief: components["schemas"]["Brief"];
+            tier: string;
+            edited: components["schemas"]["Brief"];
         };
         DraftForGrades: {
             brief: components["schemas"]["Brief"];
@@ -7283,6 +7304,13 @@ export interface components {
             /** @description Why. */
             why: string;
         };
+        /** @description What usually differs for a tier's grades, and does not yet. */
+        OffersForTier: {
+            /** @description The tier's id. */
+            tier: string;
+            /** @description What is offered, in the order of the sheet. */
+            offers: components["schemas"]["TierOffer"][];
+        };
         /** @description An item to be put in order. */
         OrderItem: {
             /** @description Names the item in entries. */
@@ -7344,10 +7372,12 @@ export interface components {
         };
         /** @description One value that differs in a tier. */
         Override: {
-            /** @description The place in the brief, items named by their id: `/measures/height/unit`. */
+            /** @description The place in the brief, items named by their id: `/measures/height/unit`. Where it names an item of a list, the tier has an item more, or, with null as its value, one fewer. */
             at: string;
             /** @description The value that stands there in this tier. */
             value: components["schemas"]["JsonElement"];
+            /** @description For an item that the brief has not: the id of the one before which it stands; at the end where it is absent. */
+            before?: null | string;
         };
         /**
          * @description What a judge touches to record a measure.
@@ -10249,6 +10279,8 @@ export interface components {
             value?: null | components["schemas"]["JsonElement"];
             /** @description Whether it is the brief's own. */
             inherited: boolean;
+            /** @description For something with fields of its own: what it is, in a few words. */
+            says?: null | string;
         };
         TierChoice: {
             id: string;
@@ -10269,7 +10301,16 @@ export interface components {
          * @description What sort of value stands at a place that can differ.
          * @enum {unknown}
          */
-        TierFieldKind: "text" | "number" | "yesNo" | "choice" | "list";
+        TierFieldKind: "text" | "number" | "yesNo" | "choice" | "list" | "item";
+        /** @description Something that usually differs for the grades of a tier, for the teacher to take or leave. */
+        TierOffer: {
+            /** @description What would be so in the tier, and what it is now. */
+            what: string;
+            /** @description Why it usually is. */
+            why: string;
+            /** @description What the tier has of its own once it is taken. */
+            changes: components["schemas"]["Override"][];
+        };
         /** @description A place that differs. */
         TierRow: {
             /** @description The place. */
@@ -10277,13 +10318,17 @@ export interface components {
             base?: null | components["schemas"]["JsonElement"];
             /** @description What stands there in each tier, in order. */
             cells: components["schemas"]["TierCell"][];
+            /** @description For something with fields of its own: what the brief has there, in a few words. */
+            says?: null | string;
         };
         /** @description What differs between the tiers of a brief. */
         TierTable: {
             /** @description The places that differ in some tier. */
             rows: components["schemas"]["TierRow"][];
-            /** @description Every place that can differ. */
+            /** @description Every place that can differ, in the order of the sheet. */
             fields: components["schemas"]["TierField"][];
+            /** @description What usually differs, for each tier for which something does. */
+            offers: components["schemas"]["OffersForTier"][];
         };
         TimeNeeded: {
             phases: {
@@ -12309,6 +12354,39 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["DraftForGrades"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Tier"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    draftEditedTier: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DraftEditedTier"];
             };
         };
         responses: {

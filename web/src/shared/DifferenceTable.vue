@@ -2,11 +2,16 @@
 import type { Difference } from '@/api/names'
 
 /** Where two states of the same thing differ, both sides beside each other. */
-defineProps<{ differences: readonly Difference[]; before: string; after: string }>()
+const { none = 'Nothing differs.' } = defineProps<{
+  differences: readonly Difference[]
+  before: string
+  after: string
+  none?: string
+}>()
 </script>
 
 <template>
-  <p v-if="differences.length === 0" class="muted">Nothing differs.</p>
+  <p v-if="differences.length === 0" class="muted">{{ none }}</p>
   <div v-else class="scroll">
     <table class="rows">
       <thead>

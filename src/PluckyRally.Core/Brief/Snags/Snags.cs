@@ -1,3 +1,5 @@
+using System.Text.Json;
+
 namespace PluckyRally.Core;
 
 /// <summary>Looks a brief through before a class does.</summary>
@@ -30,7 +32,7 @@ public static class Snags
     /// <summary>Both at once.</summary>
     public static (IReadOnlyList<Snag> Found, IReadOnlyList<Snag> Left) Look(Brief brief)
     {
-        var left = brief.LeftSnags.ToHashSet();
+        var left = brief.LeftSnags.Concat(LeftInTiers(brief)).ToHashSet();
         var all = All(brief).OrderBy(s => s.Weight).ToLookup(s => s.Weight != SnagWeight.Stops && left.Contains(s.Key));
         return ([.. all[false]], [.. all[true]]);
     }
@@ -44,6 +46,14 @@ public static class Snags
                 .Where(s => s.Weight == SnagWeight.Stops)
                 .Select(s => new Problem(s.At, s.What, s.Fix?.Label is { } label ? $"{label}." : s.Why)),
         ];
+
+    /// <summary>What was left on a tier's own sheet, by the keys that it has in the whole brief.</summary>
+    private static IEnumerable<string> LeftInTiers(Brief brief) =>
+        from tier in brief.Tiers
+        let own = tier.Overrides.LastOrDefault(o => o.At == "/leftSnags")
+        where own is { Value.ValueKind: JsonValueKind.Array }
+        from key in own.Value.EnumerateArray()
+        select $"{key} {tier.Id}";
 
     private static List<Snag> All(Brief brief)
     {

@@ -26,19 +26,12 @@ public static class BriefChanges
         var problems = new List<Problem>();
         for (var i = 0; i < changes.Count; i++)
         {
-            var (at, value) = changes[i];
-            if (
-                Editions.MayDiffer(at)
-                && (
-                    Item(node, at, value)
-                    || (KnownPaths.Has(node, typeof(Brief), at) && DocumentPaths.Put(node, at, value))
-                )
-            )
+            if (Put(node, changes[i]))
                 continue;
             problems.Add(
                 new(
                     $"/changes/{i}/at",
-                    $"There is no {ProblemCollector.Short(at)} in the brief as it is run.",
+                    $"There is no {ProblemCollector.Short(changes[i].At)} in the brief as it is run.",
                     "An earlier change may have been undone. Make the change again."
                 )
             );
@@ -73,15 +66,28 @@ public static class BriefChanges
         );
     }
 
+    /// <summary>Puts a value, or an item more or fewer, in its place; false where there is no such place.</summary>
+    internal static bool Put(JsonNode root, Override change) =>
+        MayDiffer(change.At)
+        && (
+            Item(root, change)
+            || (KnownPaths.Has(root, typeof(Brief), change.At) && DocumentPaths.Put(root, change.At, change.Value))
+        );
+
+    /// <summary>Tiers have no tiers, and are of the same format.</summary>
+    internal static bool MayDiffer(string at) => at.Split('/') is not ["", "tiers" or "format" or "version", ..];
+
     /// <summary>Adds an item at its id to a list, or takes it out; false where the place is no such item's.</summary>
-    private static bool Item(JsonNode root, string at, JsonElement value)
+    private static bool Item(JsonNode root, Override change)
     {
+        var (at, value, before) = change;
         var cut = at.LastIndexOf('/');
         if (cut <= 0 || DocumentPaths.At(root, at[..cut]) is not JsonArray list)
             return false;
         var there = DocumentPaths.Child(list, at[(cut + 1)..]);
+        // What is to be gone and is gone already is as it should be.
         if (value.ValueKind == JsonValueKind.Null)
-            return there is not null && list.Remove(there);
+            return there is null || list.Remove(there);
         if (
             there is not null
             || value.ValueKind != JsonValueKind.Object
@@ -90,7 +96,8 @@ public static class BriefChanges
             || id.GetString() != at[(cut + 1)..]
         )
             return false;
-        list.Add(JsonNode.Parse(value.GetRawText()));
+        var next = before is null ? null : DocumentPaths.Child(list, before);
+        list.Insert(next is null ? list.Count : list.IndexOf(next), JsonNode.Parse(value.GetRawText()));
         return true;
     }
 }

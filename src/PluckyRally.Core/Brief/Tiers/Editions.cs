@@ -26,18 +26,14 @@ public static class Editions
         for (var i = 0; i < chosen.Overrides.Count; i++)
         {
             var at = chosen.Overrides[i].At;
-            if (
-                MayDiffer(at)
-                && KnownPaths.Has(node, typeof(Brief), at)
-                && DocumentPaths.Put(node, at, chosen.Overrides[i].Value)
-            )
+            if (BriefChanges.Put(node, chosen.Overrides[i]))
                 continue;
             var nearest = KnownPaths.Nearest(node, typeof(Brief), at);
             problems.Add(
                 new(
                     $"/tiers/{tier}/overrides/{i}/at",
                     $"In {Name(chosen)}: there is no {ProblemCollector.Short(at)} in the brief.",
-                    nearest.Length > 0 && MayDiffer(nearest)
+                    nearest.Length > 0 && BriefChanges.MayDiffer(nearest)
                         ? $"The nearest place is {nearest}."
                         : "Name a place of the brief, items by their id, for example /measures/height/unit."
                 )
@@ -85,9 +81,6 @@ public static class Editions
             What = $"In {Name(tier)}: {problem.What}",
         };
     }
-
-    /// <summary>Tiers have no tiers, and are of the same format.</summary>
-    internal static bool MayDiffer(string at) => at.Split('/') is not ["", "tiers" or "format" or "version", ..];
 
     private static string Name(Tier tier) => tier.Name.Length > 0 ? tier.Name : tier.Id;
 }

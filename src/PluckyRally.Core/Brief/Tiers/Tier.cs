@@ -23,6 +23,16 @@ public sealed record Tier
 }
 
 /// <summary>One value that differs in a tier.</summary>
-/// <param name="At">The place in the brief, items named by their id: <c>/measures/height/unit</c>.</param>
+/// <param name="At">
+/// The place in the brief, items named by their id: <c>/measures/height/unit</c>. Where it names an item of a list, the
+/// tier has an item more, or, with null as its value, one fewer.
+/// </param>
 /// <param name="Value">The value that stands there in this tier.</param>
-public sealed record Override(string At, JsonElement Value);
+/// <param name="Before">
+/// For an item that the brief has not: the id of the one before which it stands; at the end where it is absent.
+/// </param>
+public sealed record Override(string At, JsonElement Value, string? Before = null)
+{
+    internal static Override Of<T>(string at, T value) =>
+        new(at, JsonSerializer.SerializeToElement(value, Json.Options));
+}

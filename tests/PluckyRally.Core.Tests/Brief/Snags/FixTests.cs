@@ -24,7 +24,7 @@ public sealed class FixTests
         foreach (var broken in Broken(brief))
             Fixes(broken, $"{pattern} {units}");
         foreach (var band in Enum.GetValues<GradeBand>().Where(b => b != GradeBand.Unsaid))
-            Fixes(brief with { Tiers = [GradeTier.For(brief, band)] }, $"{pattern} {units} {band}");
+            Fixes(GradeTierTests.Offered(brief, band), $"{pattern} {units} {band}");
     }
 
     [Fact]

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, watch } from 'vue'
-import { useRoute, useRouter } from 'vue-router'
+import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router'
 import { api, ask } from '@/api/client'
 import BuntingRoute from '@/shared/BuntingRoute.vue'
 import LoadNote from '@/shared/LoadNote.vue'
@@ -33,10 +33,11 @@ const router = useRouter()
 const draft = useBriefDraft(props.brief)
 /** A link may ask for a panel of the margin. */
 const asked = useRoute().query.margin
-const { panel } = useMargin(draft, asked === 'last' || asked === 'rehearsal' ? asked : 'snags')
+const { panel } = useMargin(draft, asked === 'last' || asked === 'rehearsal' || asked === 'tiers' ? asked : 'snags')
 /** The table of several tiers, and bars beside sentences, need the room of the sheet, which can be read beside them. */
 const several = computed(() => (draft.brief.value?.tiers.length ?? 0) > 1)
 void draft.open()
+onBeforeRouteLeave(() => draft.settle())
 /** What earlier rallies leave, held against the brief as it was saved last. */
 const memory = useLoad(() => ask(api.GET('/api/briefs/{id}/memory', { params: { path: { id: props.brief } } })))
 watch(draft.savedAt, () => void memory.load(), { immediate: true })
@@ -116,7 +117,7 @@ async function copyMine() {
               :brief="draft.brief.value"
               @undo="draft.undo"
             />
-            <TiersPanel v-else-if="panel === 'tiers'" :brief="draft.brief.value" />
+            <TiersPanel v-else-if="panel === 'tiers'" :id="props.brief" :brief="draft.brief.value" />
             <TimePanel v-else-if="panel === 'time'" :id="props.brief" />
             <StagesPanel v-else-if="panel === 'stages'" :brief="draft.brief.value" />
             <TeacherPanel v-else-if="panel === 'teacher'" :brief="draft.brief.value" />

@@ -1,6 +1,17 @@
 <script lang="ts">
 export type Panel =
-  'snags' | 'measures' | 'method' | 'try' | 'rehearsal' | 'tiers' | 'time' | 'stages' | 'teacher' | 'last' | 'earlier'
+  | 'differences'
+  | 'snags'
+  | 'measures'
+  | 'method'
+  | 'try'
+  | 'rehearsal'
+  | 'tiers'
+  | 'time'
+  | 'stages'
+  | 'teacher'
+  | 'last'
+  | 'earlier'
 </script>
 
 <script setup lang="ts">
@@ -14,6 +25,7 @@ const all: readonly { name: string; panels: readonly (readonly [Panel, string])[
   {
     name: 'Write',
     panels: [
+      ['differences', 'Differences'],
       ['snags', 'Snags'],
       ['measures', 'Measures'],
       ['method', 'Method'],
@@ -45,7 +57,7 @@ const all: readonly { name: string; panels: readonly (readonly [Panel, string])[
 ]
 const groups = computed(() =>
   all
-    .map((g) => ({ ...g, panels: g.panels.filter(([p]) => props.only?.includes(p) ?? true) }))
+    .map((g) => ({ ...g, panels: g.panels.filter(([p]) => props.only?.includes(p) ?? p !== 'differences') }))
     .filter((g) => g.panels.length > 0),
 )
 const tabs = computed(() => groups.value.flatMap((g) => g.panels))

@@ -1,10 +1,11 @@
 import { useDebounceFn } from '@vueuse/core'
 import { computed, ref, watch, type Ref } from 'vue'
 import { api, ask, refusalOf } from '@/api/client'
-import type { Brief, BriefCheckup, Change, ChangePreview, Problem, Refusal } from '@/api/names'
+import type { Brief, Change, ChangePreview, Refusal } from '@/api/names'
 import type { Halves } from '@/fields/halfTyped'
 import { thisBrowser } from '@/shared/thisBrowser'
 import { useMeanwhile } from '@/shared/useMeanwhile'
+import { useCheckup } from './useCheckup'
 import { useSteps } from './useSteps'
 
 /** What a browser keeps of a change that is not done yet. */
@@ -21,8 +22,7 @@ interface KeptHere {
  */
 export function useBriefChange(rally: string, round: Ref<number>) {
   const brief = ref<Brief>()
-  const checkup = ref<BriefCheckup>()
-  const problems = ref<readonly Problem[]>([])
+  const { checkup, problems, check } = useCheckup(brief)
   const halves = ref<Halves>({})
   const reason = ref('')
   const onlyThisRound = ref(false)
@@ -68,12 +68,6 @@ export function useBriefChange(rally: string, round: Ref<number>) {
           reason: reason.value,
         } satisfies KeptHere),
       )
-  }
-  async function check() {
-    if (!brief.value) return
-    const answer = await ask(api.POST('/api/drafts/check', { body: brief.value }))
-    if (answer.ok) checkup.value = answer.data
-    problems.value = answer.ok ? answer.data.problems : answer.offline ? problems.value : answer.refusal.problems
   }
   const soon = useDebounceFn(() => {
     step()

@@ -98,9 +98,14 @@ export function useBriefDraft(id: string) {
     return problems.length > 0 && problems.every((p) => takeFrom(rest, before, p.at)) ? rest : undefined
   }
 
-  async function save() {
+  let saving = Promise.resolve()
+  const save = () => (running ? saving : (saving = saveAll()))
+  /** Waits until what stands here is saved, since the next page may read it; not for a line that is slow. */
+  const settle = () => Promise.race([saving.then(save), new Promise<void>((go) => setTimeout(go, 2_000))])
+
+  async function saveAll() {
     const now = text()
-    if (!brief.value || running || state.value === 'conflict' || now === lastSaved || now === lastRefused) return
+    if (!brief.value || state.value === 'conflict' || now === lastSaved || now === lastRefused) return
     running = true
     state.value = 'saving'
     let sent = now
@@ -251,6 +256,7 @@ export function useBriefDraft(id: string) {
     kept,
     conflict,
     open,
+    settle,
     copyMine,
     takeTheirs,
     useKept,

@@ -1,4 +1,4 @@
-import { useEventListener, useManualRefHistory } from '@vueuse/core'
+import { useManualRefHistory } from '@vueuse/core'
 import type { Ref } from 'vue'
 import { api, ask, refusalOf } from '@/api/client'
 import type { Brief, Change } from '@/api/names'
@@ -22,14 +22,6 @@ export function useSteps(brief: Ref<Brief | undefined>) {
     step()
     if (history.canUndo.value) history.undo()
   }
-  useEventListener(document, 'keydown', (event: KeyboardEvent) => {
-    if (!(event.ctrlKey || event.metaKey) || event.altKey) return
-    const key = event.key.toLowerCase()
-    if (key === 'z' && !event.shiftKey) undo()
-    else if (key === 'y' || (key === 'z' && event.shiftKey)) history.redo()
-    else return
-    event.preventDefault()
-  })
   /** Makes changes that the core has proposed, as a step; gives the refusal where it could not. */
   async function applyChanges(changes: readonly Change[]) {
     if (!brief.value) return undefined

@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import Drawer from 'primevue/drawer'
 import { api, ask } from '@/api/client'
-import type { Brief, EditionSheet, GradeBand, Tier, TierField, TierRow } from '@/api/names'
+import type { Brief, EditionSheet, GradeBand, Tier, TierField, TierOffer, TierRow } from '@/api/names'
 import ChooseOnce from '@/fields/ChooseOnce.vue'
 import DifferenceTable from '@/shared/DifferenceTable.vue'
 import InlineNumber from '@/fields/InlineNumber.vue'
@@ -15,8 +15,11 @@ import { useWriting } from '@/fields/writing'
 import { done } from '@/shared/useDone'
 import WhatIs from '@/shared/WhatIs.vue'
 
-/** Only what differs from grade to grade: rows are places, columns are tiers, what is inherited is faint. */
-const props = defineProps<{ brief: Brief }>()
+/**
+ * Only what differs from grade to grade: rows are places, columns are tiers, what is inherited is faint. What usually
+ * differs is offered below, and nothing is taken unasked.
+ */
+const props = defineProps<{ id: string; brief: Brief }>()
 const { checkup, choices } = useWriting()
 const rows = computed(() => checkup.value?.tiers.rows ?? [])
 const others = computed(() => {
@@ -35,6 +38,18 @@ const groups = computed(() => {
   ].filter(({ items }) => items.length > 0)
 })
 const bands = computed(() => (choices.value?.grades ?? []).filter((g) => g.value !== 'unsaid'))
+const addable = computed(() => [...bands.value, { value: 'unsaid' as const, name: 'Another group' }])
+const offered = computed(() =>
+  props.brief.tiers.flatMap((tier) => {
+    const found = checkup.value?.tiers.offers.find((o) => o.tier === tier.id)
+    return found ? [{ tier, offers: found.offers }] : []
+  }),
+)
+function take(tier: Tier, offer: TierOffer) {
+  for (const change of offer.changes) {
+    tier.overrides = [...tier.overrides.filter((o) => o.at !== change.at), change]
+  }
+}
 /** What the document's own words are called on screen. */
 const names = computed(
   () =>
@@ -92,7 +107,9 @@ function differIn(tier: Tier) {
   const field = differing.value
   differing.value = undefined
   if (!field) return
-  const value = lookUp(props.brief, field.at) ?? (field.kind === 'number' ? 0 : '')
+  const now = lookUp(props.brief, field.at)
+  // Yes or no can only differ by being the other one.
+  const value = field.kind === 'yesNo' ? now !== true : (now ?? (field.kind === 'number' ? 0 : ''))
   tier.overrides.push({ at: field.at, value })
 }
 
@@ -127,6 +144,12 @@ watch(checkup, () => void (seen.value && show(seenTier.value)))
             <th v-for="(tier, i) in brief.tiers" :key="tier.id" scope="col">
               <InlineText v-model="tier.name" label="Name of the tier" :at="`/tiers/${tier.id}/name`" />
               <span class="ways">
+                <RouterLink
+                  class="act"
+                  :to="`/briefs/${id}/tiers/${tier.id}`"
+                  :aria-label="`Edit the sheet for ${tier.name}`"
+                  >Edit</RouterLink
+                >
                 <button type="button" class="act" :aria-label="`See ${tier.name}`" @click="see(tier.id)">See</button>
                 <button
                   type="button"
@@ -143,10 +166,11 @@ watch(checkup, () => void (seen.value && show(seenTier.value)))
         <tbody>
           <tr v-for="row in rows" :key="row.field.at">
             <th scope="row">{{ row.field.name }}</th>
-            <td class="faint">{{ shown(row.base) || '–' }}</td>
-            <td v-for="tier in brief.tiers" :key="tier.id" :class="{ faint: !own(tier, row) }">
+            <td class="faint">{{ row.says ?? (shown(row.base) || '–') }}</td>
+            <td v-for="(tier, i) in brief.tiers" :key="tier.id" :class="{ faint: !own(tier, row) }">
+              <template v-if="row.field.kind === 'item'">{{ row.cells[i]?.says }}</template>
               <select
-                v-if="row.field.kind === 'choice' || row.field.kind === 'yesNo'"
+                v-else-if="row.field.kind === 'choice' || row.field.kind === 'yesNo'"
                 class="inline"
                 :aria-label="`${row.field.name}, ${tier.name}`"
                 :value="row.field.kind === 'yesNo' ? value(tier, row) : String(own(tier, row)?.value ?? row.base)"
@@ -204,7 +228,7 @@ watch(checkup, () => void (seen.value && show(seenTier.value)))
       </table>
     </div>
     <p class="adding">
-      <ChooseOnce label="Add a tier" prompt="Add a tier…" :options="bands" @choose="add" />
+      <ChooseOnce label="Add a tier" prompt="Add a tier…" :options="addable" @choose="add" />
       <ChooseOnce
         v-if="brief.tiers.length > 0"
         label="Add a difference"
@@ -219,6 +243,21 @@ watch(checkup, () => void (seen.value && show(seenTier.value)))
         {{ tier.name }}
       </button>
     </p>
+    <section
+      v-for="{ tier, offers } in offered"
+      :key="tier.id"
+      class="offers"
+      :aria-label="`Often different: ${tier.name}`"
+    >
+      <h3>Often different for {{ tier.name }}</h3>
+      <label v-for="offer in offers" :key="offer.what" class="offer">
+        <input type="checkbox" @change="take(tier, offer)" />
+        <span>
+          {{ offer.what }}<br />
+          <span class="small muted">{{ offer.why }}</span>
+        </span>
+      </label>
+    </section>
     <Drawer
       :visible="seen !== undefined"
       :style="{ width: `min(${brief.tiers.length > 1 ? 23 : 34}rem, 92vw)` }"
@@ -286,6 +325,15 @@ td {
 .ways {
   display: flex;
   gap: var(--space-3);
+}
+.offers {
+  margin-top: var(--space-5);
+}
+.offer {
+  display: flex;
+  gap: var(--space-3);
+  align-items: baseline;
+  padding: var(--space-1) 0;
 }
 .adding {
   display: flex;

@@ -1,0 +1,91 @@
+import { useDebounceFn } from '@vueuse/core'
+import { computed, ref, watch, type Ref } from 'vue'
+import { api, ask, refusalOf } from '@/api/client'
+import type { Brief, Change, Difference, Refusal } from '@/api/names'
+import type { Halves } from '@/fields/halfTyped'
+import { thisBrowser } from '@/shared/thisBrowser'
+import { useCheckup } from './useCheckup'
+import { useSteps } from './useSteps'
+
+/** What a browser keeps of a tier's sheet that has not become the tier yet. */
+interface KeptHere {
+  from: string
+  text: string
+  halves: Halves
+}
+
+/**
+ * A tier on a sheet of its own: the whole brief as the tier runs it, to be changed like any other. What differs from the
+ * brief becomes what the tier has of its own, and is saved with the brief.
+ * @param whole The brief with its tiers.
+ */
+export function useTierSheet(id: string, tier: string, whole: Ref<Brief | undefined>) {
+  const brief = ref<Brief>()
+  const { checkup, problems, check } = useCheckup(brief)
+  const halves = ref<Halves>({})
+  const differences = ref<readonly Difference[]>([])
+  const refusal = ref<Refusal>()
+  const { step, ...steps } = useSteps(brief)
+  const keptHere = `tier:${id}:${tier}`
+  /** The sheet as the tier has it. */
+  let from = ''
+  const text = () => JSON.stringify(brief.value)
+  const name = computed(() => whole.value?.tiers.find((t) => t.id === tier)?.name ?? '')
+
+  async function laid() {
+    const answer = await ask(api.POST('/api/drafts/edition', { body: { brief: whole.value!, tier } }))
+    refusal.value = refusalOf(answer)
+    if (answer.ok) differences.value = answer.data.differences
+    return answer.ok ? answer.data.brief : undefined
+  }
+  async function open() {
+    if (!whole.value) return
+    const now = await laid()
+    if (!now) return
+    from = JSON.stringify(now)
+    const left = JSON.parse(thisBrowser.read(keptHere) ?? 'null') as KeptHere | null
+    const goesOn = left?.from === from
+    halves.value = goesOn ? left.halves : {}
+    brief.value = goesOn ? (JSON.parse(left.text) as Brief) : now
+    steps.begin()
+    await check()
+  }
+  function keepHere() {
+    if (text() === from && Object.keys(halves.value).length === 0) thisBrowser.drop(keptHere)
+    else thisBrowser.keep(keptHere, JSON.stringify({ from, text: text(), halves: halves.value } satisfies KeptHere))
+  }
+  /** Makes the tier what stands on its sheet. */
+  async function take() {
+    if (!brief.value || !whole.value || text() === from) return
+    const sent = text()
+    const answer = await ask(
+      api.POST('/api/drafts/tier/edited', { body: { brief: whole.value, tier, edited: brief.value } }),
+    )
+    if (!answer.ok) return void (problems.value = answer.offline ? problems.value : answer.refusal.problems)
+    const at = whole.value.tiers.findIndex((t) => t.id === tier)
+    if (at >= 0) whole.value.tiers[at] = answer.data
+    from = sent
+    keepHere()
+    await laid()
+    if (text() !== sent) await take()
+  }
+  const soon = useDebounceFn(async () => {
+    step()
+    await take()
+    await check()
+  }, 350)
+  watch(
+    brief,
+    () => {
+      if (!brief.value) return
+      keepHere()
+      if (text() !== from) void soon()
+    },
+    { deep: true },
+  )
+  watch(halves, keepHere)
+  const applyChanges = async (changes: readonly Change[]) => {
+    refusal.value = await steps.applyChanges(changes)
+  }
+  return { brief, checkup, problems, halves, differences, refusal, name, open, take, ...steps, applyChanges }
+}
