@@ -57,6 +57,7 @@ try
     builder.Services.AddDataFile(settings.Folder);
     builder.Services.AddAccess(settings);
     builder.Services.AddSingleton<DemoBeside>();
+    builder.Services.AddSingleton<ReadyBriefs>();
     builder.Services.AddSingleton<CopyKeeper>();
     builder.Services.AddSingleton<InstrumentBoard>();
     builder.Services.AddSingleton<LiveTeller>();

@@ -37,7 +37,7 @@ public sealed class PublishedTests : ScreenTest
 
         var desk = OpenWindow(await Start(folder, home));
         desk.Open("/");
-        desk.See("Two ways to begin");
+        desk.See("Where to begin");
         desk.GoToPlace("Status");
         desk.See(Path.Combine(home, ".local", "share", "plucky-rally"));
         desk.GoToPlace("About");

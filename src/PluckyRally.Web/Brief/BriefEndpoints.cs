@@ -19,6 +19,8 @@ internal static class BriefEndpoints
             .Accepts<Core.Brief>("application/json")
             .TakesAtMost(Limits.BriefBytes);
         briefs.MapPost("/begun", Begin).WithName("beginBrief").Accepts<NewBrief>("application/json");
+        briefs.MapGet("/ready", (ReadyBriefs ready) => TypedResults.Ok(ready.All)).WithName("listReadyBriefs");
+        briefs.MapPost("/ready/{name}/copy", CopyReady).WithName("copyReadyBrief");
         briefs.MapGet("/{id:guid}", Open).WithName("openBrief").Produces<Core.Brief>();
         briefs
             .MapPut("/{id:guid}", Save)
@@ -83,6 +85,19 @@ internal static class BriefEndpoints
             [Change.Set("/title", title.Length > 0 ? $"{title} (copy)" : "")]
         );
         var result = await Shelve(renamed, shelf, stop);
+        return result.Result is Created<BriefOnShelf> created ? created : (Refused)result.Result;
+    }
+
+    private static async Task<Results<Created<BriefOnShelf>, Missing, Refused>> CopyReady(
+        string name,
+        ReadyBriefs ready,
+        BriefShelf shelf,
+        CancellationToken stop
+    )
+    {
+        if (ready.Find(name) is not { } brief)
+            return new Missing("brief");
+        var result = await Shelve(Result<Document<Core.Brief>>.Ok(brief), shelf, stop);
         return result.Result is Created<BriefOnShelf> created ? created : (Refused)result.Result;
     }
 

@@ -5,9 +5,10 @@ using Xunit;
 namespace PluckyRally.Core.Tests.Briefs;
 
 /// <summary>
-/// A tier is added with its name and grades alone; what usually differs is offered: younger classes get more material, coarser readings, fewer attempts (common practice, no
-/// source). The fineness of length by grade follows the Common Core State Standards for mathematics: whole units in
-/// grade 2 (2.MD.A.1), halves and quarters of an inch in grade 3 (3.MD.B.4); cited from memory.
+/// A tier is added with its name and grades alone; what usually differs is offered: younger classes get more material,
+/// coarser readings, fewer attempts (common practice, no source). The fineness of length by grade follows the Common
+/// Core State Standards for mathematics: whole units in grade 2 (2.MD.A.1), halves and quarters of an inch in grade 3
+/// (3.MD.B.4); cited from memory.
 /// </summary>
 public sealed class GradeTierTests
 {

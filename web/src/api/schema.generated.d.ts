@@ -548,6 +548,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/briefs/ready": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listReadyBriefs"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/briefs/ready/{name}/copy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["copyReadyBrief"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/briefs/{id}": {
         parameters: {
             query?: never;
@@ -8780,6 +8812,15 @@ export interface components {
             /** @description Whether it lies where it was expected. */
             inside: boolean;
         };
+        ReadyBrief: {
+            name: string;
+            title: string;
+            goal: string;
+            season: components["schemas"]["Season"];
+            pattern: components["schemas"]["Pattern"];
+            /** Format: int32 */
+            minutes: number;
+        };
         /** @description Something that teams are held against: it has a sheet of its own, and takes no place. */
         Reference: {
             /** @description Names it in entries, as a team's id does. */
@@ -11955,6 +11996,66 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BriefOnShelf"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    listReadyBriefs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadyBrief"][];
+                };
+            };
+        };
+    };
+    copyReadyBrief: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BriefOnShelf"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
             /** @description Unprocessable Entity */

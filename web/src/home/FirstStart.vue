@@ -6,9 +6,12 @@ import { api, ask, refusalOf } from '@/api/client'
 import type { Refusal } from '@/api/names'
 import RefusalNote from '@/shared/RefusalNote.vue'
 import { useLoad } from '@/shared/useLoad'
+import type { Way } from './NewBriefDialog.vue'
 
-/** Two ways to begin: look around in the demo, which is kept apart, or write the first brief. */
-defineEmits<{ write: [] }>()
+/** Ways to begin: look around in the demo, which is kept apart, copy a brief of it, or write the first one. */
+defineEmits<{ begin: [way: Way] }>()
+const ready = useLoad(() => ask(api.GET('/api/briefs/ready')))
+void ready.load()
 const demo = useLoad(() => ask(api.GET('/api/demo')))
 void demo.load()
 const starting = ref(false)
@@ -24,7 +27,7 @@ async function openDemo() {
 
 <template>
   <section aria-labelledby="begin">
-    <h2 id="begin">Two ways to begin</h2>
+    <h2 id="begin">Where to begin</h2>
     <div class="ways">
       <div v-if="demo.data.value?.canStart">
         <h3>Look around first</h3>
@@ -40,10 +43,15 @@ async function openDemo() {
         />
         <RefusalNote :refusal="refusal" />
       </div>
+      <div v-if="ready.data.value?.length">
+        <h3>Copy a ready-made brief</h3>
+        <p>{{ ready.data.value.length }} challenges that can be run as they are. Make teams, and begin.</p>
+        <Button label="Choose one" variant="outlined" @click="$emit('begin', 'ready')" />
+      </div>
       <div>
         <h3>Write the first brief</h3>
         <p>A pattern brings measures, rules, points and cautions. You bring the story.</p>
-        <Button label="Write the first brief" @click="$emit('write')" />
+        <Button label="Write the first brief" @click="$emit('begin', 'pattern')" />
         <p><GuideLink to="first-rally">Your first rally in fifteen minutes, step by step</GuideLink></p>
       </div>
     </div>

@@ -9,7 +9,7 @@ import { useLoad } from '@/shared/useLoad'
 import BriefShelf from './BriefShelf.vue'
 import FirstStart from './FirstStart.vue'
 import ImportFiles from './ImportFiles.vue'
-import NewBriefDialog from './NewBriefDialog.vue'
+import NewBriefDialog, { type Way } from './NewBriefDialog.vue'
 import PlanDialog, { type Planning } from './PlanDialog.vue'
 import RallyLists from './RallyLists.vue'
 import YearLine from './YearLine.vue'
@@ -18,6 +18,11 @@ const rallies = useLoad(() => ask(api.GET('/api/rallies')))
 const year = useLoad(() => ask(api.GET('/api/year')))
 const briefs = ref<readonly BriefOnShelf[]>()
 const beginning = ref(false)
+const way = ref<Way>('pattern')
+function begin(by: Way) {
+  way.value = by
+  beginning.value = true
+}
 const planning = ref<Planning>()
 const shelf = useTemplateRef('shelf')
 const kept = useLoad(() => ask(api.GET('/api/kept')))
@@ -48,11 +53,11 @@ if (useRoute().query.left === 'demo') void ask(api.DELETE('/api/demo')).then(() 
     <p v-if="trouble" class="heed" role="status">
       <b>{{ trouble }}</b> <RouterLink to="/backups">Open Backups</RouterLink>
     </p>
-    <NewBriefDialog v-model="beginning" />
+    <NewBriefDialog v-model="beginning" v-model:way="way" />
     <PlanDialog v-model="planning" :plans="year.data.value?.plans ?? []" :load="year.load" />
     <div v-if="!ready" class="shape" aria-hidden="true"><span></span><span></span><span></span></div>
     <div v-show="ready" class="stack sections">
-      <FirstStart v-if="empty" @write="beginning = true" />
+      <FirstStart v-if="empty" @begin="begin" />
       <LoadNote :state="rallies.state.value" :refusal="rallies.refusal.value" what="the rallies" @again="load" />
       <RallyLists
         v-if="rallies.data.value && year.data.value && !empty"

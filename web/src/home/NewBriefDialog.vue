@@ -1,18 +1,25 @@
+<script lang="ts">
+export type Way = 'pattern' | 'paste' | 'ready'
+</script>
+
 <script setup lang="ts">
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
-import { ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, ask } from '@/api/client'
+import { api, ask, refusalOf } from '@/api/client'
 import type { GradeBand, Pattern, Refusal, UnitSystem } from '@/api/names'
 import LoadNote from '@/shared/LoadNote.vue'
+import RefusalNote from '@/shared/RefusalNote.vue'
 import { useLoad } from '@/shared/useLoad'
 import { useSchool } from '@/school/useSchool'
 import PasteChallenge from './PasteChallenge.vue'
 import PatternMark from './PatternMark.vue'
+import ReadyBriefs from './ReadyBriefs.vue'
 
-/** How a brief is begun: a pattern, the grades, the units. */
+/** How a brief is begun: from a pattern, a pasted challenge or a brief that is ready. */
 const open = defineModel<boolean>({ required: true })
+const way = defineModel<Way>('way', { default: 'pattern' })
 const router = useRouter()
 const { data, state, refusal, load } = useLoad(() => ask(api.GET('/api/choices')))
 void load()
@@ -21,8 +28,14 @@ const units = ref<UnitSystem>('metric')
 const { school } = useSchool()
 watch(school, (s) => s && (units.value = s.units), { immediate: true })
 const pattern = ref<Pattern>('tallest')
-/** Whether it is begun with a text; what was pasted stays when the dialog is closed. */
-const pasting = ref(false)
+const ready = useLoad(() => ask(api.GET('/api/briefs/ready')))
+void ready.load()
+const ways = computed((): readonly (readonly [Way, string])[] => [
+  ['pattern', 'From a pattern'],
+  ['paste', 'Paste a challenge'],
+  ...(ready.data.value?.length ? [['ready', 'Copy a ready-made brief'] as const] : []),
+])
+/** What was pasted stays when the dialog is closed. */
 const text = ref('')
 const refused = ref<Refusal>()
 const beginning = ref(false)
@@ -33,11 +46,8 @@ async function begin() {
     api.POST('/api/briefs/begun', { body: { pattern: pattern.value, grades: grades.value, units: units.value } }),
   )
   beginning.value = false
+  refused.value = refusalOf(answer)
   if (answer.ok) await router.push(`/briefs/${answer.data.id}`)
-  else
-    refused.value = answer.offline
-      ? { title: 'Plucky Rally does not answer.', detail: 'Try again.', problems: [] }
-      : answer.refusal
 }
 </script>
 
@@ -45,7 +55,7 @@ async function begin() {
   <Dialog v-model:visible="open" modal header="Begin a brief" :style="{ width: '58rem' }" dismissable-mask>
     <LoadNote :state="state" :refusal="refusal" what="the patterns" @again="load" />
     <template v-if="data">
-      <p class="for">
+      <p v-if="way !== 'ready'" class="for">
         It is for
         <select v-model="grades" class="inline" aria-label="Grades">
           <option v-for="g in data.grades" :key="g.value" :value="g.value">{{ g.name }}</option>
@@ -58,19 +68,16 @@ async function begin() {
       </p>
       <p class="ways" role="group" aria-label="How to begin">
         <Button
-          label="From a pattern"
-          :variant="pasting ? 'outlined' : undefined"
-          :aria-pressed="!pasting"
-          @click="pasting = false"
-        />
-        <Button
-          label="Paste a challenge"
-          :variant="pasting ? undefined : 'outlined'"
-          :aria-pressed="pasting"
-          @click="pasting = true"
+          v-for="[id, name] in ways"
+          :key="id"
+          :label="name"
+          :variant="way === id ? undefined : 'outlined'"
+          :aria-pressed="way === id"
+          @click="way = id"
         />
       </p>
-      <PasteChallenge v-if="pasting" v-model:text="text" :grades="grades" :units="units" />
+      <PasteChallenge v-if="way === 'paste'" v-model:text="text" :grades="grades" :units="units" />
+      <ReadyBriefs v-else-if="way === 'ready'" :briefs="ready.data.value ?? []" />
       <form v-else @submit.prevent="begin">
         <fieldset>
           <legend>Pattern</legend>
@@ -83,7 +90,7 @@ async function begin() {
             </span>
           </label>
         </fieldset>
-        <p v-if="refused" role="alert" class="wrong">{{ refused.title }} {{ refused.detail }}</p>
+        <RefusalNote :refusal="refused" />
         <p class="small muted">A pattern brings measures, rules, points, minutes and cautions. The idea is yours.</p>
         <Button type="submit" label="Begin" :loading="beginning" />
       </form>

@@ -131,32 +131,6 @@ internal sealed record Draft(GradeBand Grades, UnitSystem Units)
             IfMissed = ifMissed ?? new Consequence.DoesNotPlace(),
         };
 
-    /// <summary>A limit on a measure.</summary>
-    public static Rule Limit(
-        string id,
-        string text,
-        string measure,
-        Comparison comparison,
-        string amount,
-        RuleSort sort = RuleSort.Criterion,
-        CheckTime when = CheckTime.BeforeTest,
-        Consequence? ifMissed = null
-    ) =>
-        new()
-        {
-            Id = id,
-            Sort = sort,
-            Text = text,
-            Check = new RuleCheck.Limit
-            {
-                Value = measure,
-                Comparison = comparison,
-                Amount = amount,
-            },
-            When = when,
-            IfMissed = ifMissed ?? new Consequence.DoesNotPlace(),
-        };
-
     /// <summary>A measured part.</summary>
     public static Part.Measured Points(
         string id,

@@ -50,12 +50,11 @@ public static class Patterns
             [
                 Draft.Must(
                     "stands",
-                    "It stands by itself while we count to 5",
+                    "It stands by itself while we count",
                     when: CheckTime.EveryAttempt,
                     ifMissed: new Consequence.AttemptDoesNotCount()
                 ),
                 Draft.Must("free", "It is not fixed to the table, the wall or a person", RuleSort.Constraint),
-                Draft.Limit("most", "At most 12 pieces", "pieces", Comparison.AtMost, "12", RuleSort.Constraint),
             ],
             Materials = [Draft.Pieces(12), d.Joining(60), Draft.Cutter],
             Conditions =
@@ -67,8 +66,8 @@ public static class Patterns
             {
                 Attempts = 2,
                 HoldSeconds = 5,
-                How = "When time is up, everybody lets go. We count to 5. Then we measure the height.",
-                IfItFalls = "If it falls, fix it and try again. Your better try counts.",
+                How = "When time is up, everybody lets go. We count, then we measure the height.",
+                IfItFalls = "If it falls, you may fix it for any attempts that are left.",
             },
             Method = new()
             {
@@ -285,7 +284,7 @@ public static class Patterns
                 How =
                     "One team at a time launches from the line. We measure how far it went and how far it "
                     + "is off the middle line.",
-                IfItFalls = "If it breaks, fix it before your next turn.",
+                IfItFalls = "If it breaks, you may fix it for any attempts that are left.",
             },
             Method = new()
             {
@@ -361,7 +360,7 @@ public static class Patterns
                 Attempts = d.ManyAttempts,
                 How = "We let go at the top and time it to the end.",
                 OverWhen = "If it stops for 3 seconds, that try does not count.",
-                IfItFalls = "If a part falls off, you may fix it before your next try.",
+                IfItFalls = "If a part falls off, you may fix it for any attempts that are left.",
             },
             Method = new()
             {
@@ -611,14 +610,14 @@ public static class Patterns
             ],
             Conditions =
             [
-                Draft.Same("course", "The course", "4 legs, marked with cones"),
+                Draft.Same("course", "The course", "marked with cones"),
                 Draft.Same("start", "How it starts", "on the word go"),
             ],
             Trials = new()
             {
                 How =
-                    "Each runner does one leg and passes on. The clock runs from start to end. A drop "
-                    + "costs 3 seconds, a missed cone 5.",
+                    "Each runner does one leg and passes on. The clock runs from start to end. Drops and "
+                    + "missed cones add seconds.",
                 IfItFalls = "If you drop it, pick it up where it fell and go on.",
             },
             Method = new()
@@ -652,8 +651,8 @@ public static class Patterns
                 [
                     new()
                     {
-                        Name = "the faster time",
-                        Value = "relay.value",
+                        Name = "fewer faults",
+                        Value = "relay.faults",
                         Better = Better.Less,
                     },
                 ],
@@ -702,9 +701,9 @@ public static class Patterns
                 [
                     new()
                     {
-                        Name = "points for tiles",
-                        Value = "tiles.value",
-                        Better = Better.More,
+                        Name = "fewer tiles",
+                        Value = "tiles.count",
+                        Better = Better.Less,
                     },
                 ],
             },
@@ -776,7 +775,7 @@ public static class Patterns
                     new()
                     {
                         Name = "how well it solves the problem",
-                        Value = "judged.value",
+                        Value = "judged.criteria.solves",
                         Better = Better.More,
                     },
                 ],

@@ -150,7 +150,7 @@ internal static partial class RuleSnags
     /// <summary>
     /// How a text compares its one number; null where it has several, or says nothing of more and less.
     /// </summary>
-    private static Comparison? Direction(string text) =>
+    public static Comparison? Direction(string text) =>
         LimitPhrases.ComparisonsIn(PlainText.Of(text)).Distinct().ToList() is [var comparison] ? comparison : null;
 
     private static bool Opposite(Comparison a, Comparison b) =>

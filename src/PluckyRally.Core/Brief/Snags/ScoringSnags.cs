@@ -18,6 +18,7 @@ internal static partial class ScoringSnags
 
     public static IEnumerable<Snag> Find(SnagContext scene) =>
         TieBreak(scene)
+            .Concat(NeverDecides(scene))
             .Concat(Balance(scene))
             .Concat((scene.Compiled?.Parts ?? []).SelectMany(p => p.Snags(scene)))
             .Concat(Missing(scene))
@@ -28,14 +29,17 @@ internal static partial class ScoringSnags
         var method = scene.Brief.Method;
         if (!method.Ranking || scene.Compiled is not { TieBreaks: [], Parts: [var first, ..] })
             yield break;
-        var spare = scene.Brief.Measures.FirstOrDefault(m => m.Taken == ReadOccasion.Once) is { } once
-            ? new TieBreak
-            {
-                Name = $"the smaller {once.Name.ToLowerInvariant()}",
-                Value = once.Id,
-                Better = Better.Less,
-            }
-            : new TieBreak
+        var once = scene.Brief.Measures.FirstOrDefault(m => m is { Off: false, Taken: ReadOccasion.Once });
+        TieBreak? spare =
+            once is not null
+                ? new()
+                {
+                    Name = $"the smaller {once.Name.ToLowerInvariant()}",
+                    Value = once.Id,
+                    Better = Better.Less,
+                }
+            : IsTheTotal(scene.Compiled, $"{first.Part.Id}.value") ? null
+            : new()
             {
                 Name = $"{first.Part.Name.ToLowerInvariant()} before points",
                 Value = $"{first.Part.Id}.value",
@@ -47,8 +51,43 @@ internal static partial class ScoringSnags
             "/method/tieBreaks",
             "There is no tie-break.",
             "Ties are common, and a rule made up on the spot looks unfair.",
-            new($"Let {spare.Name} decide", [Change.Append("/method/tieBreaks", spare)])
+            spare is null ? null : new($"Let {spare.Name} decide", [Change.Append("/method/tieBreaks", spare)])
         );
+    }
+
+    private static IEnumerable<Snag> NeverDecides(SnagContext scene)
+    {
+        if (scene.Compiled is not { } compiled)
+            yield break;
+        foreach (var (tieBreak, i) in scene.Brief.Method.TieBreaks.Select((t, i) => (t, i)))
+        {
+            if (!tieBreak.Off && IsTheTotal(compiled, tieBreak.Value.Trim()))
+                yield return new(
+                    "neverDecides",
+                    SnagWeight.Matters,
+                    $"/method/tieBreaks/{i}/value",
+                    $"The tie-break “{tieBreak.Name}” can never decide: it is the total itself.",
+                    "Teams with the same total have the same of it."
+                );
+        }
+    }
+
+    /// <summary>
+    /// Whether teams that are tied in points cannot differ in this: the total, or what the only part gives or turns
+    /// into points evenly while nothing else gives or takes any.
+    /// </summary>
+    private static bool IsTheTotal(CompiledEdition compiled, string value)
+    {
+        if (value == "team.total")
+            return true;
+        if (
+            compiled.Parts is not [{ Part: { Floor: null, Cap: null } only }]
+            || compiled.Rules.Any(r => r.Rule is { Bonus: > 0 } or { IfMissed: Consequence.Deduct })
+        )
+            return false;
+        return value == $"{only.Id}.points"
+            || value == $"{only.Id}.unweighted"
+            || (value == $"{only.Id}.value" && only.PointsCurve is null or Curve.Raw or Curve.Rate { PerUnit: not 0 });
     }
 
     private static IEnumerable<Snag> Balance(SnagContext scene)

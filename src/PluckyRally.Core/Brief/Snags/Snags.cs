@@ -11,6 +11,7 @@ public static class Snags
         SafetySnags.Find,
         RuleSnags.Find,
         SaidSnags.Find,
+        RepeatedNumberSnags.Find,
         TestSnags.Find,
         MaterialSnags.Find,
         ScoringSnags.Find,

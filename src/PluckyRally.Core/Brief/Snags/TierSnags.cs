@@ -1,9 +1,25 @@
 namespace PluckyRally.Core;
 
-/// <summary>Tiers that ask less of older students than of younger ones.</summary>
+/// <summary>Tiers that nobody can tell apart, or that ask less of older students than of younger ones.</summary>
 internal static class TierSnags
 {
-    public static IEnumerable<Snag> Find(IReadOnlyList<(Tier Tier, SnagContext SnagContext)> all)
+    public static IEnumerable<Snag> Find(IReadOnlyList<(Tier Tier, SnagContext SnagContext)> all) =>
+        SameName([.. all.Select(t => t.Tier)]).Concat(Easier(all));
+
+    private static IEnumerable<Snag> SameName(IReadOnlyList<Tier> tiers)
+    {
+        foreach (var tier in tiers.Where((t, i) => tiers.Take(i).Any(other => Name(other).Trim() == Name(t).Trim())))
+            yield return new(
+                "sameName",
+                SnagWeight.Stops,
+                $"/tiers/{tier.Id}/name",
+                $"Two tiers are called “{Name(tier)}”.",
+                "Nobody could tell which one a rally runs. Give each a name of its own.",
+                Tier: tier.Id
+            );
+    }
+
+    private static IEnumerable<Snag> Easier(IReadOnlyList<(Tier Tier, SnagContext SnagContext)> all)
     {
         var tiers = all.Where(t => t.SnagContext.Brief.Grades != GradeBand.Unsaid)
             .OrderBy(t => t.SnagContext.Brief.Grades)

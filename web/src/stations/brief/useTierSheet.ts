@@ -15,8 +15,8 @@ interface KeptHere {
 }
 
 /**
- * A tier on a sheet of its own: the whole brief as the tier runs it, to be changed like any other. What differs from the
- * brief becomes what the tier has of its own, and is saved with the brief.
+ * A tier on a sheet of its own: the whole brief as the tier runs it, to be changed like any other. What differs from
+ * the brief becomes what the tier has of its own, and is saved with the brief.
  * @param whole The brief with its tiers.
  */
 export function useTierSheet(id: string, tier: string, whole: Ref<Brief | undefined>) {

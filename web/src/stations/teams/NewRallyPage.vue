@@ -5,7 +5,7 @@ import Select from 'primevue/select'
 import Textarea from 'primevue/textarea'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { api, ask } from '@/api/client'
+import { api, ask, refusalOf } from '@/api/client'
 import type { Refusal } from '@/api/names'
 import BuntingRoute from '@/shared/BuntingRoute.vue'
 import LoadNote from '@/shared/LoadNote.vue'
@@ -49,6 +49,14 @@ const typed = ref<{
   ...(JSON.parse((localStorage.getItem(keptHere) ?? '{}').replaceAll('"pupils":', '"students":')) as object),
   ...(plannedFor ? { name: String(plannedFor) } : {}),
   ...(plannedOn ? { date: String(plannedOn) } : {}),
+})
+/** Where there is no class yet, it can begin at once: teams that are only numbered, to be named now or later. */
+const classes = useLoad(() => ask(api.GET('/api/classes')))
+void classes.load()
+watch([classes.data, brief.data], ([known, written]) => {
+  if (known?.length !== 0 || !written || typed.value.teams || typed.value.name) return
+  typed.value.name = 'My class'
+  typed.value.teams = Array.from({ length: written.timing.teams }, (_, i) => `Team ${i + 1}`).join('\n')
 })
 watch(typed, (value) => localStorage.setItem(keptHere, JSON.stringify(value)), { deep: true })
 
@@ -102,9 +110,7 @@ async function begin() {
     if (plan) await done(api.DELETE('/api/year/plans/{id}', { params: { path: { id: String(plan) } } }))
     await router.push(`/rallies/${answer.data.id}/${answer.data.next}`)
   } else {
-    refusal.value = answer.offline
-      ? { title: 'Plucky Rally does not answer.', detail: 'What you typed is kept here. Try again.', problems: [] }
-      : answer.refusal
+    refusal.value = refusalOf(answer, 'What you typed is kept here. Try again.')
   }
 }
 </script>
