@@ -120,7 +120,7 @@ public abstract record Consequence
             found.Unless(
                 brief.Method.Parts.Any(p => p.Id == Part),
                 "/ifMissed/part",
-                $"There is no part “{ProblemCollector.Short(Part)}”.",
+                "The part that gives these points is not in the method.",
                 "Choose one of the parts of the method."
             );
     }

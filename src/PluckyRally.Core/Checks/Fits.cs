@@ -47,7 +47,7 @@ public abstract partial record RuleCheck
                 {
                     found.Add(
                         $"/check/dimensions/{i}",
-                        $"“{ProblemCollector.Short(Dimensions[i])}” is not a length of this brief.",
+                        "One of these lengths is not measured in this brief.",
                         "Name a measure of length."
                     );
                     continue;

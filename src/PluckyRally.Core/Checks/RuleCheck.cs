@@ -38,7 +38,7 @@ internal sealed record RuleSources(Brief Brief, FigureList Figures, IReadOnlyLis
         found.Unless(
             broken,
             "/check/part",
-            $"There is no part “{ProblemCollector.Short(id)}” with {sort}.",
+            $"The part with {sort} that this rule looks at is not in the method.",
             "Name one of the method's parts."
         );
         return null;

@@ -61,10 +61,10 @@ public static class Compiler
             if (measure is null)
             {
                 // What is read is offered first; what is known of a part only to whoever has begun to name it.
-                var known = string.Join(", ", measures.Select(m => m.Id).Where(known => Owner(known) == Owner(id)));
+                var known = measures.Where(m => Owner(m.Id) == Owner(id)).Select(m => m.Name).Where(n => n.Length > 0);
                 return Refuse(
-                    $"“{ProblemCollector.Short(id)}” is not something this brief measures.",
-                    known.Length > 0 ? $"Use one of these: {known}." : "Add a measure first."
+                    "This looks at something that is not in the brief.",
+                    known.Any() ? $"Choose one of these: {string.Join("; ", known)}." : "Add a measure first."
                 );
             }
 

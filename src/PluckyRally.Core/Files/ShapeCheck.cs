@@ -105,7 +105,8 @@ internal sealed class ShapeCheck
                 );
             else if (field.Value.ValueKind == JsonValueKind.Null)
             {
-                if (!property.IsSetNullable)
+                // What may be any value may be none: a tier has one item fewer by it.
+                if (!property.IsSetNullable && property.PropertyType != typeof(JsonElement))
                     Add(
                         $"{at}/{field.Name}",
                         "This field cannot be empty (null).",

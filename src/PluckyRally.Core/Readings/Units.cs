@@ -86,6 +86,47 @@ public static class Units
                 "",
         };
 
+    /// <summary>The unit a kind is usually read in where the class measures in a system.</summary>
+    public static string Usual(MeasureKind kind, UnitSystem system) =>
+        system == UnitSystem.Metric
+            ? Usual(kind)
+            : kind switch
+            {
+                MeasureKind.Length => "in",
+                MeasureKind.Area => "in²",
+                MeasureKind.Mass => "oz",
+                MeasureKind.Force => "ozf",
+                MeasureKind.Volume => "fl oz",
+                MeasureKind.Temperature => "°F",
+                MeasureKind.Duration
+                or MeasureKind.Angle
+                or MeasureKind.Percent
+                or MeasureKind.Money
+                or MeasureKind.Count
+                or MeasureKind.Number
+                or MeasureKind.YesNo
+                or MeasureKind.Level => Usual(kind),
+            };
+
+    /// <summary>Whether a unit is one of inches, ounces and what goes with them.</summary>
+    public static bool IsCustomary(string unit) => Customary.Contains(unit);
+
+    private static readonly FrozenSet<string> Customary = FrozenSet.Create([
+        "in",
+        "ft",
+        "yd",
+        "in²",
+        "ft²",
+        "yd²",
+        "oz",
+        "lb",
+        "lbf",
+        "ozf",
+        "fl oz",
+        "cup",
+        "°F",
+    ]);
+
     /// <summary>
     /// What one of a unit is called after "each": the word where its symbol is another word, else the symbol.
     /// </summary>

@@ -83,7 +83,8 @@ public sealed record ExpectedAndCame(
             RehearsalWords.OutsideOf(
                 values.Count(v => !Inside(v)),
                 values.Count,
-                Shown((decimal)Summary.Of([.. values.Select(v => new BoundedValue(v))])!.Median)
+                Shown((decimal)Summary.Of([.. values.Select(v => new BoundedValue(v))])!.Median),
+                thing.Shown.IsGuess
             ),
             measure is null
                 ? []

@@ -29,6 +29,9 @@ public sealed class Rehearsal
     /// <summary>What is left to chance, as it is expected where nobody writes otherwise.</summary>
     internal IReadOnlyList<RehearsedThing> Things { get; }
 
+    /// <summary>What is expected where nobody writes otherwise, each with where it comes from.</summary>
+    public IReadOnlyList<RehearsalInput> Expected => [.. Things.Select(t => t.Shown)];
+
     internal RehearsedClasses Classes { get; }
 
     /// <summary>Makes a rehearsal of a brief ready, or says what stands in its way.</summary>

@@ -8,13 +8,15 @@ namespace PluckyRally.Core;
 /// <param name="Expected">The smallest, the usual and the largest value; absent for what happens or does not.</param>
 /// <param name="InAHundred">How often it happens, in 100 tries; absent for a value.</param>
 /// <param name="From">Where that comes from.</param>
+/// <param name="IsGuess">Whether nobody knows it: neither the brief nor an earlier class says.</param>
 public sealed record RehearsalInput(
     string Handle,
     string Name,
     string Unit,
     Pert? Expected,
     decimal? InAHundred,
-    string From
+    string From,
+    bool IsGuess = false
 );
 
 /// <summary>How a rehearsal is asked for.</summary>

@@ -67,13 +67,18 @@ public sealed record RehearsalBeside(
         var levels = new List<double[]>();
         var moves = new List<double>();
         var (classes, other, moved) = (0, 0, 0);
+        var (bestNow, bestThen) = (0, 0);
         IReadOnlyList<PlacedTwice> example = [];
         for (var lineUp = 0; lineUp < lineUps; lineUp++)
         {
+            var (best, might) = (RehearsalReport.Best(now.Classes, lineUp), RehearsalReport.Best(then.Classes, lineUp));
             for (var play = 0; play < RehearsalAsked.Plays; play++)
             {
                 stop.ThrowIfCancellationRequested();
-                var places = Twice(now.Classes.Teams, now.Classes.Play(lineUp, play), then.Classes.Play(lineUp, play));
+                var (was, changed) = (now.Classes.Play(lineUp, play), then.Classes.Play(lineUp, play));
+                bestNow += was.First.Any(r => r.Team.Id == best) ? 1 : 0;
+                bestThen += changed.First.Any(r => r.Team.Id == might) ? 1 : 0;
+                var places = Twice(now.Classes.Teams, was, changed);
                 classes++;
                 if (!places.Any(p => p is { Now: 1, Then: 1 }))
                     other++;
@@ -100,6 +105,7 @@ public sealed record RehearsalBeside(
             [
                 RehearsalWords.WinnersDiffer(winners),
                 RehearsalWords.PlacesDiffer(each, asked.Teams),
+                RehearsalWords.BestWinsThen(Share.Of(bestNow, classes), Share.Of(bestThen, classes)),
                 .. up.Where(m => m.Along > 0) is var risen && risen.Any()
                     ? [RehearsalWords.Rise([.. risen.OrderByDescending(m => m.Along).Select(m => m.Name)])]
                     : Array.Empty<string>(),

@@ -9,6 +9,9 @@ public enum FindingWeight
     /// <summary>Worth a thought.</summary>
     Mind,
 
+    /// <summary>As it should be, if what was guessed is right.</summary>
+    IfGuessed,
+
     /// <summary>As it should be.</summary>
     Fine,
 }

@@ -105,7 +105,10 @@ public static class RehearsalOffers
         return new(
             finding.Id,
             label,
-            RehearsalWords.BeforeAndAfter(finding, now, minutes),
+            finding.Id == LuckSeen.Best || !was.Compiled.Brief.Method.Ranking
+                ? RehearsalWords.BeforeAndAfter(finding, now, minutes)
+                : $"{RehearsalWords.BeforeAndAfter(finding, now, minutes)} "
+                    + RehearsalWords.BestWinsThen(before.BestWins, after.Report.BestWins),
             string.Join(" ", worse),
             gain,
             changes

@@ -2,6 +2,7 @@ namespace PluckyRally.Core;
 
 /// <summary>What comes of playing a brief with many classes, in plain words.</summary>
 /// <param name="Inputs">What is expected where nobody writes otherwise, each with where it comes from.</param>
+/// <param name="RestsOn">That it rests on guesses, and on which; absent where it does not.</param>
 /// <param name="Findings">What the teacher should know, what is wrong first.</param>
 /// <param name="Classes">How many classes were played.</param>
 /// <param name="TieForFirst">Of a hundred classes, in how many the first place is shared.</param>
@@ -13,6 +14,7 @@ namespace PluckyRally.Core;
 /// <param name="Choices">What it could be held against, side by side.</param>
 public sealed record RehearsalReport(
     IReadOnlyList<RehearsalInput> Inputs,
+    string? RestsOn,
     IReadOnlyList<RehearsalFinding> Findings,
     int Classes,
     decimal TieForFirst,
@@ -59,6 +61,10 @@ public sealed record RehearsalReport(
             played((lineUp + 1) * RehearsalAsked.Plays);
         }
 
+        List<string> guesses =
+        [
+            .. rehearsal.Expected.Where(i => i.IsGuess && !asked.Expected.ContainsKey(i.Handle)).Select(i => i.Name),
+        ];
         IEnumerable<RehearsalFinding?> ranked = compiled.Brief.Method.Ranking
             ? [luck.Finding(compiled), ties.Finding(compiled, asked.Teams), reread.Finding()]
             : [];
@@ -66,11 +72,16 @@ public sealed record RehearsalReport(
             .Concat(parts.Findings())
             .Concat(bands.Findings())
             .Concat(rules.Findings())
+            .OfType<RehearsalFinding>()
+            .Select(f =>
+                guesses.Count > 0 && f.Weight == FindingWeight.Fine ? f with { Weight = FindingWeight.IfGuessed } : f
+            )
             .Append(QueueSeen.Of(classes, asked.Classes, stop))
             .Concat(supplies.Findings())
             .OfType<RehearsalFinding>();
         return new(
-            [.. rehearsal.Things.Select(t => t.Shown)],
+            rehearsal.Expected,
+            guesses.Count > 0 ? RehearsalWords.RestsOnGuesses(guesses) : null,
             [.. findings.OrderBy(f => f.Weight)],
             asked.LineUps * RehearsalAsked.Plays,
             ties.TieForFirst,
@@ -85,7 +96,7 @@ public sealed record RehearsalReport(
     /// <summary>
     /// The team that is first when the moment adds nothing; where several are, the one of them that is better over all.
     /// </summary>
-    private static string Best(RehearsedClasses classes, int lineUp)
+    internal static string Best(RehearsedClasses classes, int lineUp)
     {
         var first = classes
             .Play(lineUp, RehearsedClasses.AtTheirBest)

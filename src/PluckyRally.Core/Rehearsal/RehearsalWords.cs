@@ -103,6 +103,8 @@ internal static class RehearsalWords
 
     public static string PutsOutNobody(Rule rule) => $"“{rule.Text}” keeps nobody from placing.";
 
+    public static string MissAMustHave(decimal share) => $"{InAHundred(share)} teams miss a must-have";
+
     public static string PutOutSome(decimal gone) =>
         $"{SentenceCase.Beginning(InAHundred(gone))} teams miss a must-have and do not place.";
 
@@ -144,6 +146,27 @@ internal static class RehearsalWords
     }
 
     public static string FirstIsShared(decimal share) => $"the first place is shared in {InAHundred(share)} classes";
+
+    /// <summary>Whether a change has the best team win more often.</summary>
+    public static string BestWinsThen(decimal before, decimal after) =>
+        Math.Abs(after - before) < SameAs
+            ? "The best team wins about as often."
+            : $"The best team wins {(after > before ? "more" : "less")} often: in {InAHundred(after)} classes, "
+                + $"{Numerals.Write(Math.Round(before))} before.";
+
+    /// <summary>Two shares of a hundred that differ by less are about the same (common practice, no source).</summary>
+    private const decimal SameAs = 2;
+
+    public static string RestsOnGuesses(IReadOnlyList<string> names)
+    {
+        var told = names.Count <= Named + 1 ? names : [.. names.Take(Named), $"{names.Count - Named} others"];
+        return $"This rests on {(names.Count == 1 ? "a guess" : "guesses")}: nobody has said what teams will reach in "
+            + $"{English.List(told)}. Enter {(names.Count == 1 ? "the three numbers" : "three numbers for each")} "
+            + "below, then rehearse again.";
+    }
+
+    /// <summary>So many are named; a longer list is not read.</summary>
+    private const int Named = 3;
 
     public static string BestWinsIn(decimal share) => $"the best team wins in {InAHundred(share)} classes";
 
@@ -239,8 +262,9 @@ internal static class RehearsalWords
 
     public static string TimesOf(decimal times, int all) => $"{Numerals.Write(times)} of {Numerals.Write(all)}";
 
-    public static string OutsideOf(int outside, int all, string middle) =>
-        outside == 0 ? $"As expected; the median is {middle}."
+    public static string OutsideOf(int outside, int all, string middle, bool guessed) =>
+        guessed ? $"Nobody said what to expect; the median is {middle}."
+        : outside == 0 ? $"As expected; the median is {middle}."
         : outside == all ? $"All lie outside; the median is {middle}."
         : $"{outside} of {all} {(outside == 1 ? "lies" : "lie")} outside; the median is {middle}.";
 

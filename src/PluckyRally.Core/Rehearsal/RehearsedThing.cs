@@ -71,7 +71,15 @@ internal abstract record RehearsedThing(string Handle, string Name, string From)
                 : this;
 
         public override RehearsalInput Shown =>
-            new(Handle, Name, Of.Words.Count > 0 ? RehearsalWords.Scale(Of.Words) : Of.Unit, Expected, null, From);
+            new(
+                Handle,
+                Name,
+                Of.Words.Count > 0 ? RehearsalWords.Scale(Of.Words) : Of.Unit,
+                Expected,
+                null,
+                From,
+                From == RehearsalWords.Guess
+            );
     }
 
     /// <summary>Something that happens or does not, once or several times.</summary>

@@ -9,6 +9,7 @@ namespace PluckyRally.Web;
 /// <param name="Scoring">How it is scored, written from the method; empty while it cannot be run.</param>
 /// <param name="Sheet">The lines of the student sheet that are written from the rest.</param>
 /// <param name="Tiers">What differs between the tiers, and what can.</param>
+/// <param name="Lengths">How a new length is measured in this brief.</param>
 /// <param name="Facts">What tie-breaks and awards can look at.</param>
 /// <param name="Time">How long it takes.</param>
 /// <param name="Timetable">The phases laid over the lessons.</param>
@@ -21,6 +22,7 @@ public sealed record BriefCheckup(
     StudentSheet Sheet,
     TestFits TestFits,
     TierTable Tiers,
+    UsualLength Lengths,
     IReadOnlyList<Fact> Facts,
     IReadOnlyList<Resting> Resting,
     TimeNeeded Time,
@@ -41,6 +43,7 @@ public sealed record BriefCheckup(
             StudentSheet.Of(brief, ready),
             TestFits.Of(brief),
             TierTable.Of(brief),
+            UsualLength.Of(brief),
             Fact.Of(brief),
             Core.Resting.Of(brief),
             TimeNeeded.Of(brief),
@@ -64,4 +67,16 @@ public sealed record TimeNeeded(IReadOnlyDictionary<string, decimal> Phases, dec
             Minutes.OfAll(brief),
             Minutes.Room(brief.Timing)
         );
+}
+
+/// <summary>How a length is usually measured in a brief.</summary>
+/// <param name="Unit">In which unit.</param>
+/// <param name="Step">How finely, in the unit.</param>
+public sealed record UsualLength(string Unit, decimal Step)
+{
+    internal static UsualLength Of(Core.Brief brief)
+    {
+        var unit = Units.Usual(MeasureKind.Length, KindChange.SystemOf(brief));
+        return new(unit, KindChange.UsualStep(MeasureKind.Length, unit, brief.Grades));
+    }
 }

@@ -45,6 +45,11 @@ internal static class DraftEndpoints
             .Accepts<DraftEditedTier>("application/json")
             .TakesAtMost(2 * Limits.BriefBytes);
         drafts
+            .MapPost("/kind", OfKind)
+            .WithName("draftKind")
+            .Accepts<DraftOfKind>("application/json")
+            .TakesAtMost(Limits.BriefBytes);
+        drafts
             .MapPost("/unit", InUnit)
             .WithName("draftUnit")
             .Accepts<DraftInUnit>("application/json")
@@ -117,13 +122,27 @@ internal static class DraftEndpoints
             : new Refused([new("/tier", "This brief no longer has the tier.", "Add it again, or choose another one.")]);
     }
 
+    private static Results<Ok<Fix>, Refused> OfKind(SentJson sent)
+    {
+        var request = DocumentReader.Request<DraftOfKind>(sent.Text);
+        if (!request.IsOk)
+            return new Refused(request.Problems);
+        var (brief, measure, kind) = request.Value.Value;
+        return KindChange.Of(brief, measure, kind) is { } change
+            ? TypedResults.Ok(change)
+            : new Refused([new("/measure", "This measure is of that kind already.", "Choose another kind.")]);
+    }
+
     private static Results<Ok<Fix>, Refused> InUnit(SentJson sent)
     {
         var request = DocumentReader.Request<DraftInUnit>(sent.Text);
         if (!request.IsOk)
             return new Refused(request.Problems);
-        var (brief, measure, unit) = request.Value.Value;
-        return UnitChange.Of(brief, measure, unit) is { } change
+        var (brief, measure, unit, tier) = request.Value.Value;
+        var edition = Editions.Resolve(brief, tier);
+        if (!edition.IsOk)
+            return new Refused(edition.Problems);
+        return UnitChange.Of(edition.Value.Brief, measure, unit) is { } change
             ? TypedResults.Ok(change)
             : new Refused([
                 new("/unit", "What stands here cannot be converted to that unit.", "Choose a unit of the same kind."),
@@ -146,8 +165,13 @@ public sealed record DraftForGrades(Core.Brief Brief, GradeBand Grades);
 /// <summary>A brief with its tiers, one of them, and the brief as that tier is to run it.</summary>
 public sealed record DraftEditedTier(Core.Brief Brief, string Tier, Core.Brief Edited);
 
-/// <summary>A brief, one of its measures, and the unit that it is to have.</summary>
-public sealed record DraftInUnit(Core.Brief Brief, string Measure, string Unit);
+/// <summary>A brief, one of its measures, and the kind that it is to be of.</summary>
+public sealed record DraftOfKind(Core.Brief Brief, string Measure, MeasureKind Kind);
+
+/// <summary>
+/// A brief, one of its measures, the unit that it is to have, and the tier in which it is; empty for the brief itself.
+/// </summary>
+public sealed record DraftInUnit(Core.Brief Brief, string Measure, string Unit, string Tier = "");
 
 /// <summary>A brief as a tier runs it.</summary>
 /// <param name="Brief">The brief with the tier's values.</param>

@@ -28,6 +28,11 @@ internal static class RehearsalEndpoints
             .Produces<RehearsalStep>(contentType: Lines)
             .TakesAtMost(Limits.BriefBytes);
         rehearsal
+            .MapPost("/expected", Expected)
+            .WithName("expectedInRehearsal")
+            .Accepts<DraftRehearsal>("application/json")
+            .TakesAtMost(Limits.BriefBytes);
+        rehearsal
             .MapPost("/beside", Beside)
             .WithName("rehearseBeside")
             .Accepts<DraftBeside>("application/json")
@@ -63,6 +68,21 @@ internal static class RehearsalEndpoints
                 ),
             Lines
         );
+    }
+
+    /// <summary>What is expected of everything that is left to chance, before any class plays.</summary>
+    private static async Task<Results<Ok<IReadOnlyList<RehearsalInput>>, Refused>> Expected(
+        SentJson sent,
+        RallyLog log,
+        CancellationToken stop
+    )
+    {
+        var request = DocumentReader.Request<DraftRehearsal>(sent.Text);
+        if (!request.IsOk)
+            return new Refused(request.Problems);
+        var (brief, tier, asked, of) = request.Value.Value;
+        var rehearsal = Rehearsal.Of(brief, tier, asked, await Remembered(of, log, stop));
+        return rehearsal.IsOk ? TypedResults.Ok(rehearsal.Value.Expected) : new Refused(rehearsal.Problems);
     }
 
     private static bool Play(

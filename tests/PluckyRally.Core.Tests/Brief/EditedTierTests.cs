@@ -104,7 +104,8 @@ public sealed class EditedTierTests
     private static string Laid(Brief brief, Brief edited)
     {
         var tier = EditedTier.Of(brief, brief.Tiers[0], edited);
-        return Json.Write(Editions.Resolve(brief with { Tiers = [tier] }, tier.Id).OrThrow().Brief);
+        var kept = DocumentReader.Brief(Json.Write(brief with { Tiers = [tier] })).OrThrow().Value;
+        return Json.Write(Editions.Resolve(kept, tier.Id).OrThrow().Brief);
     }
 
     private static List<string> Rows(Tier tier) =>

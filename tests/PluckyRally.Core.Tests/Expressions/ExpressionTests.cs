@@ -91,7 +91,7 @@ public sealed class ExpressionTests
     [Theory]
     [InlineData("height + mass", "g cannot be added to cm")]
     [InlineData("max(height, mass)", "g cannot be put into one max with cm")]
-    [InlineData("heigth", "“heigth” is not something this brief measures")]
+    [InlineData("heigth", "This looks at something that is not in the brief.")]
     [InlineData("log(height)", "There is no function “log”")]
     [InlineData("sqrt(height)", "has no unit")]
     [InlineData("height^0.5", "whole number")]

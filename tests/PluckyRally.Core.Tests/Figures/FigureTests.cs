@@ -247,8 +247,8 @@ public sealed class FigureTests
             .For(new Edition { Brief = With("run.laps") })
             .Problems.ShouldHaveSingleItem()
             .Remedy.ShouldBe(
-                "Use one of these: run.points, run.value, run.unweighted, run.legs, run.items, run.time, "
-                    + "run.faultSeconds, run.faults."
+                "Choose one of these: points for Run; Run; points for Run before the weight; Run, legs done; "
+                    + "Run, things brought over; Run, time before faults; Run, seconds for faults; Run, faults."
             );
 
     [Fact]

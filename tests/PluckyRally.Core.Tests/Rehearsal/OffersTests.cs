@@ -220,7 +220,7 @@ public sealed class OffersTests
             Chances = new Dictionary<string, decimal> { ["/rules/float"] = 30 },
         };
         var offer = Offers(brief, asked).Single(o => o.Label.StartsWith("Let it cost", StringComparison.Ordinal));
-        offer.Says.ShouldBe("This would be settled.");
+        offer.Says.ShouldBe("This would be settled. The best team wins about as often.");
         Rehearse(Apply(brief, offer), asked).NotPlaced.ShouldBe(0);
     }
 
@@ -311,7 +311,11 @@ public sealed class OffersTests
             Sample.Brief([Wide("height")], [Sample.Part("height")]),
             Change.Set("/title", "Another name")
         );
-        beside.Says.ShouldBe(["The same team wins in all classes.", "No place changes."]);
+        beside.Says.ShouldBe([
+            "The same team wins in all classes.",
+            "No place changes.",
+            "The best team wins about as often.",
+        ]);
         beside.Example.ShouldBeEmpty();
     }
 

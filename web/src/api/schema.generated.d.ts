@@ -740,6 +740,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drafts/kind": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["draftKind"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/drafts/unit": {
         parameters: {
             query?: never;
@@ -766,6 +782,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["rehearseDraft"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drafts/rehearsal/expected": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["expectedInRehearsal"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2554,6 +2586,7 @@ export interface components {
             sheet: components["schemas"]["StudentSheet"];
             testFits: components["schemas"]["TestFits"];
             tiers: components["schemas"]["TierTable"];
+            lengths: components["schemas"]["UsualLength"];
             facts: components["schemas"]["Fact"][];
             resting: components["schemas"]["Resting"][];
             time: components["schemas"]["TimeNeeded"];
@@ -3593,6 +3626,13 @@ export interface components {
             brief: components["schemas"]["Brief"];
             measure: string;
             unit: string;
+            /** @default  */
+            tier: string;
+        };
+        DraftOfKind: {
+            brief: components["schemas"]["Brief"];
+            measure: string;
+            kind: components["schemas"]["MeasureKind"];
         };
         DraftRehearsal: {
             brief: components["schemas"]["Brief"];
@@ -6213,7 +6253,7 @@ export interface components {
          * @description What a finding means for a teacher.
          * @enum {unknown}
          */
-        FindingWeight: "wrong" | "mind" | "fine";
+        FindingWeight: "wrong" | "mind" | "ifGuessed" | "fine";
         /** @description Being the first to do all of a task. */
         FirstTo: {
             /** @description The part with the tasks. */
@@ -9000,6 +9040,11 @@ export interface components {
             inAHundred?: null | number;
             /** @description Where that comes from. */
             from: string;
+            /**
+             * @description Whether nobody knows it: neither the brief nor an earlier class says.
+             * @default false
+             */
+            isGuess: boolean;
         };
         /** @description A change that helps with something that was found, tried with the same classes. */
         RehearsalOffer: {
@@ -9023,6 +9068,8 @@ export interface components {
         RehearsalReport: {
             /** @description What is expected where nobody writes otherwise, each with where it comes from. */
             inputs: components["schemas"]["RehearsalInput"][];
+            /** @description That it rests on guesses, and on which; absent where it does not. */
+            restsOn?: null | string;
             /** @description What the teacher should know, what is wrong first. */
             findings: components["schemas"]["RehearsalFinding"][];
             /**
@@ -10614,6 +10661,11 @@ export interface components {
             kind: components["schemas"]["MeasureKind"];
             units: string[];
             usual: string;
+        };
+        UsualLength: {
+            unit: string;
+            /** Format: double */
+            step: number;
         };
         VersionKept: {
             /** Format: int32 */
@@ -12511,6 +12563,39 @@ export interface operations {
             };
         };
     };
+    draftKind: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DraftOfKind"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Fix"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
     draftUnit: {
         parameters: {
             query?: never;
@@ -12564,6 +12649,39 @@ export interface operations {
                 };
                 content: {
                     "application/x-ndjson": components["schemas"]["RehearsalStep"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    expectedInRehearsal: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DraftRehearsal"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RehearsalInput"][];
                 };
             };
             /** @description Unprocessable Entity */

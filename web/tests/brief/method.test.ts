@@ -6,7 +6,7 @@ import { beginBrief } from './writing'
 /** Everything that the core can score is written on the page, and is kept as it was written. */
 
 interface Kept {
-  measures: { unit: string; step: number; expected?: object }[]
+  measures: { kind: string; unit: string; step: number; expected?: object }[]
   figures: { value: string }[]
   rules: { check: object }[]
   method: { parts: object[] }
@@ -210,6 +210,15 @@ test('A figure has a name, a unit is converted, and what rests on a thing is sai
   await desk.choose('Unit', 'in')
   await desk.see('Converted: the step is 0.5 in; teams will reach 0 to 39.5 in.')
   expect((await kept(desk, (b) => b.measures[0]?.unit === 'in')).measures[0]!.step).toBe(0.5)
+
+  await desk.choose('Kind of measure', 'a mass')
+  await desk.see('is read in oz, to the nearest 0.1. Check the numbers here: what teams will reach.')
+  const ounces = await kept(desk, (b) => b.measures[0]?.kind === 'mass')
+  expect(ounces.measures[0]).toMatchObject({ unit: 'oz', step: 0.1 })
+  expect(ounces.measures[0]!.expected ?? null).toBe(null)
+  await desk.choose('Kind of measure', 'a length')
+  await desk.see('to the nearest')
+  await kept(desk, (b) => b.measures[0]?.kind === 'length')
 
   await desk.clickButton('Add a figure')
   await desk.type('Name of the figure', 'Reach that counts')

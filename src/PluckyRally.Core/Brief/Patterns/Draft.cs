@@ -29,6 +29,9 @@ internal sealed record Draft(GradeBand Grades, UnitSystem Units)
         : Units == UnitSystem.Metric ? "cm"
         : "in";
 
+    /// <summary>How finely points are shown that lengths give one by one: quarters of an inch are not cut.</summary>
+    public decimal ShownPoints => LengthUnit == "in" ? 0.01m : 0.1m;
+
     /// <summary>
     /// A length: cubes end to end for the youngest, then cm or inches as finely as the grades read them.
     /// </summary>

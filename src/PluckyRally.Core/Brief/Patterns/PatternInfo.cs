@@ -1,15 +1,5 @@
 namespace PluckyRally.Core;
 
-/// <summary>The units a class works in.</summary>
-public enum UnitSystem
-{
-    /// <summary>Centimetres and grams.</summary>
-    Metric,
-
-    /// <summary>Inches and ounces.</summary>
-    Customary,
-}
-
 /// <summary>A pattern to begin a brief from.</summary>
 /// <param name="Pattern">Which one.</param>
 /// <param name="Name">What it is called.</param>

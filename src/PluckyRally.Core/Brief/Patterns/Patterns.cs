@@ -72,6 +72,7 @@ public static class Patterns
             Method = new()
             {
                 Parts = [Draft.Points("tall", "Height", "height", Better.More, new Curve.Rate(1))],
+                Precision = d.ShownPoints,
                 TieBreaks =
                 [
                     new()

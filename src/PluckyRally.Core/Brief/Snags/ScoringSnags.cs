@@ -20,6 +20,8 @@ internal static partial class ScoringSnags
         TieBreak(scene)
             .Concat(NeverDecides(scene))
             .Concat(Balance(scene))
+            .Concat(Flat(scene))
+            .Concat(Shown(scene))
             .Concat((scene.Compiled?.Parts ?? []).SelectMany(p => p.Snags(scene)))
             .Concat(Missing(scene))
             .Concat(Words(scene));
@@ -122,6 +124,62 @@ internal static partial class ScoringSnags
                         + "difference between teams.",
                     "It costs time to judge and changes no place."
                 );
+        }
+    }
+
+    /// <summary>A curve whose numbers lie beyond what teams will reach gives them all the same.</summary>
+    private static IEnumerable<Snag> Flat(SnagContext scene)
+    {
+        if (
+            scene.Compiled
+            is not { Rehearsed: [PartPlan.Measured { Expression.Plain: { Expected: { } expected } of } only] }
+        )
+            yield break;
+        if (only.PointsSpread(scene.Brief) is { Length: 0 } spread)
+            yield return new(
+                "flat",
+                SnagWeight.Matters,
+                $"/method/parts/{only.Part.Id}/curve",
+                $"Every team would get {Show(spread.Low)} points for {only.Part.Name}: the scoring does not fit what "
+                    + $"teams will reach, {ReadingFormat.Value(expected.Low, of)} to "
+                    + $"{ReadingFormat.Value(expected.High, of)}.",
+                "Nobody could win or lose by it."
+            );
+    }
+
+    /// <summary>Quarters of an inch at a point each are quarters of a point.</summary>
+    private static IEnumerable<Snag> Shown(SnagContext scene)
+    {
+        var precision = scene.Brief.Method.Precision;
+        foreach (var plan in scene.Compiled?.Parts.OfType<PartPlan.Measured>() ?? [])
+        {
+            if (
+                plan
+                is not {
+                    Expression.Plain: { IsExact: false } of,
+                    Definition: { Combine: Combine.Best, Curve: Curve.Rate { PerUnit: not 0 } rate } part
+                }
+            )
+                continue;
+            var least = Math.Abs(rate.PerUnit * of.Step * part.Weight);
+            if (least < precision / 10 || least % precision == 0)
+                continue;
+            var finer = (decimal)Math.Pow(10, -Math.Max(Rounding.Decimals(least), Rounding.Decimals(precision)));
+            yield return new(
+                "shown",
+                SnagWeight.Hint,
+                "/method/precision",
+                $"{part.Name} gives points in steps of {Numerals.Write(least)}, and points are shown to the nearest "
+                    + $"{Numerals.Write(precision)}.",
+                "What is shown would not add up for students who check it.",
+                least % finer == 0
+                    ? new(
+                        $"Show points to the nearest {Numerals.Write(finer)}",
+                        [Change.Set("/method/precision", finer)]
+                    )
+                    : null
+            );
+            yield break;
         }
     }
 

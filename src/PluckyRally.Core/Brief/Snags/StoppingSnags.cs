@@ -45,14 +45,14 @@ internal static class StoppingSnags
                 when brief.Method.Parts.OfType<Part.Measured>().FirstOrDefault(p => p.Id == id) is { } part
                     && Unknown(part.Value, brief) is { } name:
                 return new(
-                    $"Add a measure called {name}",
+                    $"Add a measure called {Called(part)}",
                     [
                         Change.Append(
                             "/measures",
                             new Measure
                             {
                                 Id = name,
-                                Name = name,
+                                Name = Called(part),
                                 Kind = MeasureKind.Number,
                             }
                         ),
@@ -62,6 +62,9 @@ internal static class StoppingSnags
                 return null;
         }
     }
+
+    /// <summary>Who looks at a measure that there is not yet lends it its name.</summary>
+    private static string Called(Part part) => part.Name.Trim().Length > 0 ? part.Name.Trim() : "Measure";
 
     /// <summary>The first name in an expression that nothing is called by.</summary>
     private static string? Unknown(string expression, Brief brief)

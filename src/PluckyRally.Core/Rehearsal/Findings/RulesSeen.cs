@@ -49,6 +49,9 @@ internal sealed class RulesSeen(CompiledEdition compiled)
     /// <summary>Of a hundred teams, how many do not place.</summary>
     public decimal NotPlaced => Share.Of(_gone, _teams);
 
+    /// <summary>A tenth of a usual total: what a must-have could cost instead.</summary>
+    private decimal Lost => Math.Max(1, Math.Round(_totals / Math.Max(1, _placed) / 10));
+
     public IEnumerable<RehearsalFinding> Findings()
     {
         var musts = compiled
@@ -68,7 +71,7 @@ internal sealed class RulesSeen(CompiledEdition compiled)
                 bars(rule)
             )
             {
-                Helps = RehearsalHelp.ForMustHave(rule, Math.Max(1, Math.Round(_totals / Math.Max(1, _placed) / 10))),
+                Helps = RehearsalHelp.ForMustHave(rule, Lost),
                 Comes = share => RehearsalWords.PutsOut(rule, share),
             };
         }
@@ -82,15 +85,22 @@ internal sealed class RulesSeen(CompiledEdition compiled)
                 RehearsalWords.PutOut,
                 bars(rule)
             );
-        if (musts.Count > 0 && musts.All(m => m.Out is > 0 and <= TooMany))
+        if (musts.Count > 0 && musts.All(m => m.Out <= TooMany) && (NotPlaced > TooMany || musts.All(m => m.Out > 0)))
             yield return new(
                 "musts",
-                FindingWeight.Fine,
+                NotPlaced > TooMany ? FindingWeight.Wrong : FindingWeight.Fine,
                 RehearsalWords.PutOutSome(NotPlaced),
                 NotPlaced,
                 RehearsalWords.PutOut,
                 [.. musts.Select(m => new RehearsalBar(m.Rule.Text, m.Out))]
-            );
+            )
+            {
+                Helps =
+                    musts.MaxBy(m => m.Out).Rule is { } hardest && NotPlaced > TooMany
+                        ? RehearsalHelp.ForMustHave(hardest, Lost)
+                        : [],
+                Comes = RehearsalWords.MissAMustHave,
+            };
         foreach (var rule in compiled.Rules.Select(r => r.Rule).Where(r => r.Bonus > 0))
         {
             var given = Share.Of(_given.GetValueOrDefault(rule.Id), _teams);

@@ -5,20 +5,20 @@ import type {
   DealCard,
   Material,
   Measure,
-  MeasureKind,
   Phase,
   PhaseKind,
   Rule,
   Stage,
+  UsualLength,
 } from '@/api/names'
 import { free, freeIn, ids } from '@/fields/freeId'
 
-export const newMeasure = (brief: Brief, kind: MeasureKind, unit: string): Measure => ({
-  id: free(kind, [...ids(brief.measures), ...ids(brief.figures), ...ids(brief.method.parts)]),
+export const newMeasure = (brief: Brief, { unit, step }: UsualLength = { unit: 'cm', step: 1 }): Measure => ({
+  id: free('length', [...ids(brief.measures), ...ids(brief.figures), ...ids(brief.method.parts)]),
   name: '',
-  kind,
+  kind: 'length',
   unit,
-  step: 1,
+  step,
   taken: 'eachAttempt',
   negative: false,
   levels: [],

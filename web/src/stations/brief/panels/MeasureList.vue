@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { api } from '@/api/client'
-import type { Brief, Measure, MeasureKind, SummaryKind } from '@/api/names'
+import type { Brief, Fix, Measure, MeasureKind, SummaryKind } from '@/api/names'
 import InlineCheck from '@/fields/InlineCheck.vue'
 import InlineChoice from '@/fields/InlineChoice.vue'
 import InlineNumber from '@/fields/InlineNumber.vue'
@@ -16,19 +16,23 @@ import { done } from '@/shared/useDone'
 
 /** What is measured: name, kind, unit, how finely, how often, and what teams will reach. */
 const props = defineProps<{ brief: Brief }>()
-const { choices, applyChanges } = useWriting()
+const { checkup, choices, applyChanges } = useWriting()
 const units = computed(() => new Map(choices.value?.units.map((u) => [u.kind, u])))
 const unitsOf = (measure: Measure): Pairs<string> =>
   (units.value.get(measure.kind)?.units ?? []).map((u) => [u, u] as const)
 
 /** What came of a change, at the measure that it was made to. */
 const said = ref<{ measure: string; text: string }>()
+const say = (measure: Measure, { label, but }: Fix) =>
+  (said.value = { measure: measure.id, text: [label, but].filter(Boolean).join(' ') })
 /** What is written in the old unit is converted with it, and that is said; the server knows how. */
 async function changeUnit(measure: Measure, unit: string) {
-  const answer = await done(api.POST('/api/drafts/unit', { body: { brief: props.brief, measure: measure.id, unit } }))
+  const answer = await done(
+    api.POST('/api/drafts/unit', { body: { brief: props.brief, measure: measure.id, unit, tier: '' } }),
+  )
   if (answer.ok) {
     await applyChanges(answer.data.changes)
-    said.value = { measure: measure.id, text: [answer.data.label, answer.data.but].filter(Boolean).join(' ') }
+    say(measure, answer.data)
     return
   }
   measure.unit = unit
@@ -37,20 +41,15 @@ async function changeUnit(measure: Measure, unit: string) {
     text: 'Nothing was converted to the new unit. Look at the numbers here and under Method.',
   }
 }
-function changeKind(measure: Measure, kind: MeasureKind) {
-  measure.kind = kind
-  if (measure.expected) {
-    said.value = { measure: measure.id, text: 'What teams will reach was of another kind. Enter it again.' }
-    delete measure.expected
-  }
-  measure.unit = units.value.get(kind)?.usual ?? ''
-  measure.levels = kind === 'level' ? ['low', 'high'] : []
-  if (kind !== 'mass') measure.weights = []
-  if (kind !== 'length') delete measure.laidOut
+async function changeKind(measure: Measure, kind: MeasureKind) {
+  const answer = await done(api.POST('/api/drafts/kind', { body: { brief: props.brief, measure: measure.id, kind } }))
+  if (!answer.ok) return
+  await applyChanges(answer.data.changes)
+  say(measure, answer.data)
 }
 function layOut(measure: Measure, on: boolean) {
   measure.laidOut = on ? { name: 'shells' } : undefined
-  measure.unit = on ? 'shells' : (units.value.get('length')?.usual ?? '')
+  measure.unit = on ? 'shells' : (checkup.value?.lengths.unit ?? 'cm')
 }
 const rename = (measure: Measure, name: string) => {
   measure.unit = name
@@ -78,7 +77,7 @@ function toggle(kind: SummaryKind, on: boolean) {
       :items="brief.measures"
       one="measure"
       at="/measures"
-      :fresh="() => newMeasure(brief, 'length', 'cm')"
+      :fresh="() => newMeasure(brief, checkup?.lengths)"
     >
       <InlineText
         v-model="m.name"

@@ -17,24 +17,27 @@ import { useRehearsal } from '../rehearsal/useRehearsal'
 const props = defineProps<{ id: string; brief: Brief }>()
 const emit = defineEmits<{ undo: [] }>()
 const { applyChanges } = useWriting()
-const { asked, tier, step, report, offers, refusal, going, stale, rehearse, stop } = useRehearsal(
+const { inputs, asked, tier, step, report, offers, refusal, going, stale, rehearse, stop } = useRehearsal(
   props.id,
   toRef(props, 'brief'),
 )
+/** What nobody has said anything of: it is asked first. */
+const open = computed(() => inputs.value.filter((i) => i.isGuess))
+const guessing = computed(() => open.value.some((i) => !(i.handle in asked.value.expected)))
 /** What was changed last from here, as long as nothing else was changed since: then undoing takes back just that. */
 const taken = ref<{ label: string; text: string }>()
 const justTaken = computed(() => (taken.value?.text === JSON.stringify(props.brief) ? taken.value.label : ''))
 onBeforeUnmount(stop)
 
 const alikes = [
-  [20, 'hardly alike'],
-  [60, 'somewhat alike'],
-  [90, 'much alike'],
+  [20, 'No, it varies a lot'],
+  [60, 'More or less'],
+  [90, 'Yes, nearly the same'],
 ] as const
 const rounds = [
-  [10, 'hardly ever'],
-  [40, 'often'],
-  [80, 'nearly always'],
+  [10, 'Hardly ever'],
+  [40, 'Often'],
+  [80, 'Nearly always'],
 ] as const
 const sizes = computed(() => [...new Set([4, 6, 8, 10, 12, 16, asked.value.teams])].sort((a, b) => a - b))
 const progress = computed(() => {
@@ -62,8 +65,10 @@ function others() {
 
 <template>
   <section aria-labelledby="rehearsal">
-    <h2 id="rehearsal">Rehearsal</h2>
-    <WhatIs word="rehearsal" />
+    <div class="called">
+      <h2 id="rehearsal">Rehearsal</h2>
+      <WhatIs word="rehearsal" />
+    </div>
     <p>
       A thousand classes of
       <select v-model.number="asked.teams" class="inline" aria-label="Teams of a class">
@@ -75,17 +80,34 @@ function others() {
           <option value="">the brief</option>
           <option v-for="t in brief.tiers" :key="t.id" :value="t.id">{{ t.name || t.id }}</option>
         </select></template
-      >. A team’s attempts are
+      >.
+    </p>
+    <p>
+      Does a team get much the same result each time it tries?
       <select v-model.number="asked.alike" class="inline" aria-label="How alike a team’s attempts are">
-        <option v-for="[n, name] in alikes" :key="n" :value="n">{{ name }}</option></select
-      >; who is good at one thing is
+        <option v-for="[n, name] in alikes" :key="n" :value="n">{{ name }}</option>
+      </select>
+    </p>
+    <p>
+      Is a team that is good at one thing good at the others too?
       <select v-model.number="asked.allRound" class="inline" aria-label="How much good teams are good at everything">
         <option v-for="[n, name] in rounds" :key="n" :value="n">{{ name }}</option>
       </select>
-      good at the others.
     </p>
+    <section v-if="!report && open.length > 0" aria-labelledby="to-say">
+      <h3 id="to-say">What do you expect?</h3>
+      <p class="small muted">
+        Nobody has said what teams will reach here. Enter the weakest, the usual and the best result, from a trial build
+        of your own if you have one.
+      </p>
+      <ExpectedTable v-model="asked" :inputs="open" />
+    </section>
     <p class="ways">
-      <Button :label="report ? 'Rehearse again' : 'Rehearse'" size="small" @click="rehearse" />
+      <Button
+        :label="report ? 'Rehearse again' : guessing ? 'Rehearse with guesses' : 'Rehearse'"
+        size="small"
+        @click="rehearse"
+      />
       <button v-if="report && !going" type="button" class="act" @click="others">With other classes</button>
       <template v-if="going">
         <progress :value="progress.at" :max="progress.of" :aria-label="progress.label"></progress>
@@ -100,6 +122,7 @@ function others() {
     </p>
     <p v-if="stale && !going" class="small muted">The brief has been changed since these classes played.</p>
     <template v-if="report">
+      <p v-if="report.restsOn" class="heed">{{ report.restsOn }}</p>
       <ul class="findings" aria-label="What the rehearsal says">
         <FindingItem
           v-for="f in report.findings"

@@ -45,11 +45,11 @@ const offered = computed(() =>
     return found ? [{ tier, offers: found.offers }] : []
   }),
 )
-function take(tier: Tier, offer: TierOffer) {
-  for (const change of offer.changes) {
-    tier.overrides = [...tier.overrides.filter((o) => o.at !== change.at), change]
-  }
-}
+const laidOver = (own: Tier['overrides'], changes: readonly { at: string; value: unknown }[]) => [
+  ...own.filter((o) => changes.every((c) => c.at !== o.at)),
+  ...changes.map(({ at, value }) => ({ at, value })),
+]
+const take = (tier: Tier, offer: TierOffer) => (tier.overrides = laidOver(tier.overrides, offer.changes))
 /** What the document's own words are called on screen. */
 const names = computed(
   () =>
@@ -83,8 +83,17 @@ function reset(tier: Tier, field: TierField) {
 }
 const own = (tier: Tier, row: TierRow) => tier.overrides.find((o) => o.at === row.field.at)
 const value = (tier: Tier, row: TierRow) => shown(own(tier, row)?.value ?? row.base)
-const choose = (tier: Tier, field: TierField, word: string) =>
+/** Another unit brings along what is said in it: steps, what teams will reach, points. */
+async function choose(tier: Tier, field: TierField, word: string) {
+  const measure = /^\/measures\/([^/]+)\/unit$/.exec(field.at)?.[1]
+  const before = JSON.parse(JSON.stringify(props.brief)) as Brief
   set(tier, field, field.kind === 'yesNo' ? word === 'yes' : word)
+  if (!measure) return
+  const answer = await ask(
+    api.POST('/api/drafts/unit', { body: { brief: before, measure, unit: word, tier: tier.id } }),
+  )
+  if (answer.ok) tier.overrides = laidOver(tier.overrides, answer.data.changes)
+}
 const asList = (value: unknown): unknown[] => (Array.isArray(value) ? value : [])
 const areNumbers = (value: unknown) => asList(value).length > 0 && asList(value).every((v) => typeof v === 'number')
 const words = (text: string) =>

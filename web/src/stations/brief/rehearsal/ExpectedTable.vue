@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Pert, RehearsalAsked, RehearsalInput } from '@/api/names'
+import { ref } from 'vue'
 import { vTyped } from '@/fields/vTyped'
 import { numberIn } from '@/shared/numbers'
 
@@ -14,15 +15,22 @@ const columns = [
   ['usual', 'Usual'],
   ['high', 'High'],
 ] as const
-const shown = (i: RehearsalInput, which: keyof Pert) => (asked.value.expected[i.handle] ?? i.expected)?.[which]
+/** What nobody knows stands open until all three numbers are entered. */
+const begun = ref<Record<string, Partial<Pert>>>({})
+const known = (i: RehearsalInput): Partial<Pert> | undefined | null =>
+  asked.value.expected[i.handle] ?? (i.isGuess ? begun.value[i.handle] : i.expected)
+const shown = (i: RehearsalInput, which: keyof Pert) => known(i)?.[which]
 const share = (i: RehearsalInput) => asked.value.chances[i.handle] ?? i.inAHundred
 const written = (i: RehearsalInput) => i.handle in asked.value.expected || i.handle in asked.value.chances
 
 function expect(i: RehearsalInput, which: keyof Pert, text: string) {
   const number = numberIn(text)
-  const now = asked.value.expected[i.handle] ?? i.expected
-  if (number === undefined || !now) return
-  asked.value = { ...asked.value, expected: { ...asked.value.expected, [i.handle]: { ...now, [which]: number } } }
+  if (number === undefined) return
+  const now: Partial<Pert> = { ...known(i), [which]: number }
+  const { low, usual, high } = now
+  begun.value = { ...begun.value, [i.handle]: now }
+  if (low === undefined || usual === undefined || high === undefined) return
+  asked.value = { ...asked.value, expected: { ...asked.value.expected, [i.handle]: { low, usual, high } } }
 }
 function say(i: RehearsalInput, text: string) {
   const number = numberIn(text)
@@ -30,12 +38,14 @@ function say(i: RehearsalInput, text: string) {
 }
 const without = <T,>(of: Record<string, T>, handle: string) =>
   Object.fromEntries(Object.entries(of).filter(([h]) => h !== handle))
-const asBefore = ({ handle }: RehearsalInput) =>
-  (asked.value = {
+function asBefore({ handle }: RehearsalInput) {
+  begun.value = without(begun.value, handle)
+  asked.value = {
     ...asked.value,
     expected: without(asked.value.expected, handle),
     chances: without(asked.value.chances, handle),
-  })
+  }
+}
 </script>
 
 <template>
@@ -59,6 +69,7 @@ const asBefore = ({ handle }: RehearsalInput) =>
                 v-typed="shown(i, c)"
                 class="inline number"
                 inputmode="decimal"
+                :placeholder="i.isGuess ? `${i.expected[c]}?` : undefined"
                 :aria-label="`${i.name}, ${head}`"
                 @change="expect(i, c, ($event.target as HTMLInputElement).value)"
               />

@@ -13,7 +13,12 @@ const { finding, offers } = defineProps<{
   stale: boolean
 }>()
 const emit = defineEmits<{ take: [offer: RehearsalOffer] }>()
-const words = { wrong: 'Needs a change', mind: 'Worth a thought', fine: 'As it should be' } as const
+const words = {
+  wrong: 'Needs a change',
+  mind: 'Worth a thought',
+  ifGuessed: 'Fine if the guesses are right',
+  fine: 'As it should be',
+} as const
 const best = computed(() => [...offers].sort((a, b) => b.gain - a.gain).slice(0, 3))
 </script>
 
@@ -43,6 +48,7 @@ li {
 }
 .weighs-wrong,
 .weighs-mind,
+.weighs-ifGuessed,
 .weighs-fine {
   border-left: 5px solid var(--line);
   padding: var(--space-3) 0 var(--space-3) var(--space-4);
@@ -52,6 +58,9 @@ li {
 }
 .weighs-mind {
   border-left-color: var(--marigold);
+}
+.weighs-ifGuessed {
+  border-left-style: dashed;
 }
 .weight {
   font-weight: 700;

@@ -84,9 +84,18 @@ describe('what is expected', () => {
       unit: 'cm',
       expected: { low: 10, usual: 40, high: 90 },
       inAHundred: null,
+      isGuess: false,
       from: 'what the brief expects',
     },
-    { handle: '/trials/failed', name: 'An attempt fails', unit: '', expected: null, inAHundred: 8, from: 'a guess' },
+    {
+      handle: '/trials/failed',
+      name: 'An attempt fails',
+      unit: '',
+      expected: null,
+      inAHundred: 8,
+      isGuess: false,
+      from: '',
+    },
   ]
   const asked: RehearsalAsked = { expected: {}, chances: {}, teams: 7, classes: 1000, alike: 60, allRound: 40, seed: 1 }
   const table = (of: RehearsalAsked) => mount(ExpectedTable, { props: { inputs, modelValue: of } })
@@ -100,6 +109,23 @@ describe('what is expected', () => {
     await shown.get('[aria-label="An attempt fails, in 100 tries"]').setValue('30')
     await shown.get('[aria-label="An attempt fails, in 100 tries"]').trigger('change')
     expect(last(shown)?.chances).toEqual({ '/trials/failed': 30 })
+  })
+  it('stands open until all three numbers of a guess are entered', async () => {
+    const guessed = inputs.map((i) => ({ ...i, isGuess: true }))
+    const shown = mount(ExpectedTable, { props: { inputs: guessed, modelValue: asked } })
+    const field = (which: string) => shown.get<HTMLInputElement>(`[aria-label="Height, ${which}"]`)
+    expect(field('Low').element.value).toBe('')
+    for (const [which, number] of [
+      ['Low', '5'],
+      ['Usual', '12'],
+    ] as const) {
+      await field(which).setValue(number)
+      await field(which).trigger('change')
+    }
+    expect(last(shown)).toBeUndefined()
+    await field('High').setValue('30')
+    await field('High').trigger('change')
+    expect(last(shown)?.expected).toEqual({ height: { low: 5, usual: 12, high: 30 } })
   })
   it('takes no word for a number', async () => {
     const shown = table(asked)

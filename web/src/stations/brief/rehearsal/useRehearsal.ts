@@ -1,7 +1,16 @@
+import { useDebounceFn } from '@vueuse/core'
 import { computed, ref, watch, type Ref } from 'vue'
 import { api, ask, refusalOf } from '@/api/client'
 import { linesOf } from '@/api/linesOf'
-import type { Brief, Refusal, RehearsalAsked, RehearsalOffer, RehearsalReport, RehearsalStep } from '@/api/names'
+import type {
+  Brief,
+  Refusal,
+  RehearsalAsked,
+  RehearsalInput,
+  RehearsalOffer,
+  RehearsalReport,
+  RehearsalStep,
+} from '@/api/names'
 import { thisBrowser } from '@/shared/thisBrowser'
 
 /**
@@ -21,6 +30,17 @@ export function useRehearsal(id: string, brief: Ref<Brief>) {
     ...(JSON.parse(thisBrowser.read(keptHere) ?? '{}') as Partial<RehearsalAsked>),
   })
   const tier = ref('')
+  /** What is expected, before anything is played. */
+  const inputs = ref<readonly RehearsalInput[]>([])
+  const expected = useDebounceFn(async () => {
+    const answer = await ask(
+      api.POST('/api/drafts/rehearsal/expected', {
+        body: { brief: brief.value, tier: tier.value, asked: asked.value, of: id },
+      }),
+    )
+    if (answer.ok) inputs.value = answer.data
+  }, 350)
+  watch([brief, tier], () => void expected(), { deep: true, immediate: true })
   const step = ref<RehearsalStep>()
   const report = ref<RehearsalReport>()
   const offers = ref<RehearsalOffer[]>([])
@@ -75,5 +95,5 @@ export function useRehearsal(id: string, brief: Ref<Brief>) {
     step.value = undefined
   }
 
-  return { asked, tier, step, report, offers, refusal, going, stale, rehearse, stop }
+  return { inputs, asked, tier, step, report, offers, refusal, going, stale, rehearse, stop }
 }

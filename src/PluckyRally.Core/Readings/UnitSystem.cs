@@ -1,0 +1,11 @@
+namespace PluckyRally.Core;
+
+/// <summary>The units a class works in.</summary>
+public enum UnitSystem
+{
+    /// <summary>Centimetres and grams.</summary>
+    Metric,
+
+    /// <summary>Inches and ounces.</summary>
+    Customary,
+}
