@@ -3,6 +3,9 @@ namespace PluckyRally.Core;
 /// <summary>What changes in a brief with the kind of one of its measures.</summary>
 public static class KindChange
 {
+    /// <summary>What a scale in words begins with; the teacher writes others.</summary>
+    private static readonly IReadOnlyList<string> TwoWords = ["low", "high"];
+
     /// <summary>
     /// The changes: the unit and the step that are usual for the kind in this brief, and nothing that only the old kind
     /// has. What was written in numbers of the old kind is named, for the teacher to look at. Null where there is no
@@ -24,7 +27,7 @@ public static class KindChange
                 Change.Set($"{at}/kind", kind),
                 Change.Set($"{at}/unit", unit),
                 Change.Set($"{at}/step", step),
-                Change.Set($"{at}/levels", kind == MeasureKind.Level ? new[] { "low", "high" } : []),
+                Change.Set($"{at}/levels", kind == MeasureKind.Level ? TwoWords : []),
                 Change.Set($"{at}/weights", kind == MeasureKind.Mass ? found.Weights : []),
                 Change.Set($"{at}/tare", 0),
                 Change.Set<LaidOut?>($"{at}/laidOut", null),

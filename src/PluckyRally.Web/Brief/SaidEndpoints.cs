@@ -13,6 +13,11 @@ internal static class SaidEndpoints
     public static void MapSaid(this IEndpointRouteBuilder api)
     {
         api.MapPost("/drafts/read", Read).WithName("readText").WithTags("Brief").Accepts<SaidText>("application/json");
+        api.MapPost("/drafts/materials", Materials)
+            .WithName("readMaterials")
+            .WithTags("Brief")
+            .Accepts<PastedList>("application/json")
+            .TakesAtMost(Limits.BriefBytes);
         api.MapPost("/briefs/read", Begin)
             .WithName("beginFromText")
             .WithTags("Brief")
@@ -28,6 +33,14 @@ internal static class SaidEndpoints
         return BriefReader.TooLong(said.Text) is { } problem
             ? new Refused([problem])
             : TypedResults.Ok(ReadText.Of(BriefReader.Read(said.Text, Empty(said.Grades), said.Units)));
+    }
+
+    private static Results<Ok<IReadOnlyList<Material>>, Refused> Materials(SentJson sent)
+    {
+        var request = DocumentReader.Request<PastedList>(sent.Text);
+        return request.IsOk
+            ? TypedResults.Ok(PastedMaterials.Of(request.Value.Value.Brief, request.Value.Value.Lines))
+            : new Refused(request.Problems);
     }
 
     private static async Task<Results<Created<BriefOnShelf>, Refused>> Begin(
@@ -56,6 +69,9 @@ internal static class SaidEndpoints
 /// <param name="Grades">The grades that it is for, where it does not say.</param>
 /// <param name="Units">The units, where it names none.</param>
 public sealed record SaidText(string Text, GradeBand Grades, UnitSystem Units);
+
+/// <summary>A list that was pasted into a brief, line by line.</summary>
+public sealed record PastedList(Core.Brief Brief, IReadOnlyList<string> Lines);
 
 /// <summary>A challenge in plain words, and what of it is taken.</summary>
 /// <param name="Text">The words.</param>

@@ -83,6 +83,23 @@ public sealed class EditedTierTests
     }
 
     [Fact]
+    public void What_only_a_tier_has_is_changed_there_when_a_rally_changes_it()
+    {
+        var tier = EditedTier.Of(Base, Base.Tiers[0], Base with { Rules = [.. Base.Rules, Rule("flag")] });
+        var shelf = Base with { Tiers = [tier] };
+        var changed = BriefChanges.OnShelf(shelf, "old", [Override.Of("/rules/flag/text", "It flies a flag.")]);
+        Editions.Resolve(changed.OrThrow(), "old").OrThrow().Brief.Rules[2].Text.ShouldBe("It flies a flag.");
+    }
+
+    [Fact]
+    public void A_measure_that_only_some_tiers_have_stops_no_offer()
+    {
+        var young = EditedTier.Of(Base, GradeTier.For(Base, GradeBand.KTo2), Base with { Measures = [] });
+        var brief = Base with { Grades = GradeBand.KTo2, Tiers = [young, GradeTier.For(Base, GradeBand.From9To12)] };
+        TierOffers.Of(brief, brief.Tiers[1]).ShouldContain(o => o.Changes[0].At == "/measures/height/step");
+    }
+
+    [Fact]
     public void What_the_brief_has_let_go_of_is_gone_in_the_tier_too()
     {
         var tier = EditedTier.Of(Base, Base.Tiers[0], Base with { Rules = [Base.Rules[1]] });

@@ -116,6 +116,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drafts/materials": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["readMaterials"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/briefs/read": {
         parameters: {
             query?: never;
@@ -2412,11 +2428,8 @@ export interface components {
              */
             number: number;
         };
-        /**
-         * @description Which direction of a value is the better one.
-         * @enum {unknown}
-         */
-        Better: "more" | "less";
+        /** @enum {unknown} */
+        Better: "more" | "less" | null;
         /** @description An item to be sorted. */
         BinItem: {
             /** @description Names the item in entries. */
@@ -8012,6 +8025,10 @@ export interface components {
         PasswordTyped: {
             password: string;
         };
+        PastedList: {
+            brief: components["schemas"]["Brief"];
+            lines: string[];
+        };
         /**
          * @description What sort of challenge a brief is.
          * @enum {unknown}
@@ -11013,6 +11030,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ReadText"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    readMaterials: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PastedList"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Material"][];
                 };
             };
             /** @description Unprocessable Entity */

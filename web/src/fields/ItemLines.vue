@@ -21,8 +21,14 @@ const props = defineProps<{
   at: string
   fresh: () => T
   add?: string
-  /** How a pasted line becomes an item, and what such a line looks like. Without it no list is pasted. */
-  paste?: { such: string; row: (cells: string[], fresh: T, line: string) => T }
+  /**
+   * How pasted lines become items, and what such a line looks like. Without it no list is pasted; lines that could not
+   * be read stay where they were pasted.
+   */
+  paste?: { such: string } & (
+    | { row: (cells: string[], fresh: T, line: string) => T }
+    | { rows: (lines: string[]) => Promise<readonly T[] | undefined> }
+  )
 }>()
 const list = useTemplateRef<HTMLElement>('list')
 const halves = useHalfTyped()
@@ -63,14 +69,29 @@ function enter(event: KeyboardEvent, i: number) {
   insert(i + 1)
 }
 
-function take(text: string, from: number) {
-  const rows = pastedRows(text)
-  if (!props.paste || rows.length === 0) return
+/** The lines as items, where somebody else reads them; undefined where that failed. */
+async function asked(text: string) {
+  const { paste } = props
+  return paste && 'rows' in paste ? await paste.rows(pastedRows(text).map((r) => r.line)) : undefined
+}
+/** Each line becomes an item in its turn, going by what stands in the list by then, unless they were read before. */
+function take(text: string, from: number, read?: readonly T[]) {
+  const { paste } = props
+  const makers =
+    read?.map((item) => () => item) ??
+    (paste && 'row' in paste
+      ? pastedRows(text).map(
+          ({ cells, line }) =>
+            () =>
+              paste.row(cells, props.fresh(), line),
+        )
+      : [])
+  if (makers.length === 0) return
   // A line that nothing was written into yet makes room.
   const untouched = props.items[from] !== undefined && isUntouched(props.items[from])
   if (untouched) remove(from)
   let at = untouched ? from : from + 1
-  for (const { cells, line } of rows) props.items.splice(at++, 0, props.paste.row(cells, props.fresh(), line))
+  for (const make of makers) props.items.splice(at++, 0, make())
   void focusOn(at - 1)
 }
 const isUntouched = (item: T) => JSON.stringify({ ...item, id: '' }) === JSON.stringify({ ...props.fresh(), id: '' })
@@ -78,7 +99,12 @@ function onPaste(event: ClipboardEvent, i: number) {
   const text = event.clipboardData?.getData('text/plain') ?? ''
   if (!props.paste || !isOwn(event) || !/[\n\t]/.test(text.trim())) return
   event.preventDefault()
-  take(text, i)
+  if ('row' in props.paste) return take(text, i)
+  void asked(text).then((items) => {
+    if (items) return take(text, i, items)
+    pasted.value = text
+    pasting.value = true
+  })
 }
 
 const pasting = ref(false)
@@ -90,12 +116,16 @@ async function openPaste() {
   document.getElementById(area)?.focus()
 }
 const instead = ref(false)
-function takePasted() {
+function takeAll(read?: readonly T[]) {
   if (instead.value) while (props.items.length > 0) remove(props.items.length - 1)
-  take(pasted.value, props.items.length - 1)
+  take(pasted.value, props.items.length - 1, read)
   pasted.value = ''
   pasting.value = false
   instead.value = false
+}
+function takePasted() {
+  if (props.paste && 'row' in props.paste) takeAll()
+  else void asked(pasted.value).then((items) => items && takeAll(items))
 }
 </script>
 

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest'
-import { amountOf, numberOf, pastedRows } from './pastedRows'
+import { numberOf, pastedRows } from './pastedRows'
 
 const cells = (text: string) => pastedRows(text).map((row) => row.cells)
 
@@ -30,11 +30,3 @@ test('a number with what it counts', () => {
   expect(numberOf('1 1/2 s')).toBe(1.5)
   expect(numberOf('none')).toBeUndefined()
 })
-
-test.each([
-  [['250 cm cord'], { name: 'cord', amount: 250, unit: 'cm' }],
-  [['10 index cards'], { name: 'index cards', amount: 10, unit: '' }],
-  [['index cards', '10'], { name: 'index cards', amount: 10, unit: '' }],
-  [['2 sheets of foil'], { name: 'foil', amount: 2, unit: 'sheets' }],
-  [['driftwood'], { name: 'driftwood', amount: undefined, unit: '' }],
-])('how much of what: %j', (row, amount) => expect(amountOf(row, ['cm', 'sheets'])).toEqual(amount))

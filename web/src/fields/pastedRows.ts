@@ -26,18 +26,3 @@ function cellsOf(line: string): string[] {
 
 /** The number of a cell, with or without what it counts: "5 points" is 5. */
 export const numberOf = (cell: string | undefined) => numberIn(/[-−]?[\d.,/½¼¾ ]*[\d½¼¾]/.exec(cell ?? '')?.[0] ?? '')
-
-/** How much of what: "250 cm cord", "10 index cards", "index cards: 10". */
-export function amountOf(cells: readonly string[], units: readonly string[]) {
-  const whole =
-    cells.length > 1 && numberIn(cells[1]!.split(' ')[0] ?? '') !== undefined
-      ? `${cells[1]} ${cells[0]}`
-      : cells.join(' ')
-  const [, number, rest] = /^([\d.,/½¼¾]+)\s+(.+)$/.exec(whole.trim()) ?? []
-  const amount = number === undefined ? undefined : numberIn(number)
-  if (amount === undefined || rest === undefined) return { name: whole.trim(), amount: undefined, unit: '' }
-  const [first, ...others] = rest.replace(/^(\S+) of /, '$1 ').split(' ')
-  return others.length > 0 && units.includes(first!)
-    ? { name: others.join(' '), amount, unit: first! }
-    : { name: rest, amount, unit: '' }
-}

@@ -50,13 +50,26 @@ public static class BriefChanges
     public static Result<Brief> OnShelf(Brief brief, string tier, IReadOnlyList<Override> changes)
     {
         var own = brief.Tiers.FirstOrDefault(t => tier.Length > 0 && (t.Name == tier || t.Id == tier));
-        bool IsOwn(Override change) => own?.Overrides.Any(o => o.At == change.At) is true;
+        // What only the tier has is changed there too.
+        bool IsOwn(Override change) =>
+            own?.Overrides.Any(o =>
+                o.At == change.At
+                || (
+                    o.Value.ValueKind == JsonValueKind.Object
+                    && change.At.StartsWith($"{o.At}/", StringComparison.Ordinal)
+                )
+            )
+                is true;
         var all = Lay(brief, [.. changes.Where(c => !IsOwn(c))]);
         if (!all.IsOk || own is null)
             return all;
         var changed = own with
         {
-            Overrides = [.. own.Overrides.Select(o => changes.LastOrDefault(c => c.At == o.At) ?? o)],
+            Overrides =
+            [
+                .. own.Overrides.Select(o => changes.LastOrDefault(c => c.At == o.At) ?? o),
+                .. changes.Where(c => IsOwn(c) && own.Overrides.All(o => o.At != c.At)),
+            ],
         };
         return Result<Brief>.Ok(
             all.Value with

@@ -73,7 +73,7 @@ public static class TierOffers
         if (measure is not { Kind: MeasureKind.Length, LaidOut: null })
             yield break;
         var step = Younger(brief, band)
-            .Select(b => b.Measures.First(m => m.Id == measure.Id).Step)
+            .SelectMany(b => b.Measures.Where(m => m.Id == measure.Id).Select(m => m.Step))
             .Append(GradeBands.LengthStep(band, measure.Unit))
             .Min();
         if (step != measure.Step)

@@ -31,7 +31,8 @@ internal abstract partial record Piece
         public override IReadOnlyList<Change> Changes(PieceDraft draft) =>
             [Change.Append("/materials", Material(draft.Id("material")))];
 
-        private Material Material(string id) =>
+        /// <summary>The same as a brief has it.</summary>
+        internal Material Material(string id) =>
             new()
             {
                 Id = id,

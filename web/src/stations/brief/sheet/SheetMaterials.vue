@@ -10,15 +10,16 @@ import MaterialPrice from './MaterialPrice.vue'
 import { newMaterial } from '@/stations/brief/newItems'
 import { pers } from '@/fields/words'
 import { useWriting } from '@/fields/writing'
-import { amountOf } from '@/fields/pastedRows'
+import { api } from '@/api/client'
+import { done } from '@/shared/useDone'
 
 /** What students may use, and what the test needs: an amount, a unit, a name, and whom it is for. */
-defineProps<{ brief: Brief }>()
+const props = defineProps<{ brief: Brief }>()
 const { choices } = useWriting()
-const units = ['cm', 'm', 'mm', 'in', 'ft', 'g', 'kg', 'ml', 'l', 'sheets', 'pieces', 'strips', 'rolls']
-function row(cells: string[], material: ReturnType<typeof newMaterial>) {
-  const { name, amount, unit } = amountOf(cells, units)
-  return { ...material, name, amount: amount ?? material.amount, unit }
+/** A pasted list is read as any text is: amounts, units, whom it is for, prices, and what each is good for. */
+async function rows(lines: string[]) {
+  const answer = await done(api.POST('/api/drafts/materials', { body: { brief: props.brief, lines } }))
+  return answer.ok ? answer.data : undefined
 }
 </script>
 
@@ -29,7 +30,7 @@ function row(cells: string[], material: ReturnType<typeof newMaterial>) {
     one="material"
     at="/materials"
     :fresh="() => newMaterial(brief)"
-    :paste="{ such: '250 cm cord', row }"
+    :paste="{ such: '250 cm cord', rows }"
   >
     <InlineNumber
       v-model="item.amount"

@@ -37,10 +37,19 @@ const fits = computed(() => checkup.value?.testFits ?? { attempts: true, letting
           ['team', 'team, with all its designs'],
         ]"
       />.
-      <template v-if="fits.lettingGo">
+      <template v-if="fits.lettingGo && brief.trials.holdSeconds > 0">
         After letting go it must stand by itself for
         <InlineNumber v-model="brief.trials.holdSeconds" label="Seconds to hold" at="/trials/holdSeconds" /> seconds.
       </template>
+      <button
+        v-else-if="fits.lettingGo"
+        type="button"
+        class="act not-on-paper"
+        data-at="/trials/holdSeconds"
+        @click="brief.trials.holdSeconds = 5"
+      >
+        It must stand by itself for some seconds
+      </button>
     </p>
     <GrowText
       v-if="fits.attempts || brief.trials.overWhen"
