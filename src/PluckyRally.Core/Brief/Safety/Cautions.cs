@@ -192,7 +192,8 @@ public static partial class Cautions
     private static partial Regex Swallowing();
 
     [GeneratedRegex(
-        @"\b(relay|races? (?:against|over|to)|runners?|sprint\w*|splash\w*|bucket[- ]chain|wet floors?)\b",
+        @"\b(relay(?!\s+(?:towers?|stations?|signals?|messages?|lights?))"
+            + @"|races? (?:against|over|to)|runners?|sprint\w*|splash\w*|bucket[- ]chain|wet floors?)\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Slipping();

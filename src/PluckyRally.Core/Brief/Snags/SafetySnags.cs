@@ -8,11 +8,35 @@ internal static partial class SafetySnags
     public static IEnumerable<Snag> Find(SnagContext scene)
     {
         var brief = scene.Brief;
+        var texts = string.Join(
+            "\n",
+            scene.Texts.Select(t => t.Text).Concat(scene.Materials.Select(m => $"{m.Name} {m.Note}"))
+        );
         for (var i = 0; i < brief.Hazards.Count; i++)
         {
             if (brief.Hazards[i].Acknowledged)
                 continue;
             var caution = Cautions.Of(brief.Hazards[i].Kind);
+            if (
+                brief.Hazards[i].Kind == HazardKind.Cutters
+                && scene.Materials.All(m => m.Category != "tool")
+                && Cautions.In(texts).All(h => h.Kind != HazardKind.Cutters)
+            )
+            {
+                yield return new(
+                    "cautionFor",
+                    SnagWeight.Hint,
+                    $"/hazards/{i}/acknowledged",
+                    $"There is a caution “{caution.Name}”, and no tool is left in the brief.",
+                    "Students skip cautions that are about nothing.",
+                    new(
+                        "Remove the caution",
+                        [Change.Set("/hazards", brief.Hazards.Where(h => h.Kind != HazardKind.Cutters).ToList())]
+                    )
+                );
+                continue;
+            }
+
             yield return new(
                 "caution",
                 SnagWeight.Stops,
@@ -23,10 +47,6 @@ internal static partial class SafetySnags
             );
         }
 
-        var texts = string.Join(
-            "\n",
-            scene.Texts.Select(t => t.Text).Concat(scene.Materials.Select(m => $"{m.Name} {m.Note}"))
-        );
         foreach (var (kind, word) in Cautions.In(texts).Where(h => brief.Hazards.All(b => b.Kind != h.Kind)))
         {
             var caution = Cautions.Of(kind);

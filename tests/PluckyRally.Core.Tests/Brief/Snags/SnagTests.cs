@@ -252,6 +252,26 @@ public sealed class SnagTests
     }
 
     [Fact]
+    public void A_caution_about_tools_goes_with_the_last_tool()
+    {
+        var cut = Tower with { Hazards = Draft.Beware(HazardKind.Cutters) };
+        Finds(cut, "caution", "/hazards/0/acknowledged");
+        var none = cut with { Materials = [.. cut.Materials.Where(m => m.Category != "tool")] };
+        Snags.Stopping(new Edition { Brief = none }).ShouldBeEmpty();
+        Fixes(none, "cautionFor", "/hazards/0/acknowledged");
+        Finds(none with { Goal = "Cut it out with scissors." }, "caution", "/hazards/0/acknowledged");
+    }
+
+    [Theory]
+    [InlineData("Build two relay towers.", false)]
+    [InlineData("Run a relay along the hall.", true)]
+    public void Words_alone_do_not_make_anybody_run(string goal, bool runs) =>
+        Snags
+            .Of(Tower with { Goal = goal })
+            .Any(s => s.At == $"/hazards/{Json.Word(HazardKind.SlipperyFloors)}")
+            .ShouldBe(runs);
+
+    [Fact]
     public void A_caution_that_nobody_read_stops_the_rally()
     {
         var brief = Tower with { Hazards = [new Hazard { Kind = HazardKind.Cutters }] };
