@@ -74,7 +74,7 @@ public sealed class DebriefTests(WorkingServer server) : ScreenTest
         desk.ClickButton("Note the change");
         desk.See("Changed: fold the corners up");
 
-        // What it is like is asked too; what it was in the round before stands there already.
+        // How it is described is asked too; what it was in the round before stands there already.
         desk.Until(() => desk.Field("What, line 1").GetAttribute("value") == "hull", "the label of the round before");
         desk.Type("How hull is", "flat");
         desk.ClickButton("Describe the design");

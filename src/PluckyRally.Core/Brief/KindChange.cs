@@ -19,8 +19,7 @@ public static class KindChange
         if (brief.Measures.FirstOrDefault(m => m.Id == measure) is not { } found || found.Kind == kind)
             return null;
         var at = $"/measures/{measure}";
-        var unit = Units.Usual(kind, SystemOf(brief));
-        var step = UsualStep(kind, unit, brief.Grades);
+        var (unit, step) = UsualMeasure.Of(brief, kind);
         return new(
             unit.Length > 0 ? $"{found.Name} is read in {unit}, to the nearest {Numerals.Write(step)}." : "",
             [
@@ -37,22 +36,6 @@ public static class KindChange
             Written(brief, found)
         );
     }
-
-    /// <summary>The system a brief measures in: customary as soon as one of its measures or materials is.</summary>
-    public static UnitSystem SystemOf(Brief brief) =>
-        brief.Measures.Select(m => m.Unit).Concat(brief.Materials.Select(m => m.Unit)).Any(Units.IsCustomary)
-            ? UnitSystem.Customary
-            : UnitSystem.Metric;
-
-    /// <summary>How finely a kind is usually read (lengths by grade; the others common practice, no source).</summary>
-    public static decimal UsualStep(MeasureKind kind, string unit, GradeBand grades) =>
-        (kind, unit) switch
-        {
-            (MeasureKind.Length, _) => GradeBands.LengthStep(grades, unit),
-            (MeasureKind.Duration, _) or (MeasureKind.Mass, "oz") or (MeasureKind.Force, "N") => 0.1m,
-            (MeasureKind.Force, "ozf") => 0.5m,
-            _ => 1,
-        };
 
     /// <summary>What has numbers of the old kind.</summary>
     private static string Written(Brief brief, Measure measure)

@@ -4,7 +4,7 @@ namespace PluckyRally.Core;
 /// <param name="Name">Its name; empty for the first, which was not named.</param>
 /// <param name="Counts">Whether it is the team's result.</param>
 /// <param name="Changed">What was changed on it, as it was last noted.</param>
-/// <param name="Labels">What it is like: "arm: long".</param>
+/// <param name="Labels">How it is described: "arm: long".</param>
 /// <param name="Values">What it came to in each part that has a value, as shown.</param>
 public sealed record DesignShown(
     string Name,

@@ -97,7 +97,7 @@ public sealed record Gallery(
 /// <param name="Name">The team's name.</param>
 /// <param name="Value">The figure that the gallery is in order by, as shown; empty where it has none.</param>
 /// <param name="Others">Other figures: "Mass: 84 g".</param>
-/// <param name="Labels">What it is like: "arm: long".</param>
+/// <param name="Labels">How it is described: "arm: long".</param>
 /// <param name="Tags">What the class sees on it.</param>
 public sealed record GalleryCard(
     string Team,

@@ -29,7 +29,7 @@ public sealed record LessonClock
     /// <summary>The hold that is being counted; absent until everybody has let go in the running phase.</summary>
     public HoldCount? Hold { get; init; }
 
-    /// <summary>Whose turn it is, where the phase goes team by team; absent otherwise.</summary>
+    /// <summary>Which team is testing, where the phase goes team by team; absent otherwise.</summary>
     public TurnNow? Turn { get; init; }
 
     /// <summary>What the wall shows.</summary>

@@ -35,7 +35,7 @@ public abstract partial record Entry
     }
 }
 
-/// <summary>Whose turn it is in a phase that goes team by team.</summary>
+/// <summary>Which team is testing in a phase that goes team by team.</summary>
 /// <param name="On">The teams that are on, by id: the first one at the first place.</param>
 /// <param name="Next">The teams that come next.</param>
 /// <param name="Done">How many have had their turn before, or have made their attempts.</param>
@@ -54,7 +54,7 @@ public sealed record TurnNow(
     /// <summary>Since when the clock is stopped in this turn; absent while it goes.</summary>
     public DateTimeOffset? Stopped { get; init; }
 
-    /// <summary>Whose turn it is now; null where the phase is for all at once.</summary>
+    /// <summary>Which team is testing now; null where the phase is for all at once.</summary>
     /// <param name="phase">The phase that runs.</param>
     /// <param name="so">The clock.</param>
     /// <param name="order">The teams in the order in which they come.</param>

@@ -7,7 +7,7 @@ namespace PluckyRally.Core;
 /// one.</param>
 /// <param name="FreshBuild">Whether the next trial needs a fresh build, because the one before failed.</param>
 /// <param name="Changed">What has changed, as it was last noted.</param>
-/// <param name="Labels">What it is like, as it was last noted.</param>
+/// <param name="Labels">How it is described, as it was last noted.</param>
 /// <param name="Open">The numbers of the attempts that are still to be made, the next one first.</param>
 /// <param name="Counts">Whether it is the team's result as things stand.</param>
 /// <param name="Asked">What somebody must say of its attempts, the first attempt first.</param>

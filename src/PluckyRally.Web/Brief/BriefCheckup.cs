@@ -22,7 +22,7 @@ public sealed record BriefCheckup(
     StudentSheet Sheet,
     TestFits TestFits,
     TierTable Tiers,
-    UsualLength Lengths,
+    UsualMeasure Lengths,
     IReadOnlyList<Fact> Facts,
     IReadOnlyList<Resting> Resting,
     TimeNeeded Time,
@@ -43,7 +43,7 @@ public sealed record BriefCheckup(
             StudentSheet.Of(brief, ready),
             TestFits.Of(brief),
             TierTable.Of(brief),
-            UsualLength.Of(brief),
+            UsualMeasure.Of(brief, MeasureKind.Length),
             Fact.Of(brief),
             Core.Resting.Of(brief),
             TimeNeeded.Of(brief),
@@ -67,16 +67,4 @@ public sealed record TimeNeeded(IReadOnlyDictionary<string, decimal> Phases, dec
             Minutes.OfAll(brief),
             Minutes.Room(brief.Timing)
         );
-}
-
-/// <summary>How a length is usually measured in a brief.</summary>
-/// <param name="Unit">In which unit.</param>
-/// <param name="Step">How finely, in the unit.</param>
-public sealed record UsualLength(string Unit, decimal Step)
-{
-    internal static UsualLength Of(Core.Brief brief)
-    {
-        var unit = Units.Usual(MeasureKind.Length, KindChange.SystemOf(brief));
-        return new(unit, KindChange.UsualStep(MeasureKind.Length, unit, brief.Grades));
-    }
 }

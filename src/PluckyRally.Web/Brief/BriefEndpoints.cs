@@ -84,8 +84,7 @@ internal static class BriefEndpoints
             System.Text.Json.Nodes.JsonNode.Parse(brief.Document)!,
             [Change.Set("/title", title.Length > 0 ? $"{title} (copy)" : "")]
         );
-        var result = await Shelve(renamed, shelf, stop);
-        return result.Result is Created<BriefOnShelf> created ? created : (Refused)result.Result;
+        return Found(await Shelve(renamed, shelf, stop));
     }
 
     private static async Task<Results<Created<BriefOnShelf>, Missing, Refused>> CopyReady(
@@ -95,11 +94,15 @@ internal static class BriefEndpoints
         CancellationToken stop
     )
     {
-        if (ready.Find(name) is not { } brief)
-            return new Missing("brief");
-        var result = await Shelve(Result<Document<Core.Brief>>.Ok(brief), shelf, stop);
-        return result.Result is Created<BriefOnShelf> created ? created : (Refused)result.Result;
+        return ready.Find(name) is { } brief
+            ? Found(await Shelve(Result<Document<Core.Brief>>.Ok(brief), shelf, stop))
+            : new Missing("brief");
     }
+
+    /// <summary>What became of a brief that was there to be copied.</summary>
+    private static Results<Created<BriefOnShelf>, Missing, Refused> Found(
+        Results<Created<BriefOnShelf>, Refused> shelved
+    ) => shelved.Result is Created<BriefOnShelf> created ? created : (Refused)shelved.Result;
 
     private static async Task<Results<NoContent, Missing, Refused>> Archive(
         Guid id,

@@ -50,22 +50,14 @@ internal static class RehearsalEndpoints
         CancellationToken stop
     )
     {
-        var request = DocumentReader.Request<DraftRehearsal>(sent.Text);
-        if (!request.IsOk)
-            return new Refused(request.Problems);
-        var (brief, tier, asked, of) = request.Value.Value;
-        var rehearsal = Rehearsal.Of(brief, tier, asked, await Remembered(of, log, stop));
-        if (!rehearsal.IsOk)
-            return new Refused(rehearsal.Problems);
+        var ready = await Ready(sent, log, stop);
+        if (!ready.IsOk)
+            return new Refused(ready.Problems);
+        var (brief, tier, rehearsal) = ready.Value;
         var steps = Channel.CreateUnbounded<RehearsalStep>(new() { SingleReader = true, SingleWriter = true });
         return TypedResults.Stream(
             body =>
-                Write(
-                    body,
-                    steps.Reader,
-                    work.Run(() => Play(brief, tier, rehearsal.Value, steps.Writer, stop), stop),
-                    stop
-                ),
+                Write(body, steps.Reader, work.Run(() => Play(brief, tier, rehearsal, steps.Writer, stop), stop), stop),
             Lines
         );
     }
@@ -77,12 +69,25 @@ internal static class RehearsalEndpoints
         CancellationToken stop
     )
     {
+        var ready = await Ready(sent, log, stop);
+        return ready.IsOk ? TypedResults.Ok(ready.Value.Rehearsal.Expected) : new Refused(ready.Problems);
+    }
+
+    /// <summary>What was asked for, ready to be played.</summary>
+    private static async Task<Result<(Core.Brief Brief, string Tier, Rehearsal Rehearsal)>> Ready(
+        SentJson sent,
+        RallyLog log,
+        CancellationToken stop
+    )
+    {
         var request = DocumentReader.Request<DraftRehearsal>(sent.Text);
         if (!request.IsOk)
-            return new Refused(request.Problems);
+            return Result<(Core.Brief, string, Rehearsal)>.Refused(request.Problems);
         var (brief, tier, asked, of) = request.Value.Value;
         var rehearsal = Rehearsal.Of(brief, tier, asked, await Remembered(of, log, stop));
-        return rehearsal.IsOk ? TypedResults.Ok(rehearsal.Value.Expected) : new Refused(rehearsal.Problems);
+        return rehearsal.IsOk
+            ? Result<(Core.Brief, string, Rehearsal)>.Ok((brief, tier, rehearsal.Value))
+            : Result<(Core.Brief, string, Rehearsal)>.Refused(rehearsal.Problems);
     }
 
     private static bool Play(

@@ -7,7 +7,7 @@ using PluckyRally.Data.Rallies;
 
 namespace PluckyRally.Web;
 
-/// <summary>How it is: for the teacher, and for whoever helps.</summary>
+/// <summary>The status: for the teacher, and for whoever helps.</summary>
 internal static class HealthEndpoints
 {
     /// <summary>Lines of the log that are shown; the file has all.</summary>
@@ -72,7 +72,7 @@ internal static class HealthEndpoints
         );
 }
 
-/// <summary>How it is.</summary>
+/// <summary>The status.</summary>
 /// <param name="Says">What there is to do about it, in a sentence.</param>
 /// <param name="Version">Which version runs.</param>
 /// <param name="Since">Since when.</param>

@@ -92,6 +92,15 @@ public sealed class EditedTierTests
     }
 
     [Fact]
+    public void What_a_rehearsal_changes_in_what_only_a_tier_has_is_changed_there()
+    {
+        var tier = EditedTier.Of(Base, Base.Tiers[0], Base with { Rules = [.. Base.Rules, Rule("flag")] });
+        var brief = Base with { Tiers = [tier] };
+        TierFields.Within(brief, "old", Change.Set("/rules/flag/off", true)).Tier.ShouldBe("old");
+        TierFields.Within(brief, "old", Change.Set("/rules/none/off", true)).Tier.ShouldBeEmpty();
+    }
+
+    [Fact]
     public void A_measure_that_only_some_tiers_have_stops_no_offer()
     {
         var young = EditedTier.Of(Base, GradeTier.For(Base, GradeBand.KTo2), Base with { Measures = [] });

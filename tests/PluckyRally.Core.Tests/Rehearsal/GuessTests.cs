@@ -1,5 +1,6 @@
 using Shouldly;
 using Xunit;
+using static PluckyRally.Core.Tests.Rehearsal.Rehearsed;
 
 namespace PluckyRally.Core.Tests.Rehearsal;
 
@@ -54,11 +55,4 @@ public sealed class GuessTests
         musts.InAHundred.ShouldBe(22.1m, 2);
         musts.Weight.ShouldBe(FindingWeight.Wrong);
     }
-
-    private static RehearsalReport Play(Brief brief, RehearsalAsked asked) =>
-        RehearsalReport.Of(
-            Core.Rehearsal.Of(Sample.Ready(brief), asked, ThingsRemembered.Of([])).OrThrow(),
-            _ => { },
-            CancellationToken.None
-        );
 }

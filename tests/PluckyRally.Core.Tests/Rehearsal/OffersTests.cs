@@ -1,6 +1,7 @@
 using PluckyRally.Tests;
 using Shouldly;
 using Xunit;
+using static PluckyRally.Core.Tests.Rehearsal.Rehearsed;
 
 namespace PluckyRally.Core.Tests.Rehearsal;
 
@@ -14,7 +15,7 @@ public sealed class OffersTests
 
     /// <summary>
     /// By the normal distribution the mean of four finds the better of two more often than one attempt does; how much
-    /// more stands in RehearsalTests.
+    /// more stands in LuckAndSkillTests.
     /// </summary>
     [Fact]
     public void Against_luck_more_attempts_are_offered_with_what_they_come_to_and_the_minutes_they_take()
@@ -154,7 +155,7 @@ public sealed class OffersTests
         );
         var offer = Offers(brief, new() { Classes = Few })
             .Single(o => o.Label == "Time it, and let the quicker team be ahead");
-        Rehearse(Apply(brief, offer), new() { Classes = Few }).TieForFirst.ShouldBeLessThan(2);
+        Play(Apply(brief, offer), new() { Classes = Few }).TieForFirst.ShouldBeLessThan(2);
     }
 
     /// <summary>
@@ -180,7 +181,7 @@ public sealed class OffersTests
         );
         var offer = Offers(brief, new() { AllRound = 0, Classes = Few })
             .Single(o => o.Label == "Count “Strong” 3 times");
-        Rehearse(Apply(brief, offer), new() { AllRound = 0, Classes = Few })
+        Play(Apply(brief, offer), new() { AllRound = 0, Classes = Few })
             .Parts.ShouldAllBe(p => p.Share > 45 && p.Share < 55);
     }
 
@@ -221,7 +222,7 @@ public sealed class OffersTests
         };
         var offer = Offers(brief, asked).Single(o => o.Label.StartsWith("Let it cost", StringComparison.Ordinal));
         offer.Says.ShouldBe("This would be settled. The best team wins about as often.");
-        Rehearse(Apply(brief, offer), asked).NotPlaced.ShouldBe(0);
+        Play(Apply(brief, offer), asked).NotPlaced.ShouldBe(0);
     }
 
     [Fact]
@@ -330,20 +331,13 @@ public sealed class OffersTests
 
     private static IReadOnlyList<RehearsalOffer> Offers(Brief brief, RehearsalAsked asked)
     {
-        var rehearsal = Core.Rehearsal.Of(Sample.Ready(brief), asked, ThingsRemembered.Nothing).OrThrow();
+        var rehearsal = Ready(brief, asked);
         var tried = RehearsalOffers
             .Try(brief, "", rehearsal, RehearsalReport.Of(rehearsal, _ => { }, Stop), Stop)
             .ToList();
         tried.Select(t => t.Tried).ShouldBe(Enumerable.Range(1, tried.Count));
         return [.. tried.Select(t => t.Offer).OfType<RehearsalOffer>()];
     }
-
-    private static RehearsalReport Rehearse(Brief brief, RehearsalAsked asked) =>
-        RehearsalReport.Of(
-            Core.Rehearsal.Of(Sample.Ready(brief), asked, ThingsRemembered.Nothing).OrThrow(),
-            _ => { },
-            Stop
-        );
 
     private static Brief Apply(Brief brief, RehearsalOffer offer) =>
         Changes.Apply(brief, offer.Changes).OrThrow().Value;

@@ -7,7 +7,7 @@ using Xunit;
 
 namespace PluckyRally.Web.Tests.Health;
 
-/// <summary>How it is, and the log for whoever helps.</summary>
+/// <summary>The status, and the log for whoever helps.</summary>
 public sealed class HealthTests : IDisposable
 {
     private readonly RunningApp _app = new();

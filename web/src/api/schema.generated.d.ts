@@ -2599,7 +2599,7 @@ export interface components {
             sheet: components["schemas"]["StudentSheet"];
             testFits: components["schemas"]["TestFits"];
             tiers: components["schemas"]["TierTable"];
-            lengths: components["schemas"]["UsualLength"];
+            lengths: components["schemas"]["UsualMeasure"];
             facts: components["schemas"]["Fact"][];
             resting: components["schemas"]["Resting"][];
             time: components["schemas"]["TimeNeeded"];
@@ -3590,7 +3590,7 @@ export interface components {
             counts: boolean;
             /** @description What was changed on it, as it was last noted. */
             changed: string;
-            /** @description What it is like: "arm: long". */
+            /** @description How it is described: "arm: long". */
             labels: string[];
             /** @description What it came to in each part that has a value, as shown. */
             values: string[];
@@ -6310,7 +6310,7 @@ export interface components {
             value: string;
             /** @description Other figures: "Mass: 84 g". */
             others: string[];
-            /** @description What it is like: "arm: long". */
+            /** @description How it is described: "arm: long". */
             labels: string[];
             /** @description What the class sees on it. */
             tags: components["schemas"]["TagOnCard"][];
@@ -9613,7 +9613,7 @@ export interface components {
             freshBuild: boolean;
             /** @description What has changed, as it was last noted. */
             changed: string;
-            /** @description What it is like, as it was last noted. */
+            /** @description How it is described, as it was last noted. */
             labels: {
                 [key: string]: string;
             };
@@ -10637,7 +10637,7 @@ export interface components {
             /** @description The curves of the parts that have one. */
             curves: components["schemas"]["CurveLine"][];
         };
-        /** @description Whose turn it is in a phase that goes team by team. */
+        /** @description Which team is testing in a phase that goes team by team. */
         TurnNow: {
             /** @description The teams that are on, by id: the first one at the first place. */
             on: string[];
@@ -10679,9 +10679,14 @@ export interface components {
             units: string[];
             usual: string;
         };
-        UsualLength: {
+        /** @description How a kind of measure is usually read in a brief. */
+        UsualMeasure: {
+            /** @description In which unit; empty where the kind has none of a fixed size. */
             unit: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description How finely, in the unit.
+             */
             step: number;
         };
         VersionKept: {

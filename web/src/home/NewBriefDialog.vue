@@ -29,7 +29,7 @@ const { school } = useSchool()
 watch(school, (s) => s && (units.value = s.units), { immediate: true })
 const pattern = ref<Pattern>('tallest')
 const ready = useLoad(() => ask(api.GET('/api/briefs/ready')))
-void ready.load()
+watch(open, (now) => now && void ready.load(), { immediate: true })
 const ways = computed((): readonly (readonly [Way, string])[] => [
   ['pattern', 'From a pattern'],
   ['paste', 'Paste a challenge'],

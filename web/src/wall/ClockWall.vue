@@ -36,7 +36,7 @@ const cautions = computed(() => (phaseIs('build', 'rebuild', 'test') ? props.ral
 const marks = computed(() => teamMarks(props.rally.teams))
 const cleared = computed(() => (phaseIs('plan', 'collect', 'build') ? teams.value.filter((t) => t.cleared) : []))
 const late = computed(() => teams.value.filter((t) => t.late))
-/** Whose turn it is: its clock is the large one, and the phase's stands below. */
+/** Which team is testing: its clock is the large one, and the phase's stands below. */
 const turn = computed(() => clock.value?.turn)
 const present = computed(() => props.rally.teams.filter((t) => !t.away))
 /** The heats, while teams run or get ready to. */

@@ -92,7 +92,7 @@ test('A tier is written on a sheet of its own, with what the brief has not', asy
   await desk.choose('Add a tier', 'Grades 6 to 8')
   await desk.see('Saved at')
   await desk.clickLink('Edit the sheet for Grades 6 to 8')
-  await desk.see('What differs')
+  await desk.see('Differences')
   await desk.clickButton('Add a criterion')
   await desk.keys('It carries a flag.')
   await desk.see('“It carries a flag.” – It carries a flag.')

@@ -24,10 +24,7 @@ internal sealed record Draft(GradeBand Grades, UnitSystem Units)
     public Combine Usual => ManyAttempts >= 3 ? Combine.Mean : Combine.Best;
 
     /// <summary>The unit of lengths.</summary>
-    public string LengthUnit =>
-        Youngest ? "cubes"
-        : Units == UnitSystem.Metric ? "cm"
-        : "in";
+    public string LengthUnit => Youngest ? "cubes" : Core.Units.Usual(MeasureKind.Length, Units);
 
     /// <summary>How finely points are shown that lengths give one by one: quarters of an inch are not cut.</summary>
     public decimal ShownPoints => LengthUnit == "in" ? 0.01m : 0.1m;
@@ -85,8 +82,8 @@ internal sealed record Draft(GradeBand Grades, UnitSystem Units)
             Id = id,
             Name = name,
             Kind = MeasureKind.Mass,
-            Unit = Units == UnitSystem.Metric ? "g" : "oz",
-            Step = Units == UnitSystem.Metric ? 1 : 0.1m,
+            Unit = Core.Units.Usual(MeasureKind.Mass, Units),
+            Step = UsualMeasure.StepOf(MeasureKind.Mass, Core.Units.Usual(MeasureKind.Mass, Units), Grades),
             Taken = taken,
             How = how,
             Expected =
@@ -186,7 +183,7 @@ internal sealed record Draft(GradeBand Grades, UnitSystem Units)
         Stuff("joining", "something that joins", Material.Joining, Handed(cm), HandedUnit);
 
     /// <summary>The unit in which lengths of material are handed out, to the youngest too.</summary>
-    public string HandedUnit => Units == UnitSystem.Metric ? "cm" : "in";
+    public string HandedUnit => Core.Units.Usual(MeasureKind.Length, Units);
 
     /// <summary>Centimetres of a material in the unit in which it is handed out, whole.</summary>
     public decimal Handed(decimal cm) =>

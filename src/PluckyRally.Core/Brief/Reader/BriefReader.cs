@@ -49,10 +49,16 @@ public static partial class BriefReader
     }
 
     /// <summary>The material that a name holds with its amount; null where it holds none.</summary>
-    internal static Piece.Stuff? MaterialIn(string name) =>
-        KitPhrases.In(new Segment(name, 0, Heading.Materials), PlainText.Of(name)) is [Piece.Stuff stuff]
-            ? stuff
-            : null;
+    internal static Piece.Stuff? MaterialIn(string name) => MaterialsIn(name) is [var only] ? only : null;
+
+    /// <summary>What a name can be read as: several where it could be more or fewer, as in "4–5 fasteners".</summary>
+    internal static IReadOnlyList<Piece.Stuff> MaterialsIn(string name) =>
+        KitPhrases.In(new Segment(name, 0, Heading.Materials), PlainText.Of(name)) switch
+        {
+            [Piece.Stuff stuff] => [stuff],
+            [Piece.Asked asked] => [.. asked.Readings.OfType<Piece.Stuff>()],
+            _ => [],
+        };
 
     /// <summary>What is wrong with a text that is too long to be read; null where nothing is.</summary>
     public static Problem? TooLong(string text) =>

@@ -141,7 +141,7 @@ internal static partial class SaidMeasures
     {
         foreach (var (pattern, kind, id, better, taken) in Known)
             if (pattern.Match(word).Length == word.Length)
-                return Of(id, kind, UnitOf(kind, units), Against(word) ? Better.Less : better, taken);
+                return Of(id, kind, Units.Usual(kind, units), Against(word) ? Better.Less : better, taken);
         return null;
     }
 
@@ -180,15 +180,6 @@ internal static partial class SaidMeasures
 
     private static bool Against(string word) =>
         word.StartsWith("short", StringComparison.Ordinal) || word.StartsWith("low", StringComparison.Ordinal);
-
-    private static string UnitOf(MeasureKind kind, UnitSystem units) =>
-        (kind, units) switch
-        {
-            (MeasureKind.Length, UnitSystem.Customary) => "in",
-            (MeasureKind.Mass, UnitSystem.Customary) => "oz",
-            (MeasureKind.Temperature, UnitSystem.Customary) => "°F",
-            _ => Units.Usual(kind),
-        };
 
     [GeneratedRegex("[^a-z0-9]+")]
     private static partial Regex NotInAnId();

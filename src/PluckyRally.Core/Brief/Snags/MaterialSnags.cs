@@ -9,6 +9,9 @@ internal static class MaterialSnags
             var material in scene.Materials.Where(m => m is { Category: Material.Joining, Amount: null, Price: null })
         )
         {
+            // An amount in the name is asked about by itself.
+            if (char.IsDigit(material.Name[0]))
+                continue;
             var (amount, unit) =
                 Units.Find(material.Unit) is { Kind: MeasureKind.Length } length
                     ? (Math.Round(Units.Find("cm")!.To(length, 60), 1), material.Unit)

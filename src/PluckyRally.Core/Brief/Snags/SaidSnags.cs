@@ -40,14 +40,18 @@ internal static class SaidSnags
             if (
                 material.Name.Length == 0
                 || !(char.IsDigit(material.Name[0]) || material.Name.StartsWith("a ", StringComparison.Ordinal))
-                || BriefReader.MaterialIn(material.Name) is not { Amount: { } amount } said
+                || BriefReader.MaterialsIn(material.Name) is not [_, ..] readings
+                || readings.MaxBy(r => r.Amount) is not { Amount: { } amount } said
             )
                 continue;
+            var clear = readings.Count == 1;
             yield return new(
                 "saysAnAmount",
-                SnagWeight.Hint,
+                clear ? SnagWeight.Hint : SnagWeight.Matters,
                 $"/materials/{material.Id}/name",
-                $"The name “{material.Name}” holds an amount.",
+                clear
+                    ? $"The name “{material.Name}” holds an amount."
+                    : $"“{material.Name}” does not say how many a team gets.",
                 "As an amount it is added up for the class and the shopping list.",
                 new(
                     $"Make it {Material.So(amount, said.Unit, said.Name)}",

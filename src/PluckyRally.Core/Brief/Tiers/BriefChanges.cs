@@ -52,14 +52,7 @@ public static class BriefChanges
         var own = brief.Tiers.FirstOrDefault(t => tier.Length > 0 && (t.Name == tier || t.Id == tier));
         // What only the tier has is changed there too.
         bool IsOwn(Override change) =>
-            own?.Overrides.Any(o =>
-                o.At == change.At
-                || (
-                    o.Value.ValueKind == JsonValueKind.Object
-                    && change.At.StartsWith($"{o.At}/", StringComparison.Ordinal)
-                )
-            )
-                is true;
+            own is not null && (own.HasItemOver(change.At) || own.Overrides.Any(o => o.At == change.At));
         var all = Lay(brief, [.. changes.Where(c => !IsOwn(c))]);
         if (!all.IsOk || own is null)
             return all;

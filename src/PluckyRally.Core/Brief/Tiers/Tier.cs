@@ -14,6 +14,12 @@ public sealed record Tier
     /// <summary>What differs.</summary>
     public IReadOnlyList<Override> Overrides { get; init; } = [];
 
+    /// <summary>Whether a place lies in something that only this tier has.</summary>
+    internal bool HasItemOver(string at) =>
+        Overrides.Any(o =>
+            o.Value.ValueKind == JsonValueKind.Object && at.StartsWith($"{o.At}/", StringComparison.Ordinal)
+        );
+
     /// <summary>The grades it is for; the brief's own where it has none, or none that are known.</summary>
     public GradeBand GradesOr(GradeBand own) =>
         Overrides.LastOrDefault(o => o.At == "/grades") is { Value.ValueKind: JsonValueKind.String } change

@@ -59,7 +59,10 @@ internal static class TierFields
     public static Change Within(Brief brief, string tier, Change change) =>
         tier.Length > 0
         && change.Kind == ChangeKind.Set
-        && Of(brief, JsonSerializer.SerializeToNode(brief, Json.Options)!).Any(f => f.At == change.At)
+        && (
+            Of(brief, JsonSerializer.SerializeToNode(brief, Json.Options)!).Any(f => f.At == change.At)
+            || brief.Tiers.Any(t => t.Id == tier && t.HasItemOver(change.At))
+        )
             ? change with
             {
                 Tier = tier,

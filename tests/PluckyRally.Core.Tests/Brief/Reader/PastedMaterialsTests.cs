@@ -42,6 +42,17 @@ public sealed class PastedMaterialsTests
     }
 
     [Fact]
+    public void A_range_is_asked_about_and_one_touch_makes_it_the_larger()
+    {
+        var brief = new Brief { Materials = PastedMaterials.Of(new(), ["4–5 fasteners"]) };
+        var snag = Snags.Of(brief).Single(s => s.At.StartsWith("/materials/", StringComparison.Ordinal));
+        snag.What.ShouldBe("“4–5 fasteners” does not say how many a team gets.");
+        snag.Fix!.Label.ShouldBe("Make it 5 fasteners");
+        var made = Changes.Apply(brief, snag.Fix.Changes).OrThrow().Value.Materials[0];
+        (made.Amount, made.Name).ShouldBe((5, "fasteners"));
+    }
+
+    [Fact]
     public void Every_line_has_an_id_of_its_own_and_an_empty_one_is_none()
     {
         var brief = new Brief { Materials = [new() { Id = "material", Name = "foil" }] };

@@ -12,6 +12,7 @@ import StationHead from '@/shared/StationHead.vue'
 import ConflictNote from '@/shared/ConflictNote.vue'
 import MarginTabs from './MarginTabs.vue'
 import SheetAndMargin from './SheetAndMargin.vue'
+import StepButtons from './StepButtons.vue'
 import SavedNote from './SavedNote.vue'
 import HistoryPanel from './panels/HistoryPanel.vue'
 import LastTimePanel from './panels/LastTimePanel.vue'
@@ -81,8 +82,7 @@ async function copyMine() {
           :keeps="draft.keepsHere.value"
           :marked="draft.unsaved.value.length > 0"
         />
-        <button type="button" class="act" :disabled="!draft.canUndo.value" @click="draft.undo">Undo</button>
-        <button type="button" class="act" :disabled="!draft.canRedo.value" @click="() => draft.redo()">Redo</button>
+        <StepButtons :steps="draft" />
         <RouterLink class="small" :to="`/briefs/${props.brief}/print`">Print</RouterLink>
         <a class="small" :href="`/api/briefs/${props.brief}/file`" download>File</a>
         <a class="small" :href="`/api/briefs/${props.brief}/markdown`" download>Markdown</a>
@@ -137,10 +137,5 @@ async function copyMine() {
   align-items: center;
   gap: var(--space-4);
   margin-top: var(--space-5);
-}
-.act:disabled {
-  color: var(--muted);
-  text-decoration: none;
-  cursor: default;
 }
 </style>

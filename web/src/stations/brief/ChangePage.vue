@@ -7,6 +7,7 @@ import { useRally } from '@/shared/openRally'
 import StationHead from '@/shared/StationHead.vue'
 import MarginTabs, { type Panel } from './MarginTabs.vue'
 import SheetAndMargin from './SheetAndMargin.vue'
+import StepButtons from './StepButtons.vue'
 import KeepChange from './KeepChange.vue'
 import MeasureList from './panels/MeasureList.vue'
 import MethodStrips from './panels/MethodStrips.vue'
@@ -43,8 +44,7 @@ const next = computed(() =>
 <template>
   <main v-if="rally" id="main" class="desk">
     <StationHead title="Edit this rally’s brief" :next="next">
-      <button type="button" class="act" :disabled="!change.canUndo.value" @click="change.undo">Undo</button>
-      <button type="button" class="act" :disabled="!change.canRedo.value" @click="() => change.redo()">Redo</button>
+      <StepButtons :steps="change" />
       <button v-if="changed" type="button" class="act" @click="change.letGo">Let all changes go</button>
       <RouterLink class="small" :to="back">Back to the brief</RouterLink>
     </StationHead>
@@ -107,10 +107,5 @@ const next = computed(() =>
   padding: var(--space-3) 0;
   background: var(--paper);
   border-bottom: var(--rule);
-}
-.act:disabled {
-  color: var(--muted);
-  text-decoration: none;
-  cursor: default;
 }
 </style>

@@ -3,12 +3,14 @@ import { useRouter, onBeforeRouteLeave } from 'vue-router'
 import ConflictNote from '@/shared/ConflictNote.vue'
 import DifferenceTable from '@/shared/DifferenceTable.vue'
 import LoadNote from '@/shared/LoadNote.vue'
+import RefusalNote from '@/shared/RefusalNote.vue'
 import RouteBar from '@/shared/RouteBar.vue'
 import StationHead from '@/shared/StationHead.vue'
 import Button from 'primevue/button'
 import MarginTabs, { type Panel } from './MarginTabs.vue'
 import SavedNote from './SavedNote.vue'
 import SheetAndMargin from './SheetAndMargin.vue'
+import StepButtons from './StepButtons.vue'
 import MeasureList from './panels/MeasureList.vue'
 import MethodStrips from './panels/MethodStrips.vue'
 import SnagList from './panels/SnagList.vue'
@@ -49,13 +51,12 @@ onBeforeRouteLeave(async () => {
       next="Change, add or remove anything. It differs for these grades only; everything else follows the brief."
     >
       <SavedNote
-        :state="draft.state.value"
+        :state="sheet.behind.value ?? draft.state.value"
         :at="draft.savedAt.value"
         :keeps="draft.keepsHere.value"
         :marked="Object.keys(sheet.halves.value).length > 0 || draft.unsaved.value.length > 0"
       />
-      <button type="button" class="act" :disabled="!sheet.canUndo.value" @click="sheet.undo">Undo</button>
-      <button type="button" class="act" :disabled="!sheet.canRedo.value" @click="() => sheet.redo()">Redo</button>
+      <StepButtons :steps="sheet" />
       <Button label="Back to the brief" variant="outlined" @click="router.push(back)" />
     </StationHead>
     <ConflictNote :of="draft.conflict.value" @theirs="takeTheirs" />
@@ -66,40 +67,35 @@ onBeforeRouteLeave(async () => {
       what="the tier"
       @again="open"
     />
-    <SheetAndMargin v-else>
-      <template #sheet>
-        <BriefSheet :brief="sheet.brief.value" :scoring="sheet.checkup.value?.scoring ?? []" />
-      </template>
-      <template #margin>
-        <MarginTabs v-model="panel" :snags="sheet.checkup.value?.snags ?? []" :only="panels">
-          <section v-if="panel === 'differences'" aria-labelledby="differences">
-            <h2 id="differences">What differs</h2>
-            <DifferenceTable
-              :differences="sheet.differences.value"
-              before="The brief"
-              :after="sheet.name.value"
-              none="Nothing differs yet."
+    <template v-else>
+      <RefusalNote :refusal="sheet.refusal.value" />
+      <SheetAndMargin>
+        <template #sheet>
+          <BriefSheet :brief="sheet.brief.value" :scoring="sheet.checkup.value?.scoring ?? []" />
+        </template>
+        <template #margin>
+          <MarginTabs v-model="panel" :snags="sheet.checkup.value?.snags ?? []" :only="panels">
+            <section v-if="panel === 'differences'" aria-labelledby="differences">
+              <h2 id="differences">Differences</h2>
+              <DifferenceTable
+                :differences="sheet.differences.value"
+                before="The brief"
+                :after="sheet.name.value"
+                none="Nothing differs yet."
+              />
+            </section>
+            <SnagList
+              v-else-if="panel === 'snags'"
+              :brief="sheet.brief.value"
+              :snags="sheet.checkup.value?.snags ?? []"
+              :left="sheet.checkup.value?.left ?? []"
             />
-          </section>
-          <SnagList
-            v-else-if="panel === 'snags'"
-            :brief="sheet.brief.value"
-            :snags="sheet.checkup.value?.snags ?? []"
-            :left="sheet.checkup.value?.left ?? []"
-          />
-          <MeasureList v-else-if="panel === 'measures'" :brief="sheet.brief.value" />
-          <MethodStrips v-else-if="panel === 'method'" :brief="sheet.brief.value" />
-          <TryPanel v-else :brief="sheet.brief.value" />
-        </MarginTabs>
-      </template>
-    </SheetAndMargin>
+            <MeasureList v-else-if="panel === 'measures'" :brief="sheet.brief.value" />
+            <MethodStrips v-else-if="panel === 'method'" :brief="sheet.brief.value" />
+            <TryPanel v-else :brief="sheet.brief.value" />
+          </MarginTabs>
+        </template>
+      </SheetAndMargin>
+    </template>
   </main>
 </template>
-
-<style scoped>
-.act:disabled {
-  color: var(--muted);
-  text-decoration: none;
-  cursor: default;
-}
-</style>

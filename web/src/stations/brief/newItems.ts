@@ -9,11 +9,11 @@ import type {
   PhaseKind,
   Rule,
   Stage,
-  UsualLength,
+  UsualMeasure,
 } from '@/api/names'
 import { free, freeIn, ids } from '@/fields/freeId'
 
-export const newMeasure = (brief: Brief, { unit, step }: UsualLength = { unit: 'cm', step: 1 }): Measure => ({
+export const newMeasure = (brief: Brief, { unit, step }: UsualMeasure = { unit: 'cm', step: 1 }): Measure => ({
   id: free('length', [...ids(brief.measures), ...ids(brief.figures), ...ids(brief.method.parts)]),
   name: '',
   kind: 'length',

@@ -1,4 +1,4 @@
-import { useDebounceFn } from '@vueuse/core'
+import { useDebounceFn, useIntervalFn } from '@vueuse/core'
 import { computed, ref, watch, type Ref } from 'vue'
 import { api, ask, refusalOf } from '@/api/client'
 import type { Brief, Change, Difference, Refusal } from '@/api/names'
@@ -27,6 +27,8 @@ export function useTierSheet(id: string, tier: string, whole: Ref<Brief | undefi
   const refusal = ref<Refusal>()
   const { step, ...steps } = useSteps(brief)
   const keptHere = `tier:${id}:${tier}`
+  /** Why what stands here has not become the tier yet. */
+  const behind = ref<'offline' | 'failed' | 'refused'>()
   /** The sheet as the tier has it. */
   let from = ''
   const text = () => JSON.stringify(brief.value)
@@ -61,7 +63,8 @@ export function useTierSheet(id: string, tier: string, whole: Ref<Brief | undefi
     const answer = await ask(
       api.POST('/api/drafts/tier/edited', { body: { brief: whole.value, tier, edited: brief.value } }),
     )
-    if (!answer.ok) return void (problems.value = answer.offline ? problems.value : answer.refusal.problems)
+    behind.value = answer.ok ? undefined : answer.offline ? 'offline' : answer.status >= 500 ? 'failed' : 'refused'
+    if (!answer.ok) return void (refusal.value = answer.offline ? undefined : answer.refusal)
     const at = whole.value.tiers.findIndex((t) => t.id === tier)
     if (at >= 0) whole.value.tiers[at] = answer.data
     from = sent
@@ -84,8 +87,9 @@ export function useTierSheet(id: string, tier: string, whole: Ref<Brief | undefi
     { deep: true },
   )
   watch(halves, keepHere)
+  useIntervalFn(() => void (behind.value && behind.value !== 'refused' && take()), 3_000)
   const applyChanges = async (changes: readonly Change[]) => {
     refusal.value = await steps.applyChanges(changes)
   }
-  return { brief, checkup, problems, halves, differences, refusal, name, open, take, ...steps, applyChanges }
+  return { brief, checkup, problems, halves, differences, refusal, behind, name, open, take, ...steps, applyChanges }
 }

@@ -3,7 +3,7 @@ import Button from 'primevue/button'
 import type { ClockPhase, ClockTouch, Team, TurnNow } from '@/api/names'
 import { asClock } from '@/shared/useClock'
 
-/** Whose turn it is in a phase that goes team by team, at which table, and who is next. */
+/** Which team is testing in a phase that goes team by team, at which table, and who is next. */
 const props = defineProps<{
   turn: TurnNow
   phase: ClockPhase

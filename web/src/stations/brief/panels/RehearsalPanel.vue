@@ -30,14 +30,14 @@ const justTaken = computed(() => (taken.value?.text === JSON.stringify(props.bri
 onBeforeUnmount(stop)
 
 const alikes = [
-  [20, 'No, it varies a lot'],
-  [60, 'More or less'],
-  [90, 'Yes, nearly the same'],
+  [90, 'a little'],
+  [60, 'some'],
+  [20, 'a lot'],
 ] as const
 const rounds = [
-  [10, 'Hardly ever'],
-  [40, 'Often'],
-  [80, 'Nearly always'],
+  [10, 'rarely'],
+  [40, 'often'],
+  [80, 'always'],
 ] as const
 const sizes = computed(() => [...new Set([4, 6, 8, 10, 12, 16, asked.value.teams])].sort((a, b) => a - b))
 const progress = computed(() => {
@@ -83,14 +83,14 @@ function others() {
       >.
     </p>
     <p>
-      Does a team get much the same result each time it tries?
-      <select v-model.number="asked.alike" class="inline" aria-label="How alike a team’s attempts are">
+      How much do one team’s attempts vary?
+      <select v-model.number="asked.alike" class="inline" aria-label="How much one team’s attempts vary">
         <option v-for="[n, name] in alikes" :key="n" :value="n">{{ name }}</option>
       </select>
     </p>
     <p>
-      Is a team that is good at one thing good at the others too?
-      <select v-model.number="asked.allRound" class="inline" aria-label="How much good teams are good at everything">
+      Are strong teams strong at everything?
+      <select v-model.number="asked.allRound" class="inline" aria-label="Whether strong teams are strong at everything">
         <option v-for="[n, name] in rounds" :key="n" :value="n">{{ name }}</option>
       </select>
     </p>
