@@ -219,18 +219,22 @@ export class Page {
 
   async typeInto(field: Element, text: string) {
     this.steps++
-    await this.press(field)
-    ;(field as HTMLInputElement).select()
+    await this.take(field as HTMLInputElement)
     await this.user.keyboard(text === '' ? '{Delete}' : text.replace(/[[{]/g, '$&$&'))
   }
 
   /** Puts a text into a field in place of what it holds, as pasting does. */
   async paste(field: string, text: string) {
     this.steps++
-    const into = await this.field(field)
-    await this.press(into)
-    into.select()
+    await this.take(await this.field(field))
     await this.user.paste(text)
+  }
+
+  /** A dialog that has just opened takes the focus once more; what is written meanwhile would go astray. */
+  private async take(field: HTMLInputElement) {
+    await this.press(field)
+    field.focus()
+    field.select()
   }
 
   /** Keys, as user-event writes them, to whatever has the focus. */
