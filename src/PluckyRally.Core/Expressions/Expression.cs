@@ -75,7 +75,12 @@ public sealed class Expression
     }
 
     /// <summary>The expression in words, with the measures' names.</summary>
-    public string InWords => TermWords.Write(Term, id => Measures.First(m => m.Id == id).InSentence);
+    public string InWords => TermWords.Write(Term, NameOf);
+
+    /// <summary>The expression as it is said, "distance minus off the line", where that needs no brackets.</summary>
+    public string Said => TermWords.Say(Term, NameOf);
+
+    private string NameOf(string id) => Measures.First(m => m.Id == id).InSentence;
 
     /// <summary>A result of this expression with its unit.</summary>
     public string Show(BoundedValue worth, int? decimals = null) =>

@@ -7,6 +7,30 @@ internal static class TermWords
 {
     public static string Write(Term term, Func<string, string> name) => Write(term, name, 0);
 
+    /// <summary>
+    /// A term as it is said: "distance minus off the line". What mixes operations is written, so that it is clear what
+    /// comes first.
+    /// </summary>
+    public static string Say(Term term, Func<string, string> name)
+    {
+        var signs = All(term).OfType<Term.Binary>().Select(b => b.Sign).ToList();
+        var simple =
+            All(term).All(t => t is Term.Name or Term.Literal or Term.Binary)
+            && (signs is ['*'] or ['/'] || signs.All(s => s is '+' or '-'))
+            && !Write(term, _ => "").Contains('(');
+        return simple ? Said(term, name) : Write(term, name);
+    }
+
+    private static string Said(Term term, Func<string, string> name) =>
+        term switch
+        {
+            Term.Binary('*', var left, var right) => $"{Said(left, name)} times {Said(right, name)}",
+            Term.Binary('/', var left, var right) => $"{Said(left, name)} divided by {Said(right, name)}",
+            Term.Binary('+', var left, var right) => $"{Said(left, name)} plus {Said(right, name)}",
+            Term.Binary('-', var left, var right) => $"{Said(left, name)} minus {Said(right, name)}",
+            _ => Write(term, name),
+        };
+
     /// <summary>The names in a term, in the order in which they stand, each once.</summary>
     public static IEnumerable<string> Names(Term term) => All(term).OfType<Term.Name>().Select(n => n.Id).Distinct();
 

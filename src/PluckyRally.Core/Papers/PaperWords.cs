@@ -118,8 +118,6 @@ internal static class PaperWords
 
     public static string NoChoice(string typed) => $"“{ProblemCollector.Short(typed)}” cannot be chosen here.";
 
-    public static string UseOneOf(IEnumerable<string> words) => $"Use one of these: {string.Join(", ", words)}.";
-
     public static string NoPlace(int places) => $"There are {English.Count(places, "place")}.";
 
     public static string PlaceTaken(string thing) => $"“{ProblemCollector.Short(thing)}” has that place already.";

@@ -56,7 +56,7 @@ internal sealed record TypedPaper(string Team, IReadOnlyDictionary<string, strin
 
     private bool? Refuse(string field, IEnumerable<string> words)
     {
-        Found.Add($"/fields/{field}", PaperWords.NoChoice(At(field)), PaperWords.UseOneOf(words));
+        Found.Add($"/fields/{field}", PaperWords.NoChoice(At(field)), ProblemCollector.UseOneOf(words));
         return null;
     }
 

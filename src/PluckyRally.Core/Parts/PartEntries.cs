@@ -19,10 +19,8 @@ internal static class PartEntries
         if (named is null)
             found.Add(
                 "/part",
-                $"There is no such part in this brief for this sort of entry: “{ProblemCollector.Short(part)}”.",
-                known.Count > 0
-                    ? $"Use one of these: {string.Join(", ", known.Select(p => p.Id))}."
-                    : "Record something else."
+                "There is no such part in this brief for this sort of entry.",
+                known.Count > 0 ? ProblemCollector.UseOneOf(known.Select(p => p.Name)) : "Record something else."
             );
         return named;
     }

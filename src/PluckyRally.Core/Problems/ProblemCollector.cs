@@ -62,6 +62,10 @@ internal sealed partial class ProblemCollector(string at = "")
         }
     }
 
+    /// <summary>The remedy where something that is not there was named: what is there, by its names.</summary>
+    public static string UseOneOf(IEnumerable<string> names) =>
+        $"Use one of these: {string.Join(", ", names.Where(n => n.Length > 0))}.";
+
     public static string Short(string text) => text.Length > 40 ? text[..40] + "…" : text;
 
     [GeneratedRegex("^[A-Za-z][A-Za-z0-9_]{0,39}$")]

@@ -18,7 +18,7 @@ internal static class AwardWords
             return $"{plan.Definition.Name}: for the first team that does this: {SentenceCase.Sentence(task.Name)}.";
         }
 
-        var what = plan.Value!.Plain is { } figure ? $"“{figure.Name}”" : plan.Value.Expression.InWords;
+        var what = plan.Value!.Plain is { } figure ? $"“{figure.Name}”" : plan.Value.Expression.Said;
         return $"{plan.Definition.Name}: for the {(plan.Definition.Better == Better.More ? "highest" : "lowest")} "
             + $"{what}{(plan.Definition.Everyone ? ", also where a team has no place" : "")}.";
     }

@@ -58,7 +58,7 @@ public abstract partial record Entry
                 Phase.Length == 0 || phases.Any(p => p.Id == Phase),
                 "/phase",
                 "There is no such phase in this brief.",
-                $"Use one of these: {string.Join(", ", phases.Select(p => p.Id))}."
+                ProblemCollector.UseOneOf(phases.Select(p => Minutes.Name(p.Kind)))
             );
         }
 

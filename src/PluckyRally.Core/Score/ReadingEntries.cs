@@ -43,7 +43,7 @@ internal static class ReadingEntries
         found.Add(
             "/measure",
             "There is no such measure in this brief.",
-            $"Use one of these: {string.Join(", ", compiled.Brief.Measures.Select(m => m.Id))}."
+            ProblemCollector.UseOneOf(compiled.Brief.Measures.Select(m => m.Name))
         );
         return null;
     }

@@ -35,7 +35,7 @@ public abstract partial record Entry
                 "/target",
                 "There is no such target in this brief.",
                 compiled.Targets.Count > 0
-                    ? $"Use one of these: {string.Join(", ", compiled.Targets.Select(t => t.Definition.Id))}."
+                    ? ProblemCollector.UseOneOf(compiled.Targets.Select(t => t.Definition.Name))
                     : "Leave it out."
             );
             if (Amount.Length > 0)

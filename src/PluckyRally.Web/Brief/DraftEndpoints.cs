@@ -54,6 +54,11 @@ internal static class DraftEndpoints
             .WithName("draftUnit")
             .Accepts<DraftInUnit>("application/json")
             .TakesAtMost(Limits.BriefBytes);
+        drafts
+            .MapPost("/name", OfName)
+            .WithName("draftName")
+            .Accepts<DraftOfName>("application/json")
+            .TakesAtMost(Limits.BriefBytes);
     }
 
     private static async Task<Results<Ok<BriefCheckup>, Refused>> Check(
@@ -148,6 +153,15 @@ internal static class DraftEndpoints
                 new("/unit", "What stands here cannot be converted to that unit.", "Choose a unit of the same kind."),
             ]);
     }
+
+    private static Results<Ok<Fix>, NoContent, Refused> OfName(SentJson sent)
+    {
+        var request = DocumentReader.Request<DraftOfName>(sent.Text);
+        if (!request.IsOk)
+            return new Refused(request.Problems);
+        var (brief, was, now) = request.Value.Value;
+        return NameChange.Of(brief, was, now) is { } change ? TypedResults.Ok(change) : TypedResults.NoContent();
+    }
 }
 
 /// <summary>A brief and changes to make to it.</summary>
@@ -172,6 +186,9 @@ public sealed record DraftOfKind(Core.Brief Brief, string Measure, MeasureKind K
 /// A brief, one of its measures, the unit that it is to have, and the tier in which it is; empty for the brief itself.
 /// </summary>
 public sealed record DraftInUnit(Core.Brief Brief, string Measure, string Unit, string Tier = "");
+
+/// <summary>A brief in which something has been renamed, what it was called, and what it is called.</summary>
+public sealed record DraftOfName(Core.Brief Brief, string Was, string Now);
 
 /// <summary>A brief as a tier runs it.</summary>
 /// <param name="Brief">The brief with the tier's values.</param>

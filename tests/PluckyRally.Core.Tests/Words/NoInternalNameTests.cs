@@ -1,3 +1,4 @@
+using System.Text.Json;
 using System.Text.Json.Nodes;
 using System.Text.RegularExpressions;
 using PluckyRally.Core.Tests.Results;
@@ -52,6 +53,46 @@ public sealed partial class NoInternalNameTests
             .SelectMany(t => Words(JsonNode.Parse(Json.Write(t))!))
             .Where(w => w.Contains(' ', StringComparison.Ordinal) && Nonsense().IsMatch(w));
         slips.ShouldBeEmpty();
+    }
+
+    /// <summary>
+    /// Something was taken out of the brief while a judge was offline: what is refused is said in names.
+    /// </summary>
+    [Fact]
+    public void No_refused_entry_says_an_id()
+    {
+        var brief = EveryKind.Brief();
+        var (teams, log) = EveryKind.Play(Sample.Ready(brief));
+        var rally = new Rally
+        {
+            Name = "A class",
+            Edition = new() { Brief = brief },
+            Teams = teams,
+            Entries = log,
+        };
+        var renamed = DocumentReader.Rally(WithNonsense(JsonNode.Parse(Json.Write(rally))!)).OrThrow().Value;
+        var compiled = CompiledEdition.For(renamed.Edition).OrThrow();
+        var said = renamed
+            .Entries.SelectMany(Gone)
+            .SelectMany(entry => Refused(compiled, renamed.Teams, entry))
+            .ToList();
+        said.Count.ShouldBeGreaterThan(40);
+        said.Where(text => Nonsense().IsMatch(text)).Distinct().ShouldBeEmpty();
+    }
+
+    private static IEnumerable<string> Refused(CompiledEdition compiled, IReadOnlyList<Team> teams, Entry entry)
+    {
+        var found = new ProblemCollector();
+        _ = Recorder.Understand(compiled, teams, entry, found);
+        return found.Problems.SelectMany(p => new[] { p.What, p.Remedy });
+    }
+
+    /// <summary>An entry with each of the names in it that of something that is no longer there.</summary>
+    private static IEnumerable<Entry> Gone(Entry entry)
+    {
+        var text = Json.Write(entry);
+        foreach (var name in Nonsense().Matches(text).Select(m => m.Value).Distinct())
+            yield return JsonSerializer.Deserialize<Entry>(text.Replace($"\"{name}\"", "\"zq0000x\""), Json.Options)!;
     }
 
     private static Brief Renamed(string name)

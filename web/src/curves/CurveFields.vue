@@ -5,9 +5,10 @@ import InlineChoice from '@/fields/InlineChoice.vue'
 import { namesOf } from '@/fields/pairs'
 import { anyOf } from '@/shared/shows'
 import { curves } from './curves'
+import type { Scored } from './kind'
 
 /** How a value becomes points, as a sentence. */
-defineProps<{ at: string; unit?: string }>()
+defineProps<{ at: string; of?: Scored }>()
 const curve = defineModel<Curve>({ required: true })
 const kind = computed({
   get: () => curve.value.kind,
@@ -20,6 +21,12 @@ const kind = computed({
     Points:
     <InlineChoice v-model="kind" label="How points are scored" :at="`${at}/kind`" :options="namesOf(curves)" />
     <span :data-at="at" tabindex="-1"></span>
-    <component :is="anyOf(curves[curve.kind].fields)" :key="curve.kind" :curve="curve" :at="at" :unit="unit ?? ''" />
+    <component
+      :is="anyOf(curves[curve.kind].fields)"
+      :key="curve.kind"
+      :curve="curve"
+      :at="at"
+      :of="of ?? { unit: '', levels: [] }"
+    />
   </div>
 </template>

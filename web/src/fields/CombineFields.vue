@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { NamedFigure } from '@/api/names'
+import InlineAmount from './InlineAmount.vue'
 import InlineChoice from './InlineChoice.vue'
 import InlineNumber from './InlineNumber.vue'
 import { better, combines, takesFailed } from './words'
@@ -8,6 +9,7 @@ import { better, combines, takesFailed } from './words'
 defineProps<{
   of: Pick<NamedFigure, 'combine' | 'bestOf' | 'better' | 'failureValue'>
   at: string
+  levels?: readonly string[]
 }>()
 </script>
 
@@ -24,6 +26,11 @@ defineProps<{
   <InlineNumber v-if="of.combine === 'bestMean'" v-model="of.bestOf" label="Of how many" :at="`${at}/bestOf`" />.
   <template v-if="takesFailed(of)">
     A failed attempt counts as
-    <InlineNumber v-model="of.failureValue" label="Value of a failed attempt" :at="`${at}/failureValue`" />.
+    <InlineAmount
+      v-model="of.failureValue"
+      label="Value of a failed attempt"
+      :at="`${at}/failureValue`"
+      :levels="levels ?? []"
+    />.
   </template>
 </template>

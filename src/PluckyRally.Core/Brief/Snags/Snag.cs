@@ -11,7 +11,7 @@ public enum SnagWeight
     /// <summary>It can be run, and it will probably go wrong in the lesson.</summary>
     Matters,
 
-    /// <summary>BoundedValue a thought.</summary>
+    /// <summary>Worth a thought.</summary>
     Hint,
 }
 

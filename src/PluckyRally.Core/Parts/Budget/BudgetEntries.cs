@@ -92,7 +92,7 @@ internal static class BudgetEntries
             budget.Prices.Any(p => p.Id == item),
             "/item",
             "This is not for sale.",
-            $"Use one of these: {string.Join(", ", budget.Prices.Select(p => p.Id))}."
+            ProblemCollector.UseOneOf(budget.Named(compiled.Brief).Prices.Select(p => p.Name))
         );
         found.Unless(count is >= 1 and <= Limits.Bought, "/count", "The number is out of range.", "Use 1 or more.");
         return entry;

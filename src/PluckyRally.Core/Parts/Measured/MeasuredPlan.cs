@@ -68,7 +68,7 @@ internal abstract partial record PartPlan
             Expression.Plain is { Kind: MeasureKind.YesNo or MeasureKind.Level }
             && Definition.Combine is Combine.Best or Combine.Worst or Combine.First or Combine.Last;
 
-        public override string Say() => $"{Definition.Curve.Say(this)}.{SayAttempts()}";
+        public override string Say() => $"{Definition.Curve.Say(this)}.{SayValue()}{SayAttempts()}";
 
         public override PartValue Value(DesignFacts known, Trials trials) =>
             MeasuredScore.Value(this, trials, known.Design);
@@ -95,7 +95,6 @@ internal abstract partial record PartPlan
         /// <summary>Its measures are moved by themselves.</summary>
         public override IEnumerable<TryHandle> Handles => [];
 
-        /// <summary>Trials are written down once, for all parts that look at them.</summary>
         /// <summary>What it reads are measures, which are counted by themselves.</summary>
         public override IEnumerable<ThingCame> Came(DesignRecord design) => [];
 
@@ -140,6 +139,9 @@ internal abstract partial record PartPlan
             part.Curve.Check(part.Better, value.Value.Measures.Any(m => m.Negative), found);
             return new(part, value.Value);
         }
+
+        /// <summary>What two readings or more make together.</summary>
+        private string SayValue() => Expression.Plain is null ? $" What counts is {Expression.Said}." : "";
 
         private string SayAttempts() =>
             Expression.Measures.All(m => m.Taken == ReadOccasion.Once)

@@ -44,7 +44,7 @@ internal abstract partial record PartPlan
         public override string ShowStated(decimal value) =>
             ReadingFormat.Amount(value, Rounding.Decimals(value), Over.Expression.Unit);
 
-        public override string Say() => $"{Definition.Curve.Say(this)}, from {Over.Expression.InWords}.";
+        public override string Say() => $"{Definition.Curve.Say(this)}. What counts is {Over.Expression.Said}.";
 
         public override PartValue Value(DesignFacts known, Trials trials)
         {

@@ -34,8 +34,8 @@ public abstract partial record Entry
                 found.Unless(
                     part.Items.Any(k => k.Id == item),
                     $"/sequence/{i}",
-                    $"There is no item “{ProblemCollector.Short(item)}”.",
-                    $"Use these: {string.Join(", ", part.Items.Select(k => k.Id))}."
+                    "There is no such item.",
+                    ProblemCollector.UseOneOf(part.Items.Select(k => k.Name))
                 );
                 found.Unless(
                     Sequence.Take(i).All(s => s != item),

@@ -65,7 +65,7 @@ public abstract partial record Entry
                 part.Faults.Any(f => f.Id == Fault),
                 "/fault",
                 "There is no such fault.",
-                $"Use one of these: {string.Join(", ", part.Faults.Select(f => f.Id))}."
+                ProblemCollector.UseOneOf(part.Faults.Select(f => f.Name))
             );
             found.Unless(
                 Count is >= 1 and <= 1000,

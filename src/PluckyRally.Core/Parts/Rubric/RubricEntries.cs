@@ -27,7 +27,7 @@ public abstract partial record Entry
                 criterion is not null,
                 "/criterion",
                 "There is no such criterion.",
-                $"Use one of these: {string.Join(", ", part.Criteria.Select(c => c.Id))}."
+                ProblemCollector.UseOneOf(part.Criteria.Select(c => c.Name))
             );
             found.Unless(
                 criterion is null || (Level >= 0 && Level < criterion.Levels.Count),

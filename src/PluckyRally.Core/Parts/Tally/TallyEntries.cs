@@ -22,7 +22,7 @@ public abstract partial record Entry
                 part.Counters.Any(c => c.Id == Counter),
                 "/counter",
                 "There is no such counter.",
-                $"Use one of these: {string.Join(", ", part.Counters.Select(c => c.Id))}."
+                ProblemCollector.UseOneOf(part.Counters.Select(c => c.Name))
             );
             found.Unless(
                 Count is >= 1 and <= 100_000,

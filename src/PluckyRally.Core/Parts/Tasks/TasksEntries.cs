@@ -31,7 +31,7 @@ public abstract partial record Entry
                 task is not null,
                 "/task",
                 "There is no such task.",
-                $"Use one of these: {string.Join(", ", part.Items.Select(i => i.Id))}."
+                ProblemCollector.UseOneOf(part.Items.Select(i => i.Name))
             );
             found.Unless(
                 task is null || Steps is null || (Steps >= 0 && Steps <= task.Steps),

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { CurveOf } from '@/api/names'
+import type { Scored } from '@/curves/kind'
 import InlineChoice from '@/fields/InlineChoice.vue'
 import InlineNumber from '@/fields/InlineNumber.vue'
 
 /** Points for each full step above or below a value. */
-const props = defineProps<{ curve: CurveOf<'fullSteps'>; at: string; unit: string }>()
+const props = defineProps<{ curve: CurveOf<'fullSteps'>; at: string; of: Scored }>()
 const side = computed({
   get: () => (props.curve.down ? 'below' : 'above'),
   set: (value) => (props.curve.down = value === 'below'),
@@ -14,7 +15,7 @@ const side = computed({
 
 <template>
   : <InlineNumber v-model="curve.points" label="Points for each full step" :at="`${at}/points`" /> for each full
-  <InlineNumber v-model="curve.each" label="How much one step is" :at="`${at}/each`" wide /> {{ unit }}
+  <InlineNumber v-model="curve.each" label="How much one step is" :at="`${at}/each`" wide /> {{ of.unit }}
   <InlineChoice
     v-model="side"
     label="Which way the steps go"
@@ -24,5 +25,5 @@ const side = computed({
       ['below', 'below'],
     ]"
   />
-  <InlineNumber v-model="curve.from" label="Where the steps begin" :at="`${at}/from`" wide /> {{ unit }}.
+  <InlineNumber v-model="curve.from" label="Where the steps begin" :at="`${at}/from`" wide /> {{ of.unit }}.
 </template>

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import type { CurveOf } from '@/api/names'
+import type { Scored } from '@/curves/kind'
 import InlineNumber from '@/fields/InlineNumber.vue'
 
 /** Points for getting better than last round. */
-defineProps<{ curve: CurveOf<'improvement'>; at: string; unit: string }>()
+defineProps<{ curve: CurveOf<'improvement'>; at: string; of: Scored }>()
 </script>
 
 <template>

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import type { CurveOf } from '@/api/names'
+import type { Scored } from '@/curves/kind'
 import InlineChoice from '@/fields/InlineChoice.vue'
 import InlineNumbers from '@/fields/InlineNumbers.vue'
 
 /** Points by place, the first place first. */
-defineProps<{ curve: CurveOf<'place'>; at: string; unit: string }>()
+defineProps<{ curve: CurveOf<'place'>; at: string; of: Scored }>()
 </script>
 
 <template>

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import type { CurveOf } from '@/api/names'
+import type { Scored } from '@/curves/kind'
 import InlineNumber from '@/fields/InlineNumber.vue'
 
 /** A share of what the best team has. */
-defineProps<{ curve: CurveOf<'shareOfBest'>; at: string; unit: string }>()
+defineProps<{ curve: CurveOf<'shareOfBest'>; at: string; of: Scored }>()
 </script>
 
 <template>

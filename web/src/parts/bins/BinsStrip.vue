@@ -85,5 +85,10 @@ const timed = computed({
       seconds.
     </template>
   </p>
-  <CurveFields v-if="timed && part.curve" v-model="part.curve" :at="`${at}/curve`" unit="second" />
+  <CurveFields
+    v-if="timed && part.curve"
+    v-model="part.curve"
+    :at="`${at}/curve`"
+    :of="{ unit: 'second', levels: [] }"
+  />
 </template>

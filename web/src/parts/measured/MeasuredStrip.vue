@@ -52,9 +52,7 @@ const way = computed({
 const together = computed(() => !read.value || way.value !== '')
 /** A figure with a name says by itself which attempts count and which way is better. */
 const named = computed(() => brief.value?.figures.some((f) => f.id === props.part.value) ?? false)
-const unit = computed(() =>
-  together.value ? undefined : brief.value?.measures.find((m) => m.id === props.part.value)?.unit,
-)
+const of = computed(() => (together.value ? undefined : brief.value?.measures.find((m) => m.id === props.part.value)))
 </script>
 
 <template>
@@ -65,12 +63,12 @@ const unit = computed(() =>
     <FigureChoice v-if="pair" v-model="second" label="The other figure" :at="`${at}/value`" plain />
     <template v-if="named">, which says by itself what counts.</template>
     <template v-else>
-      ; <CombineFields :of="part" :at="at" />
+      ; <CombineFields :of="part" :at="at" :levels="of?.levels" />
       <template v-if="together">
         It is worked out
         <InlineChoice v-model="part.work" label="Where it is worked out" :options="works" />.
       </template>
     </template>
   </p>
-  <CurveFields v-model="part.curve" :at="`${at}/curve`" :unit="unit" />
+  <CurveFields v-model="part.curve" :at="`${at}/curve`" :of="of" />
 </template>

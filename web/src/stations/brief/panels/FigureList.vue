@@ -7,6 +7,7 @@ import InlineText from '@/fields/InlineText.vue'
 import ItemLines from '@/fields/ItemLines.vue'
 import { free, ids } from '@/fields/freeId'
 import { works } from '@/fields/words'
+import CarriedName from '@/stations/brief/CarriedName.vue'
 
 /** What is worked out and has a name: parts, limits, tie-breaks and awards can look at it as at what is measured. */
 const props = defineProps<{ brief: Brief }>()
@@ -28,12 +29,13 @@ const fresh = (): NamedFigure => {
   <section aria-labelledby="figures">
     <h3 id="figures">What is worked out</h3>
     <ItemLines v-slot="{ item }" :items="brief.figures" one="figure" at="/figures" :fresh="fresh">
-      <InlineText
-        v-model="item.name"
-        label="Name of the figure"
-        :at="`/figures/${item.id}/name`"
-        placeholder="such as load for its mass"
-      />
+      <CarriedName :brief="brief" :name="item.name"
+        ><InlineText
+          v-model="item.name"
+          label="Name of the figure"
+          :at="`/figures/${item.id}/name`"
+          placeholder="such as load for its mass"
+      /></CarriedName>
       is
       <FigureChoice
         v-model="item.value"

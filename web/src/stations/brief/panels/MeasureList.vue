@@ -2,12 +2,14 @@
 import { computed, ref } from 'vue'
 import { api } from '@/api/client'
 import type { Brief, Fix, Measure, MeasureKind, SummaryKind } from '@/api/names'
+import InlineAmount from '@/fields/InlineAmount.vue'
 import InlineCheck from '@/fields/InlineCheck.vue'
 import InlineChoice from '@/fields/InlineChoice.vue'
 import InlineNumber from '@/fields/InlineNumber.vue'
 import InlineText from '@/fields/InlineText.vue'
 import ItemLines from '@/fields/ItemLines.vue'
 import FigureList from './FigureList.vue'
+import CarriedName from '@/stations/brief/CarriedName.vue'
 import { newMeasure } from '@/stations/brief/newItems'
 import type { Pairs } from '@/fields/pairs'
 import { better, kindsOfMeasure } from '@/fields/words'
@@ -56,7 +58,8 @@ const rename = (measure: Measure, name: string) => {
   if (measure.laidOut) measure.laidOut.name = name
 }
 const canBeLoad = (measure: Measure) => ['mass', 'force', 'count', 'number'].includes(measure.kind)
-const expect = (measure: Measure, on: boolean) => (measure.expected = on ? { low: 0, high: 100 } : undefined)
+const expect = (measure: Measure, on: boolean) =>
+  (measure.expected = on ? { low: 0, high: Math.max(measure.levels.length - 1, 0) || 100 } : undefined)
 const calibrate = (weight: Measure['weights'][number], on: boolean) => {
   weight.calibration = on ? { count: 10, totalGrams: 20, scaleStep: 1 } : undefined
 }
@@ -79,12 +82,13 @@ function toggle(kind: SummaryKind, on: boolean) {
       at="/measures"
       :fresh="() => newMeasure(brief, checkup?.lengths)"
     >
-      <InlineText
-        v-model="m.name"
-        label="Name of the measure"
-        :at="`/measures/${m.id}/name`"
-        placeholder="such as height"
-      />
+      <CarriedName :brief="brief" :name="m.name"
+        ><InlineText
+          v-model="m.name"
+          label="Name of the measure"
+          :at="`/measures/${m.id}/name`"
+          placeholder="such as height"
+      /></CarriedName>
       is
       <InlineChoice
         :model-value="m.kind"
@@ -146,9 +150,21 @@ function toggle(kind: SummaryKind, on: boolean) {
       <p class="small muted">
         <template v-if="m.expected">
           Teams will reach from
-          <InlineNumber v-model="m.expected.low" label="Weakest expected" :at="`/measures/${m.id}/expected/low`" wide />
+          <InlineAmount
+            v-model="m.expected.low"
+            label="Weakest expected"
+            :levels="m.levels"
+            :at="`/measures/${m.id}/expected/low`"
+            wide
+          />
           to
-          <InlineNumber v-model="m.expected.high" label="Best expected" :at="`/measures/${m.id}/expected/high`" wide />
+          <InlineAmount
+            v-model="m.expected.high"
+            label="Best expected"
+            :levels="m.levels"
+            :at="`/measures/${m.id}/expected/high`"
+            wide
+          />
           {{ m.unit }}
           <button type="button" class="act" @click="expect(m, false)">not known</button>
         </template>

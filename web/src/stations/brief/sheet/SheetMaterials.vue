@@ -7,6 +7,7 @@ import InlineNumber from '@/fields/InlineNumber.vue'
 import InlineText from '@/fields/InlineText.vue'
 import ItemLines from '@/fields/ItemLines.vue'
 import MaterialPrice from './MaterialPrice.vue'
+import CarriedName from '@/stations/brief/CarriedName.vue'
 import { newMaterial } from '@/stations/brief/newItems'
 import { pers } from '@/fields/words'
 import { useWriting } from '@/fields/writing'
@@ -48,7 +49,9 @@ async function rows(lines: string[]) {
       />
       of
     </span>
-    <InlineText v-model="item.name" label="Material" :at="`/materials/${item.id}/name`" placeholder="such as straws" />
+    <CarriedName :brief="brief" :name="item.name"
+      ><InlineText v-model="item.name" label="Material" :at="`/materials/${item.id}/name`" placeholder="such as straws"
+    /></CarriedName>
     <div class="small muted not-on-paper">
       <InlineChoice v-model="item.per" label="Whom it is for" :options="pers" />, for
       <input v-model="item.category" class="inline" list="categories" aria-label="What it is good for" /><template
