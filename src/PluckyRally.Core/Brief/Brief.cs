@@ -116,6 +116,9 @@ public sealed record Brief
     /// <summary>How the rig of the test is built, for the teacher: a step on each line.</summary>
     public string RigSteps { get; init; } = "";
 
+    /// <summary>What the worksheet holds beside room for ideas.</summary>
+    public Worksheet Worksheet { get; init; } = new();
+
     /// <summary>What only the teacher reads.</summary>
     public TeacherPart Teacher { get; init; } = new();
 

@@ -31,6 +31,7 @@ public static class KindChange
                 Change.Set($"{at}/tare", 0),
                 Change.Set<LaidOut?>($"{at}/laidOut", null),
                 Change.Set<Expected?>($"{at}/expected", null),
+                Change.Set<decimal?>($"{at}/benchmark", null),
                 Change.Set<decimal?>($"{at}/failureValue", null),
             ],
             Written(brief, found)

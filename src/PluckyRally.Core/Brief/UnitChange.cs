@@ -47,6 +47,13 @@ public static class UnitChange
             );
         }
 
+        if (found.Benchmark is { } tried)
+            made.Add(
+                (
+                    Change.Set($"{at}/benchmark", OnStep(tried)),
+                    $"your trial build reached {Numerals.Write(OnStep(tried))} {unit}"
+                )
+            );
         if (found.Tare != 0)
             made.Add((Change.Set($"{at}/tare", Rounding.ToDigits(each * found.Tare)), "the container"));
         if (found.FailureValue is { } failed)

@@ -110,8 +110,8 @@ public sealed record KitList(IReadOnlyList<KitLine> Lines, decimal Cost, decimal
         var all = material.Per switch
         {
             Per.Class or Per.Round => amount,
-            Per.Lane => amount * Lanes(brief),
-            Per.Heat => amount * ((teams.Count + Lanes(brief) - 1) / Lanes(brief)),
+            Per.Lane => amount * Places(brief),
+            Per.Heat => amount * ((teams.Count + Places(brief) - 1) / Places(brief)),
             Per.Team or Per.Member or Per.Attempt or Per.FreshBuild => Dealt(material, brief, teams) is { } expected
                 ? Math.Min(expected, teams.Count)
                     * teams
@@ -218,7 +218,7 @@ public sealed record KitList(IReadOnlyList<KitLine> Lines, decimal Cost, decimal
             : brief.Deals.FirstOrDefault(d => !d.Off && d.Cards.Any(c => c.Id == material.OnlyFor));
 
     /// <summary>Places at which teams are tested at once.</summary>
-    private static int Lanes(Brief brief) =>
+    internal static int Places(Brief brief) =>
         Math.Max(
             1,
             brief

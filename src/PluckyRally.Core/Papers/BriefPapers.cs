@@ -46,11 +46,15 @@ public sealed record BriefPapers(
 /// <param name="Once">What is read once, each with its unit and step.</param>
 /// <param name="Each">What is read in every attempt, each with its unit and step.</param>
 /// <param name="Attempts">How many attempts there are.</param>
+/// <param name="Plans">Which plans there are to choose from; empty where there are none.</param>
+/// <param name="Boxes">Names of the boxes for drawings; empty where they have none.</param>
 public sealed record WorkPaper(
     IReadOnlyList<string> Materials,
     IReadOnlyList<MeasureOnPaper> Once,
     IReadOnlyList<MeasureOnPaper> Each,
-    int Attempts
+    int Attempts,
+    string Plans,
+    IReadOnlyList<string> Boxes
 )
 {
     internal static WorkPaper Of(Brief brief) =>
@@ -58,7 +62,9 @@ public sealed record WorkPaper(
             [.. brief.Materials.Where(m => m is { Off: false, IsRig: false, Name.Length: > 0 }).Select(m => m.Says())],
             [.. brief.Measures.Where(m => m.Taken == ReadOccasion.Once).Select(MeasureOnPaper.Of)],
             [.. brief.Measures.Where(m => m.Taken == ReadOccasion.EachAttempt).Select(MeasureOnPaper.Of)],
-            brief.TakesAttempts ? brief.Trials.Attempts : 0
+            brief.TakesAttempts ? brief.Trials.Attempts : 0,
+            PaperWords.Plans(brief.Worksheet.Plans),
+            [.. brief.Worksheet.Boxes.Select(SentenceCase.Beginning)]
         );
 }
 

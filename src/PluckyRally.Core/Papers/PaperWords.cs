@@ -114,6 +114,14 @@ internal static class PaperWords
     public static string AllKept(int musts) =>
         musts == 1 ? "Kept what was asked" : $"Kept all {Numerals.Write(musts)} things that were asked";
 
+    public static string Plans(IReadOnlyList<string> plans) =>
+        plans.Count switch
+        {
+            0 => "",
+            1 => $"Draw this plan, or your own: {plans[0]}.",
+            _ => $"Draw one of these plans, or your own: {English.List(plans)}.",
+        };
+
     public static string NoCount(string typed) => $"“{ProblemCollector.Short(typed)}” is not a whole number.";
 
     public static string NoChoice(string typed) => $"“{ProblemCollector.Short(typed)}” cannot be chosen here.";

@@ -100,6 +100,12 @@ public sealed record Measure
     /// <summary>What teams will probably reach; used to look ahead, never to score.</summary>
     public Expected? Expected { get; init; }
 
+    /// <summary>
+    /// What the teacher's own trial build reached, in the unit: something for teams to beat, and what is usual where
+    /// nobody knows more. Absent where none was tried.
+    /// </summary>
+    public decimal? Benchmark { get; init; }
+
     /// <summary>How to measure it: where from, where to, along what.</summary>
     public string How { get; init; } = "";
 

@@ -4,6 +4,8 @@ namespace PluckyRally.Core;
 internal static class RehearsalWords
 {
     public const string OfBrief = "what the brief expects";
+    public const string OfBuild = "your trial build, from half as much to half as much again";
+    public const string OfBriefAndBuild = "what the brief expects, with your trial build as the usual one";
     public const string OfPattern = "what the pattern expects";
     public const string OfPlan = "as planned, from a fifth less to half as long again";
     public const string OfClock = "as it took before, from a fifth less to half as long again";

@@ -60,6 +60,8 @@ internal static class RehearsedThings
         if (measure.Kind == MeasureKind.YesNo)
             return new RehearsedThing.Happening(measure.Id, measure.Name, Yes, !less);
         var handle = TryHandles.OfMeasure(measure) with { LessIsBetter = less };
+        if (measure.Benchmark is { } tried && measure.Levels.Count == 0)
+            return OfBuild(handle, measure, tried);
         if (
             measure.Expected is null
             && pattern?.Measures.FirstOrDefault(m => m.Id == measure.Id && m.Unit == measure.Unit)?.Expected
@@ -74,6 +76,22 @@ internal static class RehearsedThings
         {
             From = measure.Expected is null ? RehearsalWords.Guess : RehearsalWords.OfBrief,
         };
+    }
+
+    /// <summary>
+    /// The teacher's own build is the usual one. Where the brief says no range, teams reach from half as much to half
+    /// as much again (common practice, no source).
+    /// </summary>
+    private static RehearsedThing.Amount OfBuild(TryHandle handle, Measure measure, decimal tried)
+    {
+        if (measure.Expected is { } e)
+            return new(
+                handle,
+                new(e.Smallest, Math.Clamp(tried, e.Smallest, e.Largest), e.Largest),
+                RehearsalWords.OfBriefAndBuild
+            );
+        var (half, more) = (Rounding.ToStep(tried / 2, measure.Step), Rounding.ToStep(tried * 1.5m, measure.Step));
+        return new(handle, new(Math.Min(half, more), tried, Math.Max(half, more)), RehearsalWords.OfBuild);
     }
 
     /// <summary>

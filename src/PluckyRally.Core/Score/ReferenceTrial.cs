@@ -1,7 +1,7 @@
 namespace PluckyRally.Core;
 
 /// <summary>A trial that is not scored: something to compare with.</summary>
-/// <param name="Entry">The entry's id.</param>
+/// <param name="Entry">The entry's id; empty for the teacher's trial build, which stands in the brief.</param>
 /// <param name="Team">The team's id; empty for the whole class.</param>
 /// <param name="Purpose">Practice, control or to beat.</param>
 /// <param name="Shown">What it gave, as shown.</param>
@@ -17,6 +17,7 @@ public sealed record ReferenceTrial(Guid Entry, string Team, Purpose Purpose, st
         int round
     ) =>
         [
+            .. OfBuild(compiled.Brief),
             .. log.OfType<Entry.TrialRecorded>()
                 .Where(t =>
                     t.Purpose != Purpose.Score
@@ -25,4 +26,15 @@ public sealed record ReferenceTrial(Guid Entry, string Team, Purpose Purpose, st
                 )
                 .Select(t => new ReferenceTrial(t.Id, t.Team, t.Purpose, t.What(compiled))),
         ];
+
+    /// <summary>What the teacher's own trial build reached, as the brief has it.</summary>
+    private static IEnumerable<ReferenceTrial> OfBuild(Brief brief)
+    {
+        var reached = brief
+            .Measures.Where(m => m is { Off: false, Benchmark: not null })
+            .Select(m => $"{m.Name} {ReadingFormat.Value(m.Benchmark!.Value, m)}")
+            .ToList();
+        if (reached.Count > 0)
+            yield return new(Guid.Empty, "", Purpose.Benchmark, string.Join(", ", reached));
+    }
 }

@@ -146,7 +146,8 @@ internal static class KitEndpoints
                 brief.Conditions,
                 [.. document.Value.Value.Tiers.Select(t => new TierChoice(t.Id, t.Name.Length > 0 ? t.Name : t.Id))],
                 Core.Route.OfBrief(document.Value.Value, Snags.Of(document.Value.Value), stock),
-                brief.Timing.Phases.FirstOrDefault(p => p.Kind == PhaseKind.Test)
+                brief.Timing.Phases.FirstOrDefault(p => p.Kind == PhaseKind.Test),
+                TestNeed.Of(brief with { Timing = timing }, stock)
             )
         );
     }
@@ -165,6 +166,7 @@ internal static class KitEndpoints
 /// <param name="Route">How far along the route the brief is.</param>
 /// <param name="Timetable">The lessons with so many teams.</param>
 /// <param name="Test">The phase in which is tested; absent where the brief has none.</param>
+/// <param name="AtTest">What the test takes of each thing, at all its places at once.</param>
 public sealed record KitSheet(
     string Title,
     string Money,
@@ -176,7 +178,8 @@ public sealed record KitSheet(
     IReadOnlyList<Condition> Conditions,
     IReadOnlyList<TierChoice> Tiers,
     IReadOnlyList<Pennant> Route,
-    Phase? Test
+    Phase? Test,
+    IReadOnlyList<TestNeed> AtTest
 );
 
 /// <summary>A tier that can be chosen.</summary>

@@ -10,7 +10,7 @@ namespace PluckyRally.Core.Tests.Briefs;
 public sealed class UnitChangeTests
 {
     private static readonly Brief InCentimetres = Sample.Brief(
-        [Sample.Height() with { Expected = new(25, 110), FailureValue = 5 }, Sample.Count("cards")],
+        [Sample.Height() with { Expected = new(25, 110), FailureValue = 5, Benchmark = 76.2m }, Sample.Count("cards")],
         [
             Sample.Part("height", new Curve.Rate(1)) with
             {
@@ -44,14 +44,16 @@ public sealed class UnitChangeTests
         var change = UnitChange.Of(InCentimetres, "height", "in").ShouldNotBeNull();
         var brief = Changes.Apply(InCentimetres, change.Changes).OrThrow().Value;
         var height = brief.Measures[0];
-        (height.Unit, height.Step, height.FailureValue).ShouldBe(("in", 0.5m, 2m));
+        (height.Unit, height.Step, height.FailureValue, height.Benchmark).ShouldBe(("in", 0.5m, 2m, 30m));
         height.Expected.ShouldBe(new(10, 43.5m));
         brief
             .Method.Parts.OfType<Part.Measured>()
             .Select(p => p.Curve)
             .ShouldBe([new Curve.Rate(2.54m), new Curve.Between(7.87m, 39.4m, 50), new Curve.Rate(1)]);
         brief.Rules.Select(r => ((RuleCheck.Limit)r.Check).Amount).ShouldBe(["30 cm", "1.2 m"]);
-        change.Label.ShouldStartWith("Converted: the step is 0.5 in; teams will reach 10 to 43.5 in; ");
+        change.Label.ShouldStartWith(
+            "Converted: the step is 0.5 in; teams will reach 10 to 43.5 in; your trial build reached 30 in; "
+        );
         change.But.ShouldBe("Height for each card has numbers of it too: look at them.");
     }
 

@@ -42,6 +42,30 @@ public sealed class GuessTests
     }
 
     [Fact]
+    public void The_teachers_own_trial_build_is_the_usual_one_and_no_guess()
+    {
+        var tried = Unsaid.Measures[0] with { Benchmark = 30 };
+        var alone = Play(
+            Unsaid with
+            {
+                Measures = [tried with { Expected = null }, Unsaid.Measures[1]],
+            },
+            new() { Classes = 200 }
+        );
+        alone.RestsOn.ShouldBeNull();
+        alone.Inputs[0].Expected.ShouldBe(new(15, 30, 45));
+        alone.Inputs[0].From.ShouldBe("your trial build, from half as much to half as much again");
+        var within = Play(
+            Unsaid with
+            {
+                Measures = [tried with { Expected = new(5, 25) }, Unsaid.Measures[1]],
+            },
+            new() { Classes = 200 }
+        );
+        within.Inputs[0].Expected.ShouldBe(new(5, 25, 25));
+    }
+
+    [Fact]
     public void Must_haves_that_each_put_out_few_are_judged_in_sum()
     {
         var brief = Sample.Brief(

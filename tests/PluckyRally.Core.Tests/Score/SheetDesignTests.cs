@@ -95,6 +95,16 @@ public sealed class SheetDesignTests
     }
 
     [Fact]
+    public void The_teachers_trial_build_in_the_brief_is_something_to_beat()
+    {
+        var compiled = Sample.Ready(Sample.Brief([Sample.Height() with { Benchmark = 42 }], [Sample.Part("height")]));
+        ReferenceTrial
+            .Of(compiled, StandingLog.Empty, "Terns", 1)
+            .Select(r => (r.Team, r.Purpose, r.Shown))
+            .ShouldBe([("", Purpose.Benchmark, "Height 42 cm")]);
+    }
+
+    [Fact]
     public void Results_show_all_designs_of_a_team_and_what_was_seen_of_it()
     {
         foreach (var (design, typed) in new[] { ("", "20"), ("long arm", "31") })

@@ -2567,6 +2567,8 @@ export interface components {
             deals: components["schemas"]["Deal"][];
             /** @description How the rig of the test is built, for the teacher: a step on each line. */
             rigSteps: string;
+            /** @description What the worksheet holds beside room for ideas. */
+            worksheet: components["schemas"]["Worksheet"];
             /** @description What only the teacher reads. */
             teacher: components["schemas"]["TeacherPart"];
             /** @description The least build that meets the criteria, stage by stage. */
@@ -6828,6 +6830,7 @@ export interface components {
             tiers: components["schemas"]["TierChoice"][];
             route: components["schemas"]["Pennant"][];
             test?: null | components["schemas"]["Phase"];
+            atTest: components["schemas"]["TestNeed"][];
         };
         /**
          * @description Which way a kit went.
@@ -7144,6 +7147,11 @@ export interface components {
             /** @description Left out, so that a tier can bring it in (or the other way round). */
             off: boolean;
             expected?: null | components["schemas"]["Expected"];
+            /**
+             * Format: double
+             * @description What the teacher's own trial build reached, in the unit: something for teams to beat, and what is usual where nobody knows more. Absent where none was tried.
+             */
+            benchmark?: null | number;
             /** @description How to measure it: where from, where to, along what. */
             how: string;
         };
@@ -8944,7 +8952,7 @@ export interface components {
         ReferenceTrial: {
             /**
              * Format: uuid
-             * @description The entry's id.
+             * @description The entry's id; empty for the teacher's trial build, which stands in the brief.
              */
             entry: string;
             /** @description The team's id; empty for the whole class. */
@@ -10363,6 +10371,40 @@ export interface components {
             /** @description That it must stand by itself once everybody has let go. */
             lettingGo: boolean;
         };
+        /** @description What the test takes of one thing: at one place, and at all places at which teams are tested at once. */
+        TestNeed: {
+            /** @description The thing, or the weights that make up a load together. */
+            name: string;
+            /** @description Its unit; empty for pieces. */
+            unit: string;
+            /**
+             * Format: double
+             * @description What the best build that is expected takes.
+             */
+            oneTest: number;
+            /**
+             * Format: int32
+             * @description Places at which teams are tested at once, from 1.
+             */
+            places: number;
+            /**
+             * Format: double
+             * @description What the brief has of it for the class; absent where that has no limit.
+             */
+            planned?: null | number;
+            /**
+             * Format: double
+             * @description What there is of it.
+             */
+            inCupboard: number;
+            /**
+             * Format: double
+             * @description What all places take at once.
+             */
+            atOnce: number;
+            /** @description What it comes to: enough, for how many places, or how much is missing. */
+            says: null | string;
+        };
         /** @description A stretch of a text: its first character, and the one behind its last. */
         TextRange: {
             /**
@@ -10816,6 +10858,17 @@ export interface components {
              * @description How many attempts there are.
              */
             attempts: number;
+            /** @description Which plans there are to choose from; empty where there are none. */
+            plans: string;
+            /** @description Names of the boxes for drawings; empty where they have none. */
+            boxes: string[];
+        };
+        /** @description What the brief puts on the worksheet of a team. */
+        Worksheet: {
+            /** @description Usual plans, to draw one of them or one's own, e.g. "beam", "arch"; empty where there are none. */
+            plans: string[];
+            /** @description Names of the boxes for drawings, e.g. "front", "top", "side"; empty where they have none. */
+            boxes: string[];
         };
         YearLine: {
             /** Format: date */

@@ -26,7 +26,7 @@ const props = defineProps<{
    * be read stay where they were pasted.
    */
   paste?: { such: string } & (
-    | { row: (cells: string[], fresh: T, line: string) => T }
+    | { row: (cells: string[], fresh: T, line: string, numbered: string) => T }
     | { rows: (lines: string[]) => Promise<readonly T[] | undefined> }
   )
 }>()
@@ -81,9 +81,9 @@ function take(text: string, from: number, read?: readonly T[]) {
     read?.map((item) => () => item) ??
     (paste && 'row' in paste
       ? pastedRows(text).map(
-          ({ cells, line }) =>
+          ({ cells, line, numbered }) =>
             () =>
-              paste.row(cells, props.fresh(), line),
+              paste.row(cells, props.fresh(), line, numbered),
         )
       : [])
   if (makers.length === 0) return

@@ -19,6 +19,8 @@ describe('a list that is pasted', () => {
   })
   test('with dots and numbers before its lines', () =>
     expect(cells('- whelk\n2. plank\n• rope')).toEqual([['whelk'], ['plank'], ['rope']]))
+  test('the number of a card stays where it is wanted', () =>
+    expect(pastedRows('1. Two pulleys\n• Card 7').map((row) => row.numbered)).toEqual(['1. Two pulleys', 'Card 7']))
   test('a decimal comma parts nothing', () => expect(cells('rods 2,5')).toEqual([['rods', '2,5']]))
   test('a line keeps its signs', () =>
     expect(pastedRows('What held: the foot, or the knot?')[0]?.line).toBe('What held: the foot, or the knot?'))

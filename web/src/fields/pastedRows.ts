@@ -2,14 +2,18 @@ import { numberIn } from '@/shared/numbers'
 
 /**
  * Rows of a list that was pasted or typed in one go, a line each: cells of a spreadsheet, or words with a tab, a
- * semicolon, a colon, or a comma between them. A number at the end of a line is a cell too: "Lamp 5".
+ * semicolon, a colon, or a comma between them. A number at the end of a line is a cell too: "Lamp 5". What is numbered
+ * is told by its number as well.
  */
-export function pastedRows(text: string): { line: string; cells: string[] }[] {
+export function pastedRows(text: string): { numbered: string; line: string; cells: string[] }[] {
   return text
     .split(/\r?\n/)
-    .map((line) => line.replace(/^\s*(?:[-*•]|\d+[.)])\s+/, '').trim())
+    .map((line) => line.replace(/^\s*[-*•]\s+/, '').trim())
     .filter(Boolean)
-    .map((line) => ({ line, cells: cellsOf(line) }))
+    .map((numbered) => {
+      const line = numbered.replace(/^\d+[.)]\s+/, '')
+      return { numbered, line, cells: cellsOf(line) }
+    })
 }
 
 function cellsOf(line: string): string[] {

@@ -7,6 +7,10 @@ import { usePrinting } from './paper'
 /** A page to write on: ideas, what is needed, readings, and what to change. Wide lines for the youngest. */
 const now = usePrinting()
 const work = computed(() => now.on.papers?.work)
+/** The boxes that the brief names, else as many as are chosen. */
+const boxes = computed(() =>
+  work.value?.boxes.length ? work.value.boxes : Array.from({ length: now.choices.boxes }, () => ''),
+)
 /** A sheet a team; a blank one where there are no teams yet. */
 const teams = computed(() => (now.teams.length > 0 ? now.teams : [undefined]))
 </script>
@@ -23,9 +27,12 @@ const teams = computed(() => (now.teams.length > 0 ? now.teams : [undefined]))
   >
     <template v-if="work">
       <section>
-        <h3>{{ now.choices.boxes > 1 ? 'Our ideas' : 'Our idea' }}</h3>
-        <div class="boxes" :style="{ '--boxes': now.choices.boxes }">
-          <div v-for="n in now.choices.boxes" :key="n" class="box"><span class="out-of-sight">room to draw</span></div>
+        <h3>{{ boxes.length > 1 ? 'Our ideas' : 'Our idea' }}</h3>
+        <p v-if="work.plans">{{ work.plans }}</p>
+        <div class="boxes" :style="{ '--boxes': boxes.length }">
+          <div v-for="(name, i) in boxes" :key="i" class="box">
+            {{ name }}<span class="out-of-sight">room to draw</span>
+          </div>
         </div>
       </section>
       <section v-if="work.materials.length > 0">
@@ -89,6 +96,7 @@ const teams = computed(() => (now.teams.length > 0 ? now.teams : [undefined]))
 .box {
   border: 1.5px solid var(--ink);
   height: 85mm;
+  padding: 1mm 2mm;
   break-inside: avoid;
 }
 .plan {

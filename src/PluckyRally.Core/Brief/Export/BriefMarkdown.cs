@@ -6,6 +6,16 @@ namespace PluckyRally.Core;
 /// <summary>Writes the student sheet as CommonMark, with the teacher's part behind it where it is wanted.</summary>
 public static partial class BriefMarkdown
 {
+    private static string SayIn(Season season) =>
+        season switch
+        {
+            Season.Any => "",
+            Season.Autumn => "Fall",
+            Season.Winter => "Winter",
+            Season.Spring => "Spring",
+            Season.Summer => "Summer",
+        };
+
     /// <summary>The sheet of an edition.</summary>
     /// <param name="edition">The brief as a tier runs it.</param>
     /// <param name="withTeacherPart">Whether what only the teacher reads follows.</param>
@@ -16,12 +26,7 @@ public static partial class BriefMarkdown
         var text = new StringBuilder();
         Heading(1, brief.Title.Length > 0 ? brief.Title : "Untitled brief");
         Paragraph(
-            string.Join(
-                " · ",
-                new[] { edition.Tier, brief.Season == Season.Any ? "" : brief.Season.ToString(), brief.Theme }.Where(
-                    t => t.Length > 0
-                )
-            )
+            string.Join(" · ", new[] { edition.Tier, SayIn(brief.Season), brief.Theme }.Where(t => t.Length > 0))
         );
         Paragraph(brief.Story);
         Paragraph(brief.Question);

@@ -34,7 +34,16 @@ public static partial class Patterns
                     "It lands without a crack",
                     when: CheckTime.AfterTest,
                     ifMissed: new Consequence.FailurePoints("light")
-                ),
+                ) with
+                {
+                    // The word for the damage says it: nobody records a crack twice.
+                    Check = new RuleCheck.Limit
+                    {
+                        Value = "damage",
+                        Comparison = Comparison.AtMost,
+                        Amount = "marked",
+                    },
+                },
             ],
             Materials =
             [

@@ -13,6 +13,8 @@ internal static class SheetCheck
         found.Length(brief.Teacher.LocalStandards, Limits.Text, "/teacher/localStandards", "The local standards");
         Texts(brief.Teacher.Hints, "/teacher/hints", "hints", found);
         Texts(brief.Teacher.Questions, "/teacher/questions", "questions", found);
+        Texts(brief.Worksheet.Plans, "/worksheet/plans", "plans", found);
+        Texts(brief.Worksheet.Boxes, "/worksheet/boxes", "boxes", found);
         MarkCriterion.Check(brief.Teacher.Marks, found);
         found.Count(brief.Teacher.Standards, Limits.Items, "/teacher/standards", "standards");
         found.Count(brief.Words, Limits.Items, "/words", "words");

@@ -23,6 +23,18 @@ public sealed record ScienceWord
     public string Meaning { get; init; } = "";
 }
 
+/// <summary>What the brief puts on the worksheet of a team.</summary>
+public sealed record Worksheet
+{
+    /// <summary>
+    /// Usual plans, to draw one of them or one's own, e.g. "beam", "arch"; empty where there are none.
+    /// </summary>
+    public IReadOnlyList<string> Plans { get; init; } = [];
+
+    /// <summary>Names of the boxes for drawings, e.g. "front", "top", "side"; empty where they have none.</summary>
+    public IReadOnlyList<string> Boxes { get; init; } = [];
+}
+
 /// <summary>What only the teacher reads.</summary>
 public sealed record TeacherPart
 {

@@ -43,6 +43,18 @@ internal static class MaterialSnags
                 "Bare numbers on a shopping list could be any currency."
             );
 
+        foreach (var need in TestNeed.Of(scene.Brief, []))
+        {
+            if (need.Planned < need.AtOnce)
+                yield return new(
+                    "testTakes",
+                    SnagWeight.Matters,
+                    $"/materials/{need.Things[0]}/amount",
+                    TestNeedWords.SayTooFew(need),
+                    "A strong build would be stopped by an empty box, and its score would be too low."
+                );
+        }
+
         var stages = scene.Brief.Stages;
         if (stages.Stages.Count == 0)
             yield break;

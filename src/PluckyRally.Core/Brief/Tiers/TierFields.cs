@@ -107,6 +107,8 @@ internal static class TierFields
             yield return field($"{at}/levels", TierFieldKind.List, null);
         yield return field($"{at}/how", TierFieldKind.Text, null);
         yield return field($"{at}/off", TierFieldKind.YesNo, null);
+        if (measure.Kind is not (MeasureKind.YesNo or MeasureKind.Level))
+            yield return field($"{at}/benchmark", TierFieldKind.Number, null);
         if (measure.Expected is null)
             yield break;
         yield return field($"{at}/expected/low", TierFieldKind.Number, null);

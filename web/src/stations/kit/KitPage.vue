@@ -14,6 +14,7 @@ import RouteBar from '@/shared/RouteBar.vue'
 import StationHead from '@/shared/StationHead.vue'
 import { useLoad } from '@/shared/useLoad'
 import { useMeanwhile } from '@/shared/useMeanwhile'
+import AtTheTest from './AtTheTest.vue'
 import BagDraw from './BagDraw.vue'
 import CardDraw from './CardDraw.vue'
 import KitTable from './KitTable.vue'
@@ -123,6 +124,12 @@ const next = computed(() => nextAt(sheet.data.value?.route, 'kit'))
       <RefusalNote :refusal="refused ?? brief.refusal.value ?? sheet.refusal.value" />
       <ConflictNote :of="meanwhile" @theirs="letGo" />
       <KitTable :list="sheet.data.value.list" :money="sheet.data.value.money" @stock="stock" />
+      <AtTheTest
+        v-if="sheet.data.value.atTest.length > 0"
+        class="time not-on-paper"
+        :needs="sheet.data.value.atTest"
+        :to="to.brief"
+      />
       <section v-if="sheet.data.value.timetable.lessons.length > 0" aria-labelledby="time" class="time not-on-paper">
         <h2 id="time">Time needed</h2>
         <p :class="{ wrong: !sheet.data.value.timetable.fits }">

@@ -28,6 +28,11 @@ function toggle(code: string, on: boolean) {
   if (on) list.push(code)
   else list.splice(list.indexOf(code), 1)
 }
+const listed = (text: string | undefined) =>
+  (text ?? '')
+    .split(',')
+    .map((one) => one.trim())
+    .filter(Boolean)
 /** Sentences, whatever signs they have in them. */
 const wholeLines = (such: string) => ({ such, row: (_cells: string[], _fresh: string, line: string) => line })
 </script>
@@ -99,6 +104,27 @@ const wholeLines = (such: string) => ({ such, row: (_cells: string[], _fresh: st
         @update:model-value="item.levels = ($event ?? '').split('\n')"
       />
     </ItemLines>
+    <h3>Worksheet</h3>
+    <p>
+      To draw one of these plans, or one’s own:
+      <InlineText
+        :model-value="brief.worksheet.plans.join(', ')"
+        :model-modifiers="{ lazy: true }"
+        label="Plans to choose from"
+        at="/worksheet/plans"
+        placeholder="such as beam, arch, truss"
+        @update:model-value="(text) => (brief.worksheet.plans = listed(text))"
+      />
+      . Boxes for drawings:
+      <InlineText
+        :model-value="brief.worksheet.boxes.join(', ')"
+        :model-modifiers="{ lazy: true }"
+        label="Boxes for drawings"
+        at="/worksheet/boxes"
+        placeholder="such as front, top, side"
+        @update:model-value="(text) => (brief.worksheet.boxes = listed(text))"
+      />
+    </p>
     <h3>How the rig is built</h3>
     <GrowText
       v-model="brief.rigSteps"

@@ -10,6 +10,11 @@ import { newCard, newDeal } from '@/stations/brief/newItems'
 
 /** What differs from team to team: a machine, a problem card, a handicap, with the cards that there are of it. */
 defineProps<{ brief: Brief }>()
+/** A card's name keeps its number, for students draw it by that; what stands behind a colon is its text. */
+function cardOf(line: string) {
+  const [name = '', ...text] = line.split(/\t|;\s*|:\s+/)
+  return { name: name.trim(), text: text.join(' ').trim() }
+}
 </script>
 
 <template>
@@ -43,7 +48,7 @@ defineProps<{ brief: Brief }>()
       :fresh="() => newCard(brief)"
       :paste="{
         such: 'Two pulleys',
-        row: (cells, fresh) => ({ ...fresh, name: cells[0] ?? '', text: cells[1] ?? '' }),
+        row: (_cells, fresh, _line, numbered) => ({ ...fresh, ...cardOf(numbered) }),
       }"
     >
       <InlineText

@@ -1,0 +1,28 @@
+namespace PluckyRally.Core;
+
+/// <summary>Says what the places of a test take.</summary>
+internal static class TestNeedWords
+{
+    /// <summary>Whether so much is enough, for how many places it is, or that it is not enough for one.</summary>
+    public static string Say(TestNeed need, decimal there)
+    {
+        if (there >= need.AtOnce)
+            return "Enough.";
+        var missing = $"Get {SayAmount(need, need.AtOnce - there)} more";
+        var places = need.OneTest > 0 ? (int)(there / need.OneTest) : need.Places;
+        return places switch
+        {
+            0 => $"Not enough for the best build. {missing}.",
+            1 => $"Enough for one test at a time. {missing}, or test one team at a time.",
+            _ => $"Enough for {places} tests at a time. {missing}, or test {places} teams at a time.",
+        };
+    }
+
+    /// <summary>What the brief plans too little of, for a snag.</summary>
+    public static string SayTooFew(TestNeed need) =>
+        (need.Places == 1 ? "A test takes" : $"{need.Places} tests at once take")
+        + $" up to {SayAmount(need, need.AtOnce)}, and the brief has {SayAmount(need, need.Planned ?? 0)}.";
+
+    private static string SayAmount(TestNeed need, decimal amount) =>
+        Material.So(Rounding.ToStep(amount, need.Unit.Length == 0 ? 1 : 0.1m), need.Unit, need.Name);
+}
