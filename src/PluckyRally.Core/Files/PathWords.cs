@@ -47,6 +47,7 @@ internal static partial class PathWords
         ["allDoneBonus"] = "bonus when all are done",
         ["allRightBonus"] = "bonus when all are right",
         ["awards"] = "award",
+        ["benchmark"] = "your trial build",
         ["bestOf"] = "number of best attempts",
         ["cap"] = "most points",
         ["cleanUp"] = "clean-up",

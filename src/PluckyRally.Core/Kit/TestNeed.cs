@@ -38,11 +38,17 @@ public sealed record TestNeed(
         var teams = Math.Clamp(brief.Timing.Teams, 1, Limits.Teams);
         var list = KitList.Of(brief, [.. Enumerable.Repeat(brief.Timing.TeamSize, teams)], cupboard);
         var things = list.Lines.Where(l => l.Material.IsOfRig).ToList();
+        var counted = brief
+            .Measures.Where(m => m is { Off: false, Expected: not null })
+            .Select(OfMeasure)
+            .OfType<TestNeed>()
+            .ToList();
         return
         [
-            .. brief.Measures.Where(m => m is { Off: false, Expected: not null }).Select(OfMeasure).OfType<TestNeed>(),
+            .. counted,
             .. things
                 .Where(l => l.Material is { Per: Per.Lane, Amount: not null })
+                .Where(l => counted.All(n => !n.Things.Contains(l.Material.Id)))
                 .Select(l => Need(l.Material.Name, l.Material.Unit, l.Material.Amount!.Value, [(l, 1)])),
         ];
 
@@ -51,8 +57,8 @@ public sealed record TestNeed(
             var high = measure.Expected!.High;
             // What each team has of its own is not shared between tests.
             if (measure.Kind == MeasureKind.Count)
-                return things.Find(l => l.Material.IsOfClass && IsCalled(l.Material, measure.Unit)) is { } counted
-                    ? Need(counted.Material.Name, counted.Material.Unit, high, [(counted, 1)])
+                return things.Find(l => l.Material.IsOfClass && IsCalled(l.Material, measure.Unit)) is { } line
+                    ? Need(line.Material.Name, line.Material.Unit, high, [(line, 1)])
                     : null;
             if (measure.FixedUnit is not { Kind: MeasureKind.Mass } unit || measure.Weights.Count == 0)
                 return null;
@@ -61,8 +67,8 @@ public sealed record TestNeed(
                 .Weights.Select(w => (Line: things.Find(l => IsCalled(l.Material, w.Name)), w.GramsEach))
                 .ToList();
             return weights.Any(w => w.Line is null || w.GramsEach is not > 0) ? null
-                : weights is [var (line, each)]
-                    ? Need(line!.Material.Name, "", Math.Ceiling(grams / each!.Value), [(line, 1)])
+                : weights is [var (only, each)]
+                    ? Need(only!.Material.Name, "", Math.Ceiling(grams / each!.Value), [(only, 1)])
                 : Need(
                     English.List([.. weights.Select(w => w.Line!.Material.Name)]),
                     "g",

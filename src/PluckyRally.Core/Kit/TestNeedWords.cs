@@ -8,13 +8,14 @@ internal static class TestNeedWords
     {
         if (there >= need.AtOnce)
             return "Enough.";
-        var missing = $"Get {SayAmount(need, need.AtOnce - there)} more";
+        var missing = need.AtOnce - there;
+        var more = $"Get {$"{Numerals.Write(Shown(need, missing))} {need.Unit}".TrimEnd()} more";
         var places = need.OneTest > 0 ? (int)(there / need.OneTest) : need.Places;
         return places switch
         {
-            0 => $"Not enough for the best build. {missing}.",
-            1 => $"Enough for one test at a time. {missing}, or test one team at a time.",
-            _ => $"Enough for {places} tests at a time. {missing}, or test {places} teams at a time.",
+            0 => $"Not enough for one test. {more}.",
+            1 => $"Enough for one test at a time. {more}, or test one team at a time.",
+            _ => $"Enough for {places} tests at a time. {more}, or test {places} teams at a time.",
         };
     }
 
@@ -24,5 +25,8 @@ internal static class TestNeedWords
         + $" up to {SayAmount(need, need.AtOnce)}, and the brief has {SayAmount(need, need.Planned ?? 0)}.";
 
     private static string SayAmount(TestNeed need, decimal amount) =>
-        Material.So(Rounding.ToStep(amount, need.Unit.Length == 0 ? 1 : 0.1m), need.Unit, need.Name);
+        Material.So(Shown(need, amount), need.Unit, need.Name);
+
+    private static decimal Shown(TestNeed need, decimal amount) =>
+        Rounding.ToStep(amount, need.Unit.Length == 0 ? 1 : 0.1m);
 }

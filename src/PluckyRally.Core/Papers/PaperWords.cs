@@ -119,7 +119,7 @@ internal static class PaperWords
         {
             0 => "",
             1 => $"Draw this plan, or your own: {plans[0]}.",
-            _ => $"Draw one of these plans, or your own: {English.List(plans)}.",
+            _ => $"Draw one of these plans, or your own: {string.Join(", ", plans)}.",
         };
 
     public static string NoCount(string typed) => $"“{ProblemCollector.Short(typed)}” is not a whole number.";

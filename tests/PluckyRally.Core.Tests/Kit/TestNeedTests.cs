@@ -12,7 +12,7 @@ public sealed class TestNeedTests
     {
         var need = TestNeed.Of(Bridge(places: 2), [new("pennies", "", 250)]).ShouldHaveSingleItem();
         (need.OneTest, need.AtOnce, need.Planned, need.InCupboard).ShouldBe((220, 440, 250, 250));
-        need.Says.ShouldBe("Enough for one test at a time. Get 190 pennies more, or test one team at a time.");
+        need.Says.ShouldBe("Enough for one test at a time. Get 190 more, or test one team at a time.");
         var snag = Snags.Of(Bridge(places: 2)).Single(s => s.Id == "testTakes");
         snag.What.ShouldBe("2 tests at once take up to 440 pennies, and the brief has 250 pennies.");
         snag.At.ShouldBe("/materials/pennies/amount");
@@ -20,9 +20,9 @@ public sealed class TestNeedTests
 
     [Theory]
     [InlineData(1, 250, "Enough.")]
-    [InlineData(1, 219, "Not enough for the best build. Get 1 penny more.")]
+    [InlineData(1, 219, "Not enough for one test. Get 1 more.")]
     [InlineData(1, 400, "Enough.")]
-    [InlineData(3, 440, "Enough for one test at a time. Get 410 pennies more, or test one team at a time.")]
+    [InlineData(3, 440, "Enough for one test at a time. Get 410 more, or test one team at a time.")]
     public void It_says_for_how_many_there_is_enough(int places, int stock, string says) =>
         TestNeed.Of(Bridge(places), [new("pennies", "", stock)]).Single().Says.ShouldBe(says);
 
@@ -41,7 +41,7 @@ public sealed class TestNeedTests
         var need = TestNeed.Of(brief with { Measures = [load] }, [new("sacks of sand", "", 1)]).Single();
         (need.Name, need.Unit, need.OneTest).ShouldBe(("pennies and sacks of sand", "g", 550));
         (need.Planned, need.InCupboard).ShouldBe((750, 250));
-        need.Says.ShouldBe("Not enough for the best build. Get 300 g of pennies and sacks of sand more.");
+        need.Says.ShouldBe("Not enough for one test. Get 300 g more.");
         // A weight that is no material says nothing about what there is.
         TestNeed.Of(brief with { Measures = [load], Materials = [Of("pennies", 100)] }, []).ShouldBeEmpty();
     }

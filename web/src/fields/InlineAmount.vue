@@ -5,7 +5,13 @@ import InlineNumber from './InlineNumber.vue'
 import type { Pairs } from './pairs'
 
 /** A value of a measure in running text: a number, or, where it is read in levels, the level's words. */
-const props = defineProps<{ label: string; at: string; levels: readonly string[]; wide?: boolean }>()
+const props = defineProps<{
+  label: string
+  at: string
+  levels: readonly string[]
+  wide?: boolean
+  placeholder?: string
+}>()
 const value = defineModel<number | null | undefined>()
 const words = computed((): Pairs<number> => props.levels.map((level, i) => [i, level] as const))
 </script>
@@ -19,5 +25,5 @@ const words = computed((): Pairs<number> => props.levels.map((level, i) => [i, l
     :options="words"
     @update:model-value="(level) => (value = level)"
   />
-  <InlineNumber v-else v-model="value" :label="label" :at="at" :wide="wide" />
+  <InlineNumber v-else v-model="value" :label="label" :at="at" :wide="wide" :placeholder="placeholder" />
 </template>

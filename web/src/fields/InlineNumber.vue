@@ -4,7 +4,7 @@ import { noNumber, readNumber } from '@/shared/numbers'
 import { useTyped } from './useTyped'
 
 /** A number in running text, also as a fraction. What is no number stays as typed, and the field says what would do. */
-const props = defineProps<{ label: string; at: string; wide?: boolean }>()
+const props = defineProps<{ label: string; at: string; wide?: boolean; placeholder?: string }>()
 const value = defineModel<number | null | undefined>()
 const { text, type, problem } = useTyped<number | null | undefined>({
   place: () => props.at,
@@ -25,6 +25,7 @@ const { text, type, problem } = useTyped<number | null | undefined>({
     :class="{ wide }"
     :label="label"
     :at="at"
+    :placeholder="placeholder"
     :problem="problem"
     inputmode="decimal"
     @update:model-value="type($event ?? '')"

@@ -1,5 +1,6 @@
+import { readFileSync } from 'node:fs'
 import { expect, test } from 'vitest'
-import type { Page } from '../page'
+import { open, type Page } from '../page'
 import { beginBrief } from './writing'
 
 /**
@@ -11,7 +12,7 @@ import { beginBrief } from './writing'
 async function canBeRun(desk: Page, most: number) {
   for (let caution; (caution = desk.all<HTMLInputElement>('field', 'I have read this').find((f) => !f.checked));)
     await desk.click(() => caution)
-  await desk.see('Saved at')
+  await desk.see('Saved')
   await desk.until(() => desk.all<HTMLButtonElement>('button', 'Make teams')[0]?.disabled === false, 'a brief to run')
   expect(desk.steps).toBeLessThanOrEqual(most)
 }
@@ -19,10 +20,10 @@ async function canBeRun(desk: Page, most: number) {
 const appears = (desk: Page, count: number, field: string) =>
   desk.until(() => desk.all('field', field).length === count, `${count} fields called “${field}”`)
 
-async function takeOver(desk: Page, from: string, list: string, paste: () => Element | undefined) {
+async function takeOver(desk: Page, from: string, list: string, paste: () => Element | undefined, instead = true) {
   await desk.click(paste)
   await desk.paste(from, list)
-  await desk.click(() => desk.all('field', 'in place of what is there')[0])
+  if (instead) await desk.click(() => desk.all('field', 'in place of what is there')[0])
   await desk.clickButton('Add them')
 }
 
@@ -107,3 +108,42 @@ test('A capsule with two seats', async () => {
   await desk.typeInto(last('Points for each unit')!, '10')
   await canBeRun(desk, 70)
 })
+
+test('A challenge in the head, from Blank: what is said is scored and measured with one touch', async () => {
+  const desk = await beginBrief()
+  await desk.type('Title', 'Over the gully')
+  await desk.type('Goal', 'Build a chute that brings beads over the gully.')
+  await desk.clickButton('Add a criterion')
+  await desk.type("The criterion in the students' words", 'At least 12 in long')
+  await desk.clickButton('Measure the length: at least 12 in, before the test')
+  await takeOver(
+    desk,
+    'One material a line, such as “250 cm cord”',
+    '12 straws\n60 cm of tape\n40 beads for the class',
+    () => desk.all('button', 'Paste a list of materials')[0],
+    false,
+  )
+  await desk.type('How it is tested', 'We pour beads in at the top and count what arrives.')
+  await desk.type('How it is scored, in your words', '2 points for each bead')
+  await desk.clickButton('Score it as it is said')
+  await desk.clickButton('Add a phase')
+  await desk.type('Minutes', '20')
+  await canBeRun(desk, 16)
+})
+
+test.each(['01-the-long-pier', '03-spoken', '12-an-email'])(
+  'A pasted worksheet can be run in a few steps: %s',
+  async (page) => {
+    const [text] = readFileSync(`../tests/reader/pages/${page}.txt`, 'utf8').split('\n---\n')
+    const desk = await open('/')
+    await desk.clickButton('New brief')
+    await desk.clickButton('Paste a challenge')
+    await desk.paste('The challenge in your words', text!)
+    await desk.see('into the brief. Everything can be changed there.')
+    await desk.clickButton('Begin')
+    await desk.see('You may use, and how')
+    await desk.see('Saved')
+    if ((await desk.field('Title')).value === '') await desk.type('Title', 'As it was said')
+    await canBeRun(desk, 5)
+  },
+)

@@ -48,6 +48,20 @@ public static partial class BriefReader
         return LimitPhrases.In(segment, PlainText.Of(text)).ToList() is [Piece.Limit limit] ? limit : null;
     }
 
+    /// <summary>The points that a text about scoring gives for what is measured.</summary>
+    internal static IReadOnlyList<Piece.Points> PointsIn(string text, UnitSystem units) =>
+        [
+            .. text.Split('\n')
+                .SelectMany(line => ScoringPhrases.In(new(line, 0, Heading.Scoring), PlainText.Of(line), units))
+                .OfType<Piece.Points>(),
+        ];
+
+    /// <summary>
+    /// The minutes that a note on a phase gives it; null where it names none or several, or some that are not all of
+    /// it.
+    /// </summary>
+    internal static decimal? MinutesIn(string note) => TimePhrases.Lasting(PlainText.Of(note));
+
     /// <summary>The material that a name holds with its amount; null where it holds none.</summary>
     internal static Piece.Stuff? MaterialIn(string name) => MaterialsIn(name) is [var only] ? only : null;
 
@@ -71,7 +85,7 @@ public static partial class BriefReader
         var found = new List<Piece>();
         foreach (var segment in segments)
             found.AddRange(OfSegment(segment, found, units, alone: segments.Count == 1));
-        return Agreed(InOneText(text, found));
+        return Agreed(Settled(text, InOneText(text, found)));
     }
 
     private static IEnumerable<Piece> OfSegment(Segment segment, List<Piece> before, UnitSystem units, bool alone)
@@ -80,8 +94,36 @@ public static partial class BriefReader
         var text = LeadIn().Replace(plain.Text.Trim(), "");
         if (segment.IsTitle || Labeled().IsMatch(segment.Text))
             return [Title(segment, Labeled().Replace(segment.Text, "")), .. SheetPhrases.Grades(plain)];
+        if (segment.Under == Heading.Same)
+            return [SheetPhrases.SameOf(segment)];
+        if (segment.Under == Heading.Words && Meaning().Match(segment.Text) is { Success: true } word)
+            return [new Piece.Word(segment.Range, word.Groups["word"].Value, word.Groups["says"].Value)];
+        // What missing a rule costs belongs to the rule before it.
+        if (before is [.., Piece.Look rule] && SheetPhrases.Costing(rule, text) is { } costing)
+        {
+            before[^1] = costing;
+            return [];
+        }
+
+        if (SheetPhrases.IsCost(text))
+        {
+            if (before is [.., Piece.Look or Piece.Limit])
+                before[^1] = new Piece.Unread(before[^1].From, segment.Text);
+            return [new Piece.Unread(segment.Range, segment.Text)];
+        }
+
+        // Two readings that are put together are more than the reader knows of.
+        if (text.StartsWith("what counts is ", StringComparison.Ordinal) && before is [.., var scored])
+        {
+            if (scored is Piece.Points or Piece.Curved)
+                before[^1] = new Piece.Unread(scored.From, segment.Text);
+            return [new Piece.Unread(segment.Range, segment.Text)];
+        }
+
         if (segment.Under is Heading.Goal or Heading.Story && !segment.IsItem)
             return [segment.Under == Heading.Goal ? Put(segment, "/goal", "Goal") : Put(segment, "/story", "Story")];
+        if (ForGrades(segment, plain, units) is { Count: > 0 } differing)
+            return differing;
         if (SheetPhrases.HoldsElsewhere(text))
             return [new Piece.Unread(segment.Range, segment.Text)];
         var pieces = Phrases(segment, plain, text, units);
@@ -109,6 +151,64 @@ public static partial class BriefReader
             : new Piece.Unread(segment.Range, segment.Text),
         ];
     }
+
+    /// <summary>
+    /// What a segment says for some grades alone; empty where it says nothing that has a number for each, or more.
+    /// </summary>
+    private static IReadOnlyList<Piece> ForGrades(Segment segment, PlainText plain, UnitSystem units)
+    {
+        if (SheetPhrases.ForGrades(segment, plain) is not var (band, rest))
+            return [];
+        var inner = PlainText.Of(rest.Text, rest.From);
+        var pieces = Phrases(rest, inner, inner.Text.Trim(), units);
+        // "Grades 3 to 5: 30 straws" gives out what the list of materials has for all.
+        if (pieces.Count == 0)
+            pieces = KitPhrases.In(rest with { Under = Heading.Materials }, inner);
+        return
+            pieces.All(p =>
+                p is Piece.Limit or Piece.Stuff or Piece.Attempts or Piece.Hold or Piece.OfPhase or Piece.TeamSize
+                || p is Piece.Asked asked && asked.Readings.All(r => r is Piece.Limit)
+            ) && !Uncovered(inner, pieces)
+            ? [.. pieces.Select(p => new Piece.ForGrades(segment.Range, band, p))]
+            : [];
+    }
+
+    /// <summary>
+    /// What is said for grades, settled: a limit that leaves open what it limits is about what is limited for all.
+    /// Where a thing is said for several grades and not for all, the first are the brief's own; what is said for one
+    /// alone stays as text.
+    /// </summary>
+    private static IReadOnlyList<Piece> Settled(string text, IReadOnlyList<Piece> pieces)
+    {
+        var settled = pieces.Select(p => p is Piece.ForGrades g ? Clear(g, pieces) : p).ToList();
+        var alone = settled
+            .OfType<Piece.ForGrades>()
+            .Where(g => !settled.Any(p => p is not Piece.ForGrades && g.IsAbout(p)))
+            .ToList();
+        if (
+            alone.FirstOrDefault(g => alone.Any(o => o.Band != g.Band && o.IsAbout(g.Inner))) is not { } first
+            || settled.OfType<Piece.Grades>().Any(g => g.Band != first.Band)
+        )
+            return
+            [
+                .. settled.Select(p => alone.Contains(p) ? new Piece.Unread(p.From, text[p.From.From..p.From.To]) : p),
+            ];
+        return
+        [
+            .. settled.OfType<Piece.Grades>().Any() ? [] : new[] { new Piece.Grades(first.From, first.Band) },
+            .. settled.Select(p => p is Piece.ForGrades g && alone.Contains(g) && g.Band == first.Band ? g.Inner : p),
+        ];
+    }
+
+    private static Piece.ForGrades Clear(Piece.ForGrades said, IReadOnlyList<Piece> pieces) =>
+        said.Inner is Piece.Asked asked
+        && asked.Readings.OfType<Piece.Limit>().Where(l => pieces.Any((said with { Inner = l }).IsAbout)).ToList()
+            is [var only]
+            ? said with
+            {
+                Inner = only,
+            }
+            : said;
 
     /// <summary>
     /// Whether a number of a segment is in none of its pieces: what it says is then kept as text too, so that nothing
@@ -174,10 +274,14 @@ public static partial class BriefReader
     /// </summary>
     private static IReadOnlyList<Piece> Agreed(IReadOnlyList<Piece> pieces)
     {
-        var all = pieces.Concat(pieces.OfType<Piece.Asked>().SelectMany(a => a.Readings)).ToList();
+        var all = pieces
+            .Concat(pieces.OfType<Piece.Asked>().SelectMany(a => a.Readings))
+            .Concat(pieces.OfType<Piece.ForGrades>().Select(g => g.Inner))
+            .ToList();
         var named = all.OfType<Piece.Points>()
             .Select(p => p.Measure)
             .Concat(all.OfType<Piece.Limit>().Select(l => l.Measure))
+            .Concat(all.OfType<Piece.Curved>().Select(c => c.Measure))
             .Concat(all.OfType<Piece.Tie>().Select(t => t.Measure))
             .GroupBy(m => m.Id)
             .ToDictionary(g => g.Key, g => g.First());
@@ -186,8 +290,10 @@ public static partial class BriefReader
             {
                 Piece.Limit limit => limit with { Measure = named[limit.Measure.Id] },
                 Piece.Points points => points.In(named[points.Measure.Id]),
+                Piece.Curved curved => curved with { Measure = named[curved.Measure.Id] },
                 Piece.Tie tie => tie with { Measure = named[tie.Measure.Id] },
                 Piece.Asked asked => asked with { Readings = [.. asked.Readings.Select(Agree)] },
+                Piece.ForGrades said => said with { Inner = Agree(said.Inner) },
                 _ => piece,
             };
         return [.. pieces.Select(Agree)];
@@ -219,6 +325,9 @@ public static partial class BriefReader
 
     [GeneratedRegex(@"\d+(?:\.\d+)?")]
     private static partial Regex Digits();
+
+    [GeneratedRegex(@"^(?<word>[^:]{2,40}): (?<says>.+)$")]
+    private static partial Regex Meaning();
 
     [GeneratedRegex(@"^(?:title|name):\s*", RegexOptions.IgnoreCase)]
     private static partial Regex Labeled();

@@ -118,6 +118,7 @@ internal static partial class SaidMeasures
                 Better.Less,
                 ReadOccasion.EachAttempt
             ),
+            (@"pull\w*|push\w*|force", MeasureKind.Force, "pull", Better.Less, ReadOccasion.EachAttempt),
             (@"costs?|price|spend|money", MeasureKind.Money, "cost", Better.Less, ReadOccasion.Once),
         ];
 
@@ -142,6 +143,15 @@ internal static partial class SaidMeasures
         foreach (var (pattern, kind, id, better, taken) in Known)
             if (pattern.Match(word).Length == word.Length)
                 return Of(id, kind, Units.Usual(kind, units), Against(word) ? Better.Less : better, taken);
+        return null;
+    }
+
+    /// <summary>What is measured where a name holds one of the words for it, in the units of the classroom.</summary>
+    public static SaidMeasure? Named(string name, UnitSystem units)
+    {
+        foreach (var (pattern, kind, id, better, taken) in Known)
+            if (kind != MeasureKind.Money && pattern.IsMatch(name))
+                return Of(id, kind, Units.Usual(kind, units), better, taken);
         return null;
     }
 

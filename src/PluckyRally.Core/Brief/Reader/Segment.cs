@@ -38,6 +38,12 @@ internal enum Heading
     /// <summary>Cautions.</summary>
     Safety,
 
+    /// <summary>What is the same for everyone.</summary>
+    Same,
+
+    /// <summary>Words of science, with what they mean.</summary>
+    Words,
+
     /// <summary>A heading that is none of these.</summary>
     Other,
 }
@@ -111,6 +117,7 @@ internal static partial class Segments
                 "supplies",
                 "you have",
                 "you may use",
+                "you may use, and how",
                 "you get",
                 "what you need",
                 "you need",
@@ -148,6 +155,8 @@ internal static partial class Segments
             Heading.Scoring
         ),
         (["time", "timing", "times", "schedule", "timeline", "lesson plan", "agenda", "phases"], Heading.Time),
+        (["the same for everyone", "same for everyone", "what is the same", "what stays the same"], Heading.Same),
+        (["words", "vocabulary", "key words", "science words", "new words"], Heading.Words),
         (["safety", "caution", "cautions", "be safe", "stay safe"], Heading.Safety),
     ];
 
@@ -180,7 +189,11 @@ internal static partial class Segments
                 continue;
             }
 
-            if (Head().Match(plain) is { Success: true } head && HeadingOf(head.Groups["head"].Value) is { } inline)
+            if (
+                Head().Match(plain) is { Success: true } head
+                && !OnlyMinutes().IsMatch(plain[head.Length..])
+                && HeadingOf(head.Groups["head"].Value) is { } inline
+            )
             {
                 Sentences(
                     found,
@@ -246,6 +259,10 @@ internal static partial class Segments
 
     [GeneratedRegex(@"^(?<head>[A-Za-z' -]{3,30}):\s+(?=\S)")]
     private static partial Regex Head();
+
+    /// <summary>"Test: 10 minutes" is a phase and no heading.</summary>
+    [GeneratedRegex(@"^(?:about )?[\d.]+ min(?:ute)?s?\.?$")]
+    private static partial Regex OnlyMinutes();
 
     /// <summary>"Your raft" alone on a line heads what the raft must do.</summary>
     [GeneratedRegex(@"^your \w+:?$", RegexOptions.IgnoreCase)]

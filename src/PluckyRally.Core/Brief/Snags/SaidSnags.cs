@@ -1,12 +1,87 @@
 namespace PluckyRally.Core;
 
 /// <summary>
-/// What stands in words and could be a rule: a limit that is only looked at, an amount in a material's name. One touch
-/// makes it one.
+/// What stands in words and could be a rule: a limit that is only looked at, an amount in a material's name, minutes in
+/// the note on a phase, points in the words about scoring. One touch makes it one.
 /// </summary>
 internal static class SaidSnags
 {
-    public static IEnumerable<Snag> Find(SnagContext scene) => Limits(scene).Concat(Amounts(scene));
+    public static IEnumerable<Snag> Find(SnagContext scene) =>
+        Limits(scene).Concat(Amounts(scene)).Concat(PhaseMinutes(scene)).Concat(Points(scene));
+
+    private static IEnumerable<Snag> PhaseMinutes(SnagContext scene)
+    {
+        foreach (var phase in scene.Brief.Timing.Phases.Where(p => !p.TeamByTeam))
+        {
+            if (BriefReader.MinutesIn(phase.Note) is not { } said)
+                continue;
+            if (said != phase.Minutes)
+                yield return new(
+                    "saysMinutes",
+                    SnagWeight.Matters,
+                    $"/timing/phases/{phase.Id}/note",
+                    $"“{phase.Note}” says {English.Count(said, "minute")}, and the phase has "
+                        + $"{Numerals.Write(phase.Minutes)}.",
+                    "The clock goes by the phase's minutes, not by the note.",
+                    new(
+                        $"Give it {English.Count(said, "minute")}",
+                        [Change.Set($"/timing/phases/{phase.Id}/minutes", said)]
+                    )
+                );
+        }
+    }
+
+    private static IEnumerable<Snag> Points(SnagContext scene)
+    {
+        var units = scene.Brief.Measures.Any(m => m.Unit is "in" or "ft" or "oz" or "lb")
+            ? UnitSystem.Customary
+            : UnitSystem.Metric;
+        foreach (var said in BriefReader.PointsIn(scene.Brief.ScoringWords, units))
+        {
+            var parts = scene
+                .Brief.Method.Parts.OfType<Part.Measured>()
+                .Where(p => !p.Off)
+                .Select(p => (Part: p, Measure: scene.Measure(p.Value.Trim())))
+                .Where(p => p.Measure is { } m && IsOf(said.Measure, m))
+                .ToList();
+            if (parts.Count == 0)
+                yield return Snag(
+                    said,
+                    "is said here, and the method scores no such thing.",
+                    said.Changes(new(scene.Brief, [said]))
+                );
+            else if (
+                parts.All(p => p.Part.Curve is not Curve.Rate rate || rate.PerUnit != said.EachIn(p.Measure!.Unit))
+            )
+                yield return Snag(
+                    said,
+                    $"is said here, and the method scores {parts[0].Part.Name} in another way.",
+                    [
+                        Change.Set<Curve>(
+                            $"/method/parts/{parts[0].Part.Id}/curve",
+                            new Curve.Rate(said.EachIn(parts[0].Measure!.Unit))
+                        ),
+                    ]
+                );
+        }
+    }
+
+    private static Snag Snag(Piece.Points said, string but, IReadOnlyList<Change> changes) =>
+        new(
+            "saysPoints",
+            SnagWeight.Matters,
+            "/scoringWords",
+            $"“{said.Says().TrimEnd('.')}” {but}",
+            "Students go by the words, and the scores by the method.",
+            new("Score it as it is said", changes)
+        );
+
+    private static bool IsOf(SaidMeasure said, Measure measure) =>
+        said.Kind == measure.Kind
+        && (
+            said.Kind != MeasureKind.Count
+            || string.Equals(English.One(said.Unit), English.One(measure.Unit), StringComparison.OrdinalIgnoreCase)
+        );
 
     private static IEnumerable<Snag> Limits(SnagContext scene)
     {

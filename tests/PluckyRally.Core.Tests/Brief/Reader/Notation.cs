@@ -8,14 +8,18 @@ internal static class Notation
     public static string Of(Piece piece) =>
         piece switch
         {
+            Piece.ForGrades g => $"tier {Word(g.Band)} {Of(g.Inner)}",
             Piece.Limit l => $"limit {l.Measure.Id} {Compared(l)}"
                 + (l.Deducts is { } points ? $" deduct {Numerals.Write(points)}" : ""),
             Piece.Look { Bonus: > 0 } l => $"look bonus {Numerals.Write(l.Bonus)}",
             Piece.Look { Deducts: > 0 } l => $"look deduct {Numerals.Write(l.Deducts)}",
+            Piece.Look { InAttempt: true } l => $"look {Word(l.Sort)} in attempt",
             Piece.Look l => $"look {Word(l.Sort)}",
             Piece.Hold h => $"hold {Numerals.Write(h.Seconds)}",
             Piece.Stuff s => $"material {(s.Amount is { } amount ? Numerals.Write(amount) : "-")} "
                 + $"{(s.Unit.Length > 0 ? s.Unit : "-")} {s.Name} {Word(s.Per)}{(s.Back ? " back" : "")}"
+                + (s.Spares > 0 ? $" spares {Numerals.Write(s.Spares)}" : "")
+                + (s.Pack is { } pack ? $" pack {Numerals.Write(pack)}" : "")
                 + (s.Price is { } price ? $" price {Numerals.Write(price)}" : ""),
             Piece.Budget b => $"money {b.Money} {Numerals.Write(b.Funds)}",
             Piece.Attempts a => $"attempts {a.Number}",
@@ -35,6 +39,10 @@ internal static class Notation
                 "/trials/overWhen" => "over",
                 _ => s.Place[(s.Place.LastIndexOf('/') + 1)..],
             },
+            Piece.Curved { Curve: Curve.ShareOfBest c } p => $"points {p.Measure.Id} share {Numerals.Write(c.Points)}",
+            Piece.Curved { Curve: Curve.Between c } p => $"points {p.Measure.Id} from {Numerals.Write(c.From)} to "
+                + $"{Numerals.Write(c.To)} {Numerals.Write(c.Points)}",
+            Piece.Word w => $"word {w.Term}",
             Piece.Same => "same",
             Piece.Caution c => $"caution {Word(c.Kind)}",
             Piece.Grades g => $"grades {Word(g.Band)}",

@@ -92,6 +92,28 @@ public sealed class ReaderTests
     }
 
     [Fact]
+    public void What_is_said_for_some_grades_becomes_a_tier_and_changes_nothing_for_the_others()
+    {
+        const string Text =
+            "For middle school: five tries, and at least 18 in long.\n"
+            + "The pier must be at least 12 in long. Teams get three tries and 20 straws. Grades 6-8: 30 straws.";
+        var read = BriefReader.Read(Text, new Brief(), UnitSystem.Metric);
+        var brief = Changes.Apply(new Brief(), read.Changes(Text, new Brief(), Taken.All)).OrThrow().Value;
+        (brief.Trials.Attempts, brief.Materials.Single().Amount).ShouldBe((3, 20));
+        brief.Rules.Single().Text.ShouldBe("The pier must be at least 12 in long");
+        var tier = Editions.Resolve(brief, brief.Tiers.ShouldHaveSingleItem().Id).OrThrow().Brief;
+        (tier.Trials.Attempts, tier.Materials.Single().Amount, tier.Grades).ShouldBe((5, 30, GradeBand.From6To8));
+        tier.Rules.Single().Text.ShouldBe("The pier must be at least 18 in long");
+        ((RuleCheck.Limit)tier.Rules.Single().Check).Amount.ShouldBe("18 in");
+        // Without what it differs from, it stays as text.
+        var rule = read.Proposals.ToList().FindIndex(p => p.At == "/rules/-");
+        Changes
+            .Apply(new Brief(), read.Changes(Text, new Brief(), Taken.All with { LeftOut = [rule] }))
+            .OrThrow()
+            .Value.Teacher.Notes.ShouldContain("at least 18 in long");
+    }
+
+    [Fact]
     public void What_applies_to_nothing_stays_as_text()
     {
         const string Text = "The last attempt counts.";

@@ -6,7 +6,7 @@ namespace PluckyRally.Core;
 internal static partial class KitPhrases
 {
     private const string HandedUnit =
-        "sheets?|rolls?|strips?|pieces?|packs?|boxes|box|bags?|bottles?|cans?|spools?(?= of)|blocks?(?= of)";
+        "sheets?|rolls?|strips?|pieces?(?! to\\b)|packs?|boxes|box|bags?|bottles?|cans?|spools?(?= of)|blocks?(?= of)";
 
     /// <summary>A budget.</summary>
     public static IEnumerable<Piece> Money(PlainText plain)
@@ -26,10 +26,11 @@ internal static partial class KitPhrases
     public static IReadOnlyList<Piece> In(Segment segment, PlainText plain)
     {
         var lead = HandsOut().Match(plain.Text);
-        if (segment.Under != Heading.Materials && !lead.Success)
+        if (!lead.Success && (segment.Under != Heading.Materials || SheetPhrases.IsSentence(plain.Text)))
             return [];
         var start = lead.Success ? lead.Index + lead.Length : 0;
-        var whole = plain.Text[start..];
+        // "12 straws, plus 2 spare" is one item.
+        var whole = Beside().Replace(plain.Text[start..], found => new string(' ', found.Length));
         if (!lead.Success && Sold().Match(whole) is { Success: true } sold)
             return [OfSold(plain, sold)];
         var per = lead.Groups["who"].Value switch
@@ -55,10 +56,11 @@ internal static partial class KitPhrases
         new(
             plain.Range(sold),
             null,
-            sold.Groups["unit"].Value is { Length: > 0 } unit ? Units.Read(unit)?.Symbol ?? unit : "",
+            sold.Groups["unit"].Value is { Length: > 0 } unit and not "pack" ? Units.Read(unit)?.Symbol ?? unit : "",
             sold.Groups["name"].Value.Trim(),
             Per.Team,
-            Price: Said.Amount(sold.Groups["n"])
+            Price: Said.Amount(sold.Groups["n"]),
+            Pack: sold.Groups["k"].Success ? Said.Amount(sold.Groups["k"]) : null
         );
 
     private static Piece? OfItem(PlainText plain, string item, int at, Per per)
@@ -71,12 +73,25 @@ internal static partial class KitPhrases
             per =
                 whom.Groups["class"].Success ? Per.Class
                 : whom.Groups["one"].Success ? Per.Member
-                : per;
+                : whom.Groups["of"].Value switch
+                {
+                    "attempt" or "try" => Per.Attempt,
+                    "fresh build" => Per.FreshBuild,
+                    "lane" => Per.Lane,
+                    "heat" => Per.Heat,
+                    "round" => Per.Round,
+                    _ => per,
+                };
             text = text[..whom.Index] + text[(whom.Index + whom.Length)..];
         }
 
+        var (spares, packs) = (Spare().Match(text), InPacks().Match(text));
+        text = InPacks().Replace(Spare().Replace(text, ""), "");
+        var aside = Aside().Match(text);
+        text = Aside().Replace(text, "");
         var note = Size().Match(text).Value.Trim(' ', '(', ')');
         text = Size().Replace(text, " ").Trim(' ', '.', ',', ':');
+        note = aside.Success ? aside.Groups["note"].Value : note;
         var range = plain.Range(at, item.TrimEnd().Length);
         if (Several().Match(text) is { Success: true } several)
         {
@@ -110,7 +125,9 @@ internal static partial class KitPhrases
                     Named(found.Groups["name"].Value),
                     per,
                     back,
-                    Note: note
+                    Note: note,
+                    Spares: spares.Success ? Said.Amount(spares.Groups["n"]) : 0,
+                    Pack: packs.Success ? Said.Amount(packs.Groups["k"]) : null
                 );
             }
 
@@ -143,10 +160,25 @@ internal static partial class KitPhrases
     [GeneratedRegex(
         @"^(?:an? )?(?<name>[a-z][a-z -]*?)[,:]? (?:at |for |costs? )?[$€£]?(?<n>\d+(?:\.\d+)?)(?: (?:coins?"
             + @"|tokens?|credits?|dollars?))?"
-            + @" (?:each|(?:per|a|for each) (?<unit>[a-z]+))\.?$|^(?<name>[a-z][a-z -]*?)[,:] [$€£](?<n>\d+"
+            + @" (?:each|(?:per|a|for each) (?<unit>[a-z]+)(?: of (?<k>\d+))?)\.?$"
+            + @"|^(?<name>[a-z][a-z -]*?)[,:] [$€£](?<n>\d+"
             + @"(?:\.\d+)?)\.?$"
     )]
     private static partial Regex Sold();
+
+    [GeneratedRegex(
+        @",(?= (?:and |plus )?\d+ (?:spares?|extra)\b)| and(?= \d+ (?:spares?|extra)\b)"
+            + @"|,(?= (?:sold |they come )?in packs? of \d)"
+    )]
+    private static partial Regex Beside();
+
+    [GeneratedRegex(
+        @"\s*\(?(?:\b(?:plus|and|with)|\+)? ?(?<n>\d+) (?:spares?|extras?)(?: for the class)?\)?(?=$|[ .;])"
+    )]
+    private static partial Regex Spare();
+
+    [GeneratedRegex(@"\s*\(?(?:\b(?:sold|they come|it comes) )?(?:\bin )?\bpacks? of (?<k>\d+)\)?$")]
+    private static partial Regex InPacks();
 
     [GeneratedRegex(@"(?:(?!, and |, | and (?=(?:an? |\d|some )|[a-z]+$)).)+")]
     private static partial Regex Items();
@@ -157,7 +189,7 @@ internal static partial class KitPhrases
     [GeneratedRegex(
         @"\s*\(?\b(?:(?<class>for the (?:whole )?class|to share|shared|for everyone)"
             + @"|(?<one>(?:per|for each|for every) (?:student|person|member|child))|(?:per|for each|for every) "
-            + @"(?:team|group))\)?"
+            + @"(?:team|group|(?<of>attempt|try|fresh build|lane|heat|round)))\)?"
     )]
     private static partial Regex ForWhom();
 
@@ -186,6 +218,10 @@ internal static partial class KitPhrases
 
     [GeneratedRegex(@"^as (?:much|many) |,?(?: as (?:much|many))? as (?:you|they) (?:like|want|need)|^some |^any ")]
     private static partial Regex AsMuch();
+
+    /// <summary>What stands behind it in brackets, and is no number: "(drawn)".</summary>
+    [GeneratedRegex(@"\s*\((?<note>[a-z][^)\d]*)\)$")]
+    private static partial Regex Aside();
 
     /// <summary>How large one is: "20 cm x 20 cm", (12" x 12").</summary>
     [GeneratedRegex(

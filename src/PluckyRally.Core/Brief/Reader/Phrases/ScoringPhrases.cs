@@ -13,7 +13,12 @@ internal static partial class ScoringPhrases
     {
         var text = plain.Text;
         var scoring = segment.Under == Heading.Scoring;
+        if (OfLevel().IsMatch(text) || OfKnownParts().IsMatch(text))
+            return [new Piece.Unread(segment.Range, segment.Text)];
         var clauses = PointClauses().Matches(segment.Text);
+        // "1 point for each piece, 3 points for middle" is about sorts of pieces.
+        if (clauses.Skip(1).Any(c => OneMoreSort().IsMatch(c.Value)))
+            return [new Piece.Unread(segment.Range, segment.Text)];
         if (clauses.Count > 1 && clauses.All(c => PointsWord().IsMatch(c.Value)))
             return
             [
@@ -23,6 +28,8 @@ internal static partial class ScoringPhrases
                     return In(clause, PlainText.Of(clause.Text, clause.From), units);
                 }),
             ];
+        if (Proportion().IsMatch(text) || Rising().IsMatch(text))
+            return [CurveOf(segment, text, units)];
         if (Ties().IsMatch(text))
             return TieOf(text, segment, units) is { } tie ? [tie] : [];
         if (Off().Match(text) is { Success: true } off)
@@ -36,11 +43,52 @@ internal static partial class ScoringPhrases
             return [Bonus(segment, Said.Amount(more.Groups["n"]), plain, more)];
         if (scoring && Listed().Match(text) is { Success: true } listed)
             return [OfList(segment, plain, listed)];
-        if (Each().Match(text) is { Success: true } each && PointsFor(each, plain, text, units) is { } points)
-            return [points];
+        if (Each().Match(text) is { Success: true } each)
+            return [PointsFor(each, plain, text, units) ?? new Piece.Unread(segment.Range, segment.Text)];
         if (If().Match(text) is { Success: true } found && (scoring || !found.Groups["colon"].Success))
             return [Bonus(segment, Said.Amount(found.Groups["n"]), plain, found)];
         return [.. Winner(segment, text, units)];
+    }
+
+    /// <summary>
+    /// "Load held: 50 points for the best team, the others in proportion", and "from 0 points at 10 cm up to 50 points
+    /// at 60 cm". Where nothing says what is measured, it stays as text.
+    /// </summary>
+    private static Piece CurveOf(Segment segment, string text, UnitSystem units)
+    {
+        var share = Proportion().Match(text);
+        var rising = share.Success ? Match.Empty : Rising().Match(text);
+        var unit = rising.Groups["u"].Success ? Said.UnitOf(rising.Groups["u"]) : null;
+        var name = text[..Math.Max(0, text.IndexOf(':', StringComparison.Ordinal))];
+        var measure = unit is null ? SaidMeasures.Named(name, units) : SaidMeasures.Find(name, unit);
+        if (measure is null)
+            return new Piece.Unread(segment.Range, segment.Text);
+        if (share.Success)
+        {
+            var all = Said.Amount(share.Groups["n"]);
+            return new Piece.Curved(
+                segment.Range,
+                measure,
+                new Curve.ShareOfBest(all),
+                $"{MethodWords.Points(all)} for the best team, the others in proportion"
+            );
+        }
+
+        var (from, to, points) = (
+            Said.Amount(rising.Groups["a"]),
+            Said.Amount(rising.Groups["b"]),
+            Said.Amount(rising.Groups["n"])
+        );
+        return new Piece.Curved(
+            segment.Range,
+            measure with
+            {
+                Better = from < to ? Better.More : Better.Less,
+            },
+            new Curve.Between(from, to, points),
+            $"from 0 points at {Said.Reading(from, measure.Unit)} up to {MethodWords.Points(points)} at "
+                + Said.Reading(to, measure.Unit)
+        );
     }
 
     /// <summary>A line of a table: "Dry nest ..... 10 points", "Each unused straw: 1 point".</summary>
@@ -148,10 +196,21 @@ internal static partial class ScoringPhrases
     private static Piece.Tie? TieOf(string text, Segment segment, UnitSystem units)
     {
         if (FewerOf().Match(text) is { Success: true } fewer)
+        {
+            // "less tape" could be its length, its mass or its strips.
+            if (fewer.Groups["of"].Success && SaidMeasures.Named(fewer.Groups["t"].Value, units) is null)
+                return null;
+            var better = fewer.Groups["less"].Success ? Better.Less : Better.More;
+            if (SaidMeasures.Named(fewer.Groups["t"].Value, units) is { } named && named.Kind != MeasureKind.Count)
+                return new(segment.Range, named with { Better = better }, better);
+            return new(segment.Range, SaidMeasures.Count(fewer.Groups["t"].Value, carried: false), better);
+        }
+
+        if (OfTime().Match(text) is { Success: true } time)
             return new(
                 segment.Range,
-                SaidMeasures.Count(fewer.Groups["t"].Value, carried: false),
-                fewer.Groups["less"].Success ? Better.Less : Better.More
+                SaidMeasures.Named("seconds", units)!,
+                time.Groups["less"].Success ? Better.Less : Better.More
             );
         foreach (var word in Compared().Matches(text).Cast<Match>())
             if (SaidMeasures.ByAdjective(word.Value, units) is { } measure)
@@ -187,6 +246,28 @@ internal static partial class ScoringPhrases
             yield return new Piece.Wins(segment.Range, WinningDirection.Lowest);
     }
 
+    [GeneratedRegex(@"\b(?:longer|longest|(?<less>shorter|shortest)) time\b")]
+    private static partial Regex OfTime();
+
+    [GeneratedRegex(@"^,? ?\d+ points? for [a-z]+\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex OneMoreSort();
+
+    /// <summary>Relays, sorting, points by place: more than one measure, so they stay as text.</summary>
+    [GeneratedRegex(@"\b(?:1st|first) place\b|\bitems? into \d+ bins?\b|\blegs? against the clock\b")]
+    private static partial Regex OfKnownParts();
+
+    /// <summary>"50 points for “whole”" is for a level of a measure that has others.</summary>
+    [GeneratedRegex(@"\d points? for [“""][^”""]+[”""]")]
+    private static partial Regex OfLevel();
+
+    [GeneratedRegex(@"\b(?<n>\d+(?:\.\d+)?) points? for the best(?: team)?, (?:the )?others in proportion")]
+    private static partial Regex Proportion();
+
+    [GeneratedRegex(
+        $@"\bfrom 0 points? at (?<a>\d+(?:\.\d+)?) ?{Said.Unit}? up to {Said.Number} points? at (?<b>\d+(?:\.\d+)?)"
+    )]
+    private static partial Regex Rising();
+
     [GeneratedRegex(@"^(?<what>[^.:=_]+?)\s*(?:\.{3,}|_{3,}|…|:|=| - )\s*(?<n>\d+) points?\.?$")]
     private static partial Regex Listed();
 
@@ -208,7 +289,8 @@ internal static partial class ScoringPhrases
     private static partial Regex PointsWord();
 
     [GeneratedRegex(
-        @"\bties?\b|\btied\b|\bif (?:they are |it is |it's |teams are )?equal\b|\btie-?break\w*|\btiebreak\w*"
+        @"\bties?\b|\btied\b|\bif (?:(?:the )?totals are |they are |it is |it's |teams are )?equal\b"
+            + @"|\btie-?break\w*|\btiebreak\w*"
     )]
     private static partial Regex Ties();
 
@@ -247,7 +329,7 @@ internal static partial class ScoringPhrases
     [GeneratedRegex($@"(?:for (?:each|every)|per) (?:extra )?{Said.Thing}")]
     private static partial Regex ForEach();
 
-    [GeneratedRegex($@"\b(?:(?<less>fewer|fewest)|more|most) {Said.Thing}")]
+    [GeneratedRegex($@"\b(?:(?<less>fewer|fewest|(?<of>less|least))|more|most) {Said.Thing}")]
     private static partial Regex FewerOf();
 
     [GeneratedRegex(@"\b[a-z]+er\b|\b[a-z]+est\b")]

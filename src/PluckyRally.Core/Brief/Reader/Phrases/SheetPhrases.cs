@@ -14,6 +14,52 @@ internal static partial class SheetPhrases
             yield return new Piece.Grades(plain.Range(found), band);
     }
 
+    /// <summary>A rule with what missing it costs, where a sentence says that of it; null where it does not.</summary>
+    public static Piece.Look? Costing(Piece.Look rule, string text) =>
+        AttemptMisses().IsMatch(text) ? rule with { InAttempt = true }
+        : Costs().Match(text) is { Success: true } costs ? rule with { Deducts = Said.Amount(costs.Groups["n"]) }
+        : null;
+
+    /// <summary>Whether a sentence says what missing a rule costs, in whatever way.</summary>
+    public static bool IsCost(string text) => Misses().IsMatch(text);
+
+    /// <summary>Whether a line is a sentence, and so names no material.</summary>
+    public static bool IsSentence(string text) => Verb().IsMatch(text);
+
+    [GeneratedRegex(@"^(?:an? (?:attempt|try|team) that misses this|missing this)\b")]
+    private static partial Regex Misses();
+
+    [GeneratedRegex(
+        @"^(?:it|you|they|we|nobody|everything|everybody|only|no|nothing|a team|all) \D*\b"
+            + @"(?:is|are|was|were|must|may|can|cannot|pulls?|starts?|goes|go"
+            + @"|touch(?:es)?|lies?|uses?|stays?|has|have)\b"
+    )]
+    private static partial Regex Verb();
+
+    [GeneratedRegex(@"^an (?:attempt|try) that misses this does not count\b")]
+    private static partial Regex AttemptMisses();
+
+    [GeneratedRegex($@"^missing this costs {Said.Number} points?\b")]
+    private static partial Regex Costs();
+
+    /// <summary>
+    /// The grades that a sentence is for, and what it says for them: "For grades 6–8 it must be 18 inches tall"; null
+    /// where it names none or several, or says nothing else.
+    /// </summary>
+    public static (GradeBand Band, Segment Said)? ForGrades(Segment segment, PlainText plain)
+    {
+        if (GradeWords().Matches(plain.Text) is not [var found] || BandOf(found) is not { } band)
+            return null;
+        var grades = plain.Range(found);
+        var (from, to) = (grades.From - segment.From, grades.To - segment.From);
+        var (before, after) = (segment.Text[..from], segment.Text[to..]);
+        var lead = After().Match(after).Length;
+        return Before().Match(before) is { Success: true } && after.Length - lead > 3
+                ? (band, segment with { Text = after[lead..], From = segment.From + to + lead })
+            : Behind().Match(after) is { Success: true } ? (band, segment with { Text = In().Replace(before, "") })
+            : null;
+    }
+
     /// <summary>Whether it holds for some grades or for a later round only.</summary>
     public static bool HoldsElsewhere(string text) =>
         (GradeWords().IsMatch(text) || Later().IsMatch(text)) && (Modal().IsMatch(text) || Later().IsMatch(text));
@@ -39,9 +85,12 @@ internal static partial class SheetPhrases
 
     /// <summary>A rule that is checked by looking, by the words that make it one; null where it has none.</summary>
     public static Piece.Look? Look(Segment segment, string text) =>
-        segment.Under == Heading.Criteria && !IsPlainNo().IsMatch(text)
+        segment.Under == Heading.Safety ? null
+        : segment.Under == Heading.Criteria && !IsPlainNo().IsMatch(text)
             ? new(segment.Range, segment.AsLine, RuleSort.Criterion)
-        : segment.Under is Heading.Criteria or Heading.Constraints || Forbids().IsMatch(text)
+        : segment.Under is Heading.Criteria or Heading.Constraints
+        || segment.Under == Heading.Materials && IsSentence(text)
+        || Forbids().IsMatch(text)
             ? new(segment.Range, segment.AsLine, RuleSort.Constraint)
         : Modal().IsMatch(text) || Orders().IsMatch(text) ? new(segment.Range, segment.AsLine, RuleSort.Criterion)
         : null;
@@ -79,7 +128,7 @@ internal static partial class SheetPhrases
             );
     }
 
-    private static Piece.Same SameOf(Segment segment)
+    public static Piece.Same SameOf(Segment segment)
     {
         var line = segment.AsLine;
         var colon = line.IndexOf(':', StringComparison.Ordinal);
@@ -122,6 +171,20 @@ internal static partial class SheetPhrases
             + @"|\b(?<school>middle school|high school|kindergarten)\b"
     )]
     private static partial Regex GradeWords();
+
+    /// <summary>What may stand before the grades where what holds for them follows.</summary>
+    [GeneratedRegex(@"^\s*(?:(?:in|for)\s+)?(?:the\s+)?$", RegexOptions.IgnoreCase)]
+    private static partial Regex Before();
+
+    [GeneratedRegex(@"^\s*(?:[:,–—-]\s*|(?:students|teams|classes)\s+)?")]
+    private static partial Regex After();
+
+    /// <summary>What may stand behind the grades where they come last: "(grades 6-8)".</summary>
+    [GeneratedRegex(@"^\s*\)?[.;]?\s*$")]
+    private static partial Regex Behind();
+
+    [GeneratedRegex(@"[\s,(]*(?:\b(?:in|for)\s+)?(?:the\s+)?$", RegexOptions.IgnoreCase)]
+    private static partial Regex In();
 
     [GeneratedRegex(
         @"\b(?:in|for) (?:the )?(?:round \d|second round|next round|later rounds?)\b|\b(?:older|younger) "

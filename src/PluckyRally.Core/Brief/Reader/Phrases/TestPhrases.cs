@@ -73,7 +73,8 @@ internal static partial class TestPhrases
     private static partial Regex Counts();
 
     [GeneratedRegex(
-        @"\b(?:stand|stay|float|hold|remain|balance|keep|last|support|carr|bear)\w*\b[^.]*?\b(?<time>for "
+        @"(?<!\bthat (?:it|they|you) |\bthe )\b"
+            + @"(?:stand|stay|float|hold|remain|balance|keep|last|support|carr|bear)\w*\b[^.]*?\b(?<time>for "
             + @"(?:at least |more than |about )?"
             + $@"{Said.Number} ?(?:seconds?|secs?|s\b|(?<min>minutes?|mins?)))"
     )]

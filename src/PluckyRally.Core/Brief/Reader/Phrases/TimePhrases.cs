@@ -114,6 +114,17 @@ internal static partial class TimePhrases
         return [];
     }
 
+    /// <summary>How long a text says that something takes; null where it names no time, or several.</summary>
+    public static decimal? Lasting(PlainText plain) =>
+        OfMinutes().Matches(plain.Text) is [{ } only] && !only.Groups["part"].Success
+            ? Said.Amount(only.Groups["n"])
+            : null;
+
+    [GeneratedRegex(
+        @"(?:\b(?<part>after|before|every|each|last|first|next|at) )?(?<![-\d])(?<n>\d+(?:\.\d+)?) ?min(?:ute)?s?\b"
+    )]
+    private static partial Regex OfMinutes();
+
     [GeneratedRegex(@"\bafter\b")]
     private static partial Regex After();
 

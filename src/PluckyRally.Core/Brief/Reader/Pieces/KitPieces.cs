@@ -11,6 +11,8 @@ internal abstract partial record Piece
     /// <param name="Back">Whether it is given back.</param>
     /// <param name="Price">What one costs; null where it is not sold.</param>
     /// <param name="Note">How large one is; empty where it is not said.</param>
+    /// <param name="Spares">Spares for the class; 0 where none are said.</param>
+    /// <param name="Pack">How many are in a pack in which it is bought; null where it is not said.</param>
     public sealed record Stuff(
         TextRange From,
         decimal? Amount,
@@ -19,17 +21,21 @@ internal abstract partial record Piece
         Per Per,
         bool Back = false,
         decimal? Price = null,
-        string Note = ""
+        string Note = "",
+        decimal Spares = 0,
+        decimal? Pack = null
     ) : Piece(From)
     {
         public override string Says() =>
             $"Material: {(Amount is null ? $"{Name}, with no limit," : Material("").Says())}"
             + (Per == Per.Team ? " for each team" : "")
-            + (Price is { } price ? $", at {Numerals.Write(price)} each" : "")
+            + (Spares > 0 ? $", {Numerals.Write(Spares)} spare for the class" : "")
+            + (Pack is { } pack ? $", in packs of {Numerals.Write(pack)}" : "")
+            + (Price is { } price ? $", at {Numerals.Write(price)} {(Pack is null ? "each" : "a pack")}" : "")
             + (Back ? ", given back." : ".");
 
         public override IReadOnlyList<Change> Changes(PieceDraft draft) =>
-            [Change.Append("/materials", Material(draft.Id("material")))];
+            [Change.Append("/materials", Material(draft.IdOf(this, "material")))];
 
         /// <summary>The same as a brief has it.</summary>
         internal Material Material(string id) =>
@@ -45,6 +51,8 @@ internal abstract partial record Piece
                 Reusable = Back,
                 Price = Price,
                 Note = Note,
+                Spares = Spares,
+                Pack = Pack,
             };
     }
 

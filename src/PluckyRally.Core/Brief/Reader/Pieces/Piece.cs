@@ -32,6 +32,8 @@ internal abstract partial record Piece(TextRange From)
 /// <param name="All">All pieces that were read.</param>
 internal sealed record PieceDraft(Brief Brief, IReadOnlyList<Piece> All)
 {
+    private readonly Dictionary<Piece, string> _ids = new(ReferenceEqualityComparer.Instance);
+
     private readonly HashSet<string> _taken =
     [
         .. Brief.Rules.Select(r => r.Id),
@@ -49,6 +51,11 @@ internal sealed record PieceDraft(Brief Brief, IReadOnlyList<Piece> All)
         _taken.Add(id);
         return id;
     }
+
+    /// <summary>
+    /// The id of what a piece adds: the same whether the piece itself or one that is about it asks first.
+    /// </summary>
+    public string IdOf(Piece piece, string stem) => _ids.TryGetValue(piece, out var id) ? id : _ids[piece] = Id(stem);
 
     /// <summary>Adds the measure, where the brief does not have it yet.</summary>
     public IEnumerable<Change> With(SaidMeasure measure) =>

@@ -44,6 +44,9 @@ internal abstract partial record Piece
         private string SayAmount() =>
             Measure.Kind == MeasureKind.Count && Amount == $"1 {Measure.Unit}" ? $"1 {Measure.OneOfIt}" : Amount;
 
+        /// <summary>What the id of the rule begins with.</summary>
+        public static string Stem(Limit limit) => $"{limit.Measure.Id}_limit";
+
         /// <summary>How the rule is checked.</summary>
         public RuleCheck Check(Brief brief) =>
             new RuleCheck.Limit
@@ -63,7 +66,7 @@ internal abstract partial record Piece
                 PieceDraft.With(
                     new Rule
                     {
-                        Id = draft.Id($"{Measure.Id}_limit"),
+                        Id = draft.IdOf(this, Stem(this)),
                         Sort = Sort,
                         Text = Text,
                         Check = Check(draft.Brief),
@@ -82,12 +85,21 @@ internal abstract partial record Piece
     /// <param name="Sort">Criterion or constraint.</param>
     /// <param name="Bonus">Points for keeping it; 0 where it must be kept.</param>
     /// <param name="Deducts">Points lost once for missing it; 0 where the team does not place.</param>
-    public sealed record Look(TextRange From, string Text, RuleSort Sort, decimal Bonus = 0, decimal Deducts = 0)
-        : Piece(From)
+    /// <param name="InAttempt">Whether it is checked in every attempt, and an attempt that misses it does not
+    /// count.</param>
+    public sealed record Look(
+        TextRange From,
+        string Text,
+        RuleSort Sort,
+        decimal Bonus = 0,
+        decimal Deducts = 0,
+        bool InAttempt = false
+    ) : Piece(From)
     {
         public override string Says() =>
             Bonus > 0 ? $"Check by looking: {MethodWords.Points(Bonus)} more for it."
             : Deducts > 0 ? $"Check by looking: {MethodWords.Points(Deducts)} off if it happens."
+            : InAttempt ? "Check by looking, in every attempt; one that misses it does not count."
             : Sort == RuleSort.Criterion ? "Check by looking, before the test: a criterion."
             : "Check by looking, before the test: a constraint.";
 
@@ -100,11 +112,15 @@ internal abstract partial record Piece
                         Sort = Sort,
                         Text = Text,
                         Check = new RuleCheck.Inspection(),
-                        When = Bonus > 0 || Deducts > 0 ? CheckTime.AfterTest : CheckTime.BeforeTest,
+                        When =
+                            InAttempt ? CheckTime.EveryAttempt
+                            : Bonus > 0 || Deducts > 0 ? CheckTime.AfterTest
+                            : CheckTime.BeforeTest,
                         Bonus = Bonus,
                         IfMissed =
                             Bonus > 0 ? new Consequence.NoteOnly()
                             : Deducts > 0 ? new Consequence.Deduct(Deducts)
+                            : InAttempt ? new Consequence.AttemptDoesNotCount()
                             : new Consequence.DoesNotPlace(),
                     }
                 ),

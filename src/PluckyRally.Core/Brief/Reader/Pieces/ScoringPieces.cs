@@ -18,29 +18,46 @@ internal abstract partial record Piece
         /// <summary>The same for a measure in another unit: 1 point for each inch is 12 for each foot.</summary>
         public Points In(SaidMeasure measure) => this with { Measure = measure, Each = EachIn(measure.Unit) };
 
-        private decimal EachIn(string unit) =>
+        /// <summary>Points for one of another unit.</summary>
+        public decimal EachIn(string unit) =>
             Units.Find(Measure.Unit) is { } said && Units.Find(unit) is { } other && said.Kind == other.Kind
                 ? Rounding.ToDigits(Each * other.Scale(said, 1))
                 : Each;
 
         public override IReadOnlyList<Change> Changes(PieceDraft draft) =>
-            [
-                .. draft.With(Measure),
-                Change.Append<Part>(
-                    "/method/parts",
-                    new Part.Measured
-                    {
-                        Id = draft.Id($"{Measure.Id}_points"),
-                        Name = Measure.Name,
-                        Value = Measure.In(draft.Brief).Id,
-                        Better = Measure.Better,
-                        Combine = draft.All.OfType<Combined>().FirstOrDefault()?.How ?? Combine.Best,
-                        Cap = Cap,
-                        Curve = new Curve.Rate(EachIn(Measure.In(draft.Brief).Unit)),
-                    }
-                ),
-            ];
+            Scored(draft, Measure, new Curve.Rate(EachIn(Measure.In(draft.Brief).Unit)), Cap);
     }
+
+    /// <summary>Points for something measured, by a curve.</summary>
+    /// <param name="From">The stretch of the text.</param>
+    /// <param name="Measure">What is measured.</param>
+    /// <param name="Curve">How it becomes points.</param>
+    /// <param name="Sentence">The same in words.</param>
+    public sealed record Curved(TextRange From, SaidMeasure Measure, Curve Curve, string Sentence) : Piece(From)
+    {
+        public override string Says() => $"{Measure.Name}: {Sentence}.";
+
+        public override IReadOnlyList<Change> Changes(PieceDraft draft) => Scored(draft, Measure, Curve, null);
+    }
+
+    /// <summary>A part for a measure, which is added where the brief does not have it.</summary>
+    private static IReadOnlyList<Change> Scored(PieceDraft draft, SaidMeasure measure, Curve curve, decimal? cap) =>
+        [
+            .. draft.With(measure),
+            Change.Append<Part>(
+                "/method/parts",
+                new Part.Measured
+                {
+                    Id = draft.Id($"{measure.Id}_points"),
+                    Name = measure.Name,
+                    Value = measure.In(draft.Brief).Id,
+                    Better = measure.Better,
+                    Combine = draft.All.OfType<Combined>().FirstOrDefault()?.How ?? Combine.Best,
+                    Cap = cap,
+                    Curve = curve,
+                }
+            ),
+        ];
 
     /// <summary>Which total wins.</summary>
     /// <param name="From">The stretch of the text.</param>

@@ -49,6 +49,18 @@ internal abstract partial record Piece
             ];
     }
 
+    /// <summary>A word of science.</summary>
+    /// <param name="From">The stretch of the text.</param>
+    /// <param name="Term">The word.</param>
+    /// <param name="Meaning">What it means.</param>
+    public sealed record Word(TextRange From, string Term, string Meaning) : Piece(From)
+    {
+        public override string Says() => $"A word: {Term}, {Meaning}.";
+
+        public override IReadOnlyList<Change> Changes(PieceDraft draft) =>
+            [Change.Append("/words", new ScienceWord { Word = Term, Meaning = Meaning })];
+    }
+
     /// <summary>Something that can hurt.</summary>
     /// <param name="From">The stretch of the text.</param>
     /// <param name="Kind">What it is.</param>

@@ -38,7 +38,7 @@ internal abstract partial record Piece
             Stand("/method/parts/*/combine", How);
 
         public override bool HasPlace(PieceDraft draft) =>
-            draft.All.OfType<Points>().Any() || draft.Brief.Method.Parts.OfType<Part.Measured>().Any();
+            draft.All.Any(p => p is Points or Curved) || draft.Brief.Method.Parts.OfType<Part.Measured>().Any();
 
         /// <summary>Parts that are added with it have it already; those that are there get it.</summary>
         public override IReadOnlyList<Change> Changes(PieceDraft draft) =>

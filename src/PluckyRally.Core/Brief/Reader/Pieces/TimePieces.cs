@@ -12,6 +12,9 @@ internal abstract partial record Piece
     {
         public override string Says() => $"{Core.Minutes.Name(Kind)}: {English.Count(Minutes, "minute")}.";
 
+        /// <summary>What the id of the phase begins with.</summary>
+        public static string Stem(OfPhase phase) => phase.Kind.ToString().ToLowerInvariant();
+
         /// <summary>A phase that is there gets its minutes; the warnings that were said go to building.</summary>
         public override IReadOnlyList<Change> Changes(PieceDraft draft)
         {
@@ -24,7 +27,7 @@ internal abstract partial record Piece
                     "/timing/phases",
                     new Phase
                     {
-                        Id = draft.Id(Kind.ToString().ToLowerInvariant()),
+                        Id = draft.IdOf(this, Stem(this)),
                         Kind = Kind,
                         Minutes = Minutes,
                         Warning = warnings.FirstOrDefault(),

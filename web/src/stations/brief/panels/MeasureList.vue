@@ -171,17 +171,18 @@ function toggle(kind: SummaryKind, on: boolean) {
         <button v-else type="button" class="act" :data-at="`/measures/${m.id}/expected`" @click="expect(m, true)">
           Say what teams will reach
         </button>
-        <template v-if="m.kind !== 'yesNo'">
-          Your own trial build reached
-          <InlineAmount
-            v-model="m.benchmark"
-            label="Your trial build"
-            :levels="m.levels"
-            :at="`/measures/${m.id}/benchmark`"
-            wide
-          />
-          {{ m.unit }}
-        </template>
+      </p>
+      <p v-if="m.kind !== 'yesNo'" class="small muted">
+        Your own trial build reached
+        <InlineAmount
+          v-model="m.benchmark"
+          label="Your trial build"
+          :levels="m.levels"
+          :at="`/measures/${m.id}/benchmark`"
+          placeholder="not tried"
+          wide
+        />
+        {{ typeof m.benchmark === 'number' ? m.unit : '' }}
       </p>
       <details class="small">
         <summary>More about {{ m.name || 'it' }}</summary>

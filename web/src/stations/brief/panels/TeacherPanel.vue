@@ -106,7 +106,7 @@ const wholeLines = (such: string) => ({ such, row: (_cells: string[], _fresh: st
     </ItemLines>
     <h3>Worksheet</h3>
     <p>
-      To draw one of these plans, or one’s own:
+      Plans to draw, or a plan of their own:
       <InlineText
         :model-value="brief.worksheet.plans.join(', ')"
         :model-modifiers="{ lazy: true }"
@@ -115,7 +115,9 @@ const wholeLines = (such: string) => ({ such, row: (_cells: string[], _fresh: st
         placeholder="such as beam, arch, truss"
         @update:model-value="(text) => (brief.worksheet.plans = listed(text))"
       />
-      . Boxes for drawings:
+    </p>
+    <p>
+      Boxes for drawings:
       <InlineText
         :model-value="brief.worksheet.boxes.join(', ')"
         :model-modifiers="{ lazy: true }"

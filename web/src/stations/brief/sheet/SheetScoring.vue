@@ -2,15 +2,28 @@
 import type { Brief } from '@/api/names'
 import GrowText from '@/fields/GrowText.vue'
 
-/** How it is scored: written from the method, until the teacher says it in words of their own. */
+/**
+ * How it is scored: written from the method, until the teacher says it in words of their own. Where the method has
+ * nothing yet, words begin it.
+ */
 const props = defineProps<{ brief: Brief; scoring: readonly string[] }>()
 const own = () => (props.brief.scoringWords = props.scoring.join('\n'))
 </script>
 
 <template>
-  <template v-if="brief.scoringWords">
-    <GrowText v-model="brief.scoringWords" label="How it is scored, in your words" at="/scoringWords" />
-    <button type="button" class="act not-on-paper" @click="brief.scoringWords = ''">
+  <template v-if="brief.scoringWords || brief.method.parts.length === 0">
+    <GrowText
+      v-model="brief.scoringWords"
+      label="How it is scored, in your words"
+      at="/scoringWords"
+      placeholder="What scores points? For example: 2 points for each bead"
+    />
+    <button
+      v-if="brief.method.parts.length > 0"
+      type="button"
+      class="act not-on-paper"
+      @click="brief.scoringWords = ''"
+    >
       Write it from the method again
     </button>
   </template>
