@@ -35,6 +35,7 @@ const against = computed({
   <InlineChoice
     v-model="against"
     label="What the limit is"
+    :class="{ extra: against === 'fixed' }"
     :options="[
       ['fixed', 'in all'],
       ['member', 'for each member'],
