@@ -113,9 +113,9 @@ public static partial class BriefReader
         }
 
         // Two readings that are put together are more than the reader knows of.
-        if (text.StartsWith("what counts is ", StringComparison.Ordinal) && before is [.., var scored])
+        if (text.StartsWith("what counts is ", StringComparison.Ordinal))
         {
-            if (scored is Piece.Points or Piece.Curved)
+            if (before is [.., (Piece.Points or Piece.Curved) and var scored])
                 before[^1] = new Piece.Unread(scored.From, segment.Text);
             return [new Piece.Unread(segment.Range, segment.Text)];
         }
@@ -124,7 +124,7 @@ public static partial class BriefReader
             return [segment.Under == Heading.Goal ? Put(segment, "/goal", "Goal") : Put(segment, "/story", "Story")];
         if (ForGrades(segment, plain, units) is { Count: > 0 } differing)
             return differing;
-        if (SheetPhrases.HoldsElsewhere(text))
+        if (SheetPhrases.HoldsElsewhere(text) || SheetPhrases.NamesSeveralGrades(text))
             return [new Piece.Unread(segment.Range, segment.Text)];
         var pieces = Phrases(segment, plain, text, units);
         if (pieces.Count > 0)
@@ -139,8 +139,10 @@ public static partial class BriefReader
             return [whole];
         if (segment.IsFirst && !alone && IsShort(segment.Text))
             return [Title(segment, segment.Text), .. SheetPhrases.Grades(plain)];
-        if (SheetPhrases.Grades(plain).ToList() is { Count: > 0 } grades)
-            return grades;
+        if (SheetPhrases.Grades(plain).ToList() is [var grades])
+            return Uncovered(plain, [grades]) || KitPhrases.HandsSomethingOut(plain)
+                ? [new Piece.Unread(segment.Range, segment.Text)]
+                : [grades];
         var story = !alone && IsStory(segment, text, before);
         return
         [
@@ -163,7 +165,12 @@ public static partial class BriefReader
         var pieces = Phrases(rest, inner, inner.Text.Trim(), units);
         // "Grades 3 to 5: 30 straws" gives out what the list of materials has for all.
         if (pieces.Count == 0)
-            pieces = KitPhrases.In(rest with { Under = Heading.Materials }, inner);
+            pieces =
+            [
+                .. KitPhrases
+                    .In(rest with { Under = Heading.Materials }, inner)
+                    .Where(p => p is Piece.Stuff { Amount: not null }),
+            ];
         return
             pieces.All(p =>
                 p is Piece.Limit or Piece.Stuff or Piece.Attempts or Piece.Hold or Piece.OfPhase or Piece.TeamSize

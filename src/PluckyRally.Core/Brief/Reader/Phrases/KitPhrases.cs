@@ -22,6 +22,12 @@ internal static partial class KitPhrases
         }
     }
 
+    /// <summary>Whether a text says that somebody gets something.</summary>
+    public static bool HandsSomethingOut(PlainText plain) => Gets().IsMatch(plain.Text);
+
+    [GeneratedRegex(@"\b(?:gets?|has|have|uses?|receives?)\b")]
+    private static partial Regex Gets();
+
     /// <summary>The materials of a segment that gives something out, or that stands in the list of materials.</summary>
     public static IReadOnlyList<Piece> In(Segment segment, PlainText plain)
     {
@@ -29,6 +35,9 @@ internal static partial class KitPhrases
         if (!lead.Success && (segment.Under != Heading.Materials || SheetPhrases.IsSentence(plain.Text)))
             return [];
         var start = lead.Success ? lead.Index + lead.Length : 0;
+        // Points are given out too, and are no material.
+        if (lead.Success && Points().IsMatch(plain.Text[start..]))
+            return [];
         // "12 straws, plus 2 spare" is one item.
         var whole = Beside().Replace(plain.Text[start..], found => new string(' ', found.Length));
         if (!lead.Success && Sold().Match(whole) is { Success: true } sold)
@@ -41,7 +50,7 @@ internal static partial class KitPhrases
         };
         var pieces = new List<Piece>();
         foreach (var item in Items().Matches(whole).Cast<Match>())
-            if (OfItem(plain, item.Value, start + item.Index, per) is { } piece)
+            if (!OfTime().IsMatch(item.Value) && OfItem(plain, item.Value, start + item.Index, per) is { } piece)
                 pieces.Add(piece);
         // A sentence that counts nothing gives nothing out: "You have to be quick."
         return
@@ -149,7 +158,8 @@ internal static partial class KitPhrases
 
     [GeneratedRegex(
         @"\b(?:(?:each|every) (?:team (?=member))?(?<who>team|group|pair|student|person|member|child)(?: of \d+)?"
-            + @"|(?<who>everybody|everyone)|teams?|groups?|you|they|we|(?:the )?(?<who>class)) "
+            + @"|(?<who>everybody|everyone)"
+            + @"|(?<!\b(?:best|winning|first|last) )teams?|groups?|you|they|we|(?:the )?(?<who>class)) "
             + @"(?:(?:will|may|can) )?(?:only )?(?:gets?|has|have|uses?|receives?) (?:only )?(?!to\b)"
             + @"|\bgive (?:each|every) (?<who>team|student|person|group|child|member) "
             + @"|^what (?:you|they) (?:need|get): ?|^you(?:'ll| will)? need: ?|^you'll get |^(?:for )?each "
@@ -172,8 +182,15 @@ internal static partial class KitPhrases
     )]
     private static partial Regex Beside();
 
+    [GeneratedRegex(@"^\s*(?:and )?\d+ (?:more )?(?:minutes?|mins?|seconds?|hours?|tries|try|attempts?|chances?)\b")]
+    private static partial Regex OfTime();
+
+    [GeneratedRegex(@"^(?:\d+|all|no|more|fewer) (?:\w+ )?points?\b")]
+    private static partial Regex Points();
+
     [GeneratedRegex(
-        @"\s*\(?(?:\b(?:plus|and|with)|\+)? ?(?<n>\d+) (?:spares?|extras?)(?: for the class)?\)?(?=$|[ .;])"
+        @"\s*\(?(?:\b(?:plus|and|with)|\+)? ?(?<n>\d+) (?:spares?|extras?)(?: (?!for\b)[a-z]+)?"
+            + @"(?: for the class)?\)?(?=$|[ .;])"
     )]
     private static partial Regex Spare();
 

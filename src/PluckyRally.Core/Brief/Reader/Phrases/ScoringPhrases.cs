@@ -13,7 +13,7 @@ internal static partial class ScoringPhrases
     {
         var text = plain.Text;
         var scoring = segment.Under == Heading.Scoring;
-        if (OfLevel().IsMatch(text) || OfKnownParts().IsMatch(text))
+        if (OfLevel().IsMatch(text) || (OfKnownParts().IsMatch(text) && !Proportion().IsMatch(text)))
             return [new Piece.Unread(segment.Range, segment.Text)];
         var clauses = PointClauses().Matches(segment.Text);
         // "1 point for each piece, 3 points for middle" is about sorts of pieces.
@@ -253,7 +253,9 @@ internal static partial class ScoringPhrases
     private static partial Regex OneMoreSort();
 
     /// <summary>Relays, sorting, points by place: more than one measure, so they stay as text.</summary>
-    [GeneratedRegex(@"\b(?:1st|first) place\b|\bitems? into \d+ bins?\b|\blegs? against the clock\b")]
+    [GeneratedRegex(
+        @"\b(?:1st|first) place\b|\bpoints? for the best team\b|\bitems? into \d+ bins?\b|\blegs? against the clock\b"
+    )]
     private static partial Regex OfKnownParts();
 
     /// <summary>"50 points for “whole”" is for a level of a measure that has others.</summary>
@@ -315,7 +317,8 @@ internal static partial class ScoringPhrases
     [GeneratedRegex(
         $@"{Said.Number} points? (?:for (?:each|every)|per|a) (?:{Said.Other} ?)?(?<t>[a-z]+(?: (?!of\b|over\b"
             + $@"|that\b|held\b|lifted\b|flown\b|\w+ed\b)[a-z]+)?)"
-            + $@"|(?:each|every) (?<t>[a-z]+(?: left(?: over)?)?) (?:is worth|earns|gets|scores"
+            + $@"|(?:each|every) (?!team|group|pair|student|person)"
+            + @"(?<t>[a-z]+(?: left(?: over)?)?) (?:is worth|earns|gets|scores"
             + $@"|gives) {Said.Number} points?"
     )]
     private static partial Regex Each();

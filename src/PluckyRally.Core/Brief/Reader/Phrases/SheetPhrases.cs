@@ -60,6 +60,9 @@ internal static partial class SheetPhrases
             : null;
     }
 
+    /// <summary>Whether it says something else for some grades than for others.</summary>
+    public static bool NamesSeveralGrades(string text) => GradeWords().Count(text) > 1;
+
     /// <summary>Whether it holds for some grades or for a later round only.</summary>
     public static bool HoldsElsewhere(string text) =>
         (GradeWords().IsMatch(text) || Later().IsMatch(text)) && (Modal().IsMatch(text) || Later().IsMatch(text));
@@ -168,6 +171,7 @@ internal static partial class SheetPhrases
 
     [GeneratedRegex(
         @"\bgrades? (?<a>k|\d{1,2})\b(?:th|rd|nd|st)?(?: ?(?:-|to|and) ?(?<b>\d{1,2}))?"
+            + @"|\b(?<a>\d{1,2})(?:st|nd|rd|th)[ -]grade(?:rs?)?\b"
             + @"|\b(?<school>middle school|high school|kindergarten)\b"
     )]
     private static partial Regex GradeWords();
