@@ -123,6 +123,7 @@ test('A challenge in the head, from Blank: what is said is scored and measured w
     () => desk.all('button', 'Paste a list of materials')[0],
     false,
   )
+  await appears(desk, 3, 'Material')
   await desk.type('How it is tested', 'We pour beads in at the top and count what arrives.')
   await desk.type('How it is scored, in your words', '2 points for each bead')
   await desk.clickButton('Score it as it is said')

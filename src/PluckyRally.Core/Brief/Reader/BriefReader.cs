@@ -85,7 +85,7 @@ public static partial class BriefReader
         var found = new List<Piece>();
         foreach (var segment in segments)
             found.AddRange(OfSegment(segment, found, units, alone: segments.Count == 1));
-        return Agreed(Settled(text, InOneText(text, found)));
+        return Agreed(GradesSettled.Of(text, InOneText(text, found)));
     }
 
     private static IEnumerable<Piece> OfSegment(Segment segment, List<Piece> before, UnitSystem units, bool alone)
@@ -181,43 +181,6 @@ public static partial class BriefReader
     }
 
     /// <summary>
-    /// What is said for grades, settled: a limit that leaves open what it limits is about what is limited for all.
-    /// Where a thing is said for several grades and not for all, the first are the brief's own; what is said for one
-    /// alone stays as text.
-    /// </summary>
-    private static IReadOnlyList<Piece> Settled(string text, IReadOnlyList<Piece> pieces)
-    {
-        var settled = pieces.Select(p => p is Piece.ForGrades g ? Clear(g, pieces) : p).ToList();
-        var alone = settled
-            .OfType<Piece.ForGrades>()
-            .Where(g => !settled.Any(p => p is not Piece.ForGrades && g.IsAbout(p)))
-            .ToList();
-        if (
-            alone.FirstOrDefault(g => alone.Any(o => o.Band != g.Band && o.IsAbout(g.Inner))) is not { } first
-            || settled.OfType<Piece.Grades>().Any(g => g.Band != first.Band)
-        )
-            return
-            [
-                .. settled.Select(p => alone.Contains(p) ? new Piece.Unread(p.From, text[p.From.From..p.From.To]) : p),
-            ];
-        return
-        [
-            .. settled.OfType<Piece.Grades>().Any() ? [] : new[] { new Piece.Grades(first.From, first.Band) },
-            .. settled.Select(p => p is Piece.ForGrades g && alone.Contains(g) && g.Band == first.Band ? g.Inner : p),
-        ];
-    }
-
-    private static Piece.ForGrades Clear(Piece.ForGrades said, IReadOnlyList<Piece> pieces) =>
-        said.Inner is Piece.Asked asked
-        && asked.Readings.OfType<Piece.Limit>().Where(l => pieces.Any((said with { Inner = l }).IsAbout)).ToList()
-            is [var only]
-            ? said with
-            {
-                Inner = only,
-            }
-            : said;
-
-    /// <summary>
     /// Whether a number of a segment is in none of its pieces: what it says is then kept as text too, so that nothing
     /// is lost in silence.
     /// </summary>
@@ -297,7 +260,7 @@ public static partial class BriefReader
             {
                 Piece.Limit limit => limit with { Measure = named[limit.Measure.Id] },
                 Piece.Points points => points.In(named[points.Measure.Id]),
-                Piece.Curved curved => curved with { Measure = named[curved.Measure.Id] },
+                Piece.Curved curved => curved.In(named[curved.Measure.Id]),
                 Piece.Tie tie => tie with { Measure = named[tie.Measure.Id] },
                 Piece.Asked asked => asked with { Readings = [.. asked.Readings.Select(Agree)] },
                 Piece.ForGrades said => said with { Inner = Agree(said.Inner) },

@@ -36,7 +36,10 @@ internal static class SaidSnags
         var units = scene.Brief.Measures.Any(m => m.Unit is "in" or "ft" or "oz" or "lb")
             ? UnitSystem.Customary
             : UnitSystem.Metric;
-        foreach (var said in BriefReader.PointsIn(scene.Brief.ScoringWords, units))
+        // What the method says by itself needs no reader.
+        var own = scene.Compiled is { } compiled ? MethodWords.Say(compiled) : [];
+        var words = StudentSheet.Lines(scene.Brief.ScoringWords).Except(own);
+        foreach (var said in BriefReader.PointsIn(string.Join('\n', words), units))
         {
             var parts = scene
                 .Brief.Method.Parts.OfType<Part.Measured>()

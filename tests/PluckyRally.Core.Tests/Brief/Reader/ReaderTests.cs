@@ -91,6 +91,19 @@ public sealed class ReaderTests
         Made(Number("Build")).Teacher.Notes.ShouldBe("warning 5 minutes");
     }
 
+    /// <summary>
+    /// 10 to 60 cm are 3.94 to 23.6 in (an inch is 2.54 cm, NIST Special Publication 811, appendix B).
+    /// </summary>
+    [Fact]
+    public void A_curve_is_in_the_unit_that_the_brief_measures_in()
+    {
+        const string Text = "At least 4 in tall.\nHeight: from 0 points at 10 cm up to 30 points at 60 cm.";
+        var read = BriefReader.Read(Text, new Brief(), UnitSystem.Customary);
+        var made = Changes.Apply(new Brief(), read.Changes(Text, new Brief(), Taken.All)).OrThrow().Value;
+        made.Measures.ShouldHaveSingleItem().Unit.ShouldBe("in");
+        made.Method.Parts.OfType<Part.Measured>().Single().Curve.ShouldBe(new Curve.Between(3.94m, 23.6m, 30));
+    }
+
     [Fact]
     public void What_is_said_for_some_grades_becomes_a_tier_and_changes_nothing_for_the_others()
     {

@@ -56,6 +56,17 @@ public sealed class SaidTests
             .ShouldNotContain(s => s.Id == "saysPoints");
     }
 
+    [Fact]
+    public void The_methods_own_words_promise_nothing_else()
+    {
+        foreach (var pattern in PatternInfo.All.Where(p => p.Pattern != Pattern.Blank))
+        {
+            var brief = Patterns.Begin(pattern.Pattern, GradeBand.From3To5, UnitSystem.Metric);
+            var words = string.Join('\n', StudentSheet.Of(brief).Scoring);
+            Snags.Of(brief with { ScoringWords = words }).ShouldNotContain(s => s.Id == "saysPoints", pattern.Name);
+        }
+    }
+
     private static Phase Build(string note, decimal minutes) =>
         new()
         {

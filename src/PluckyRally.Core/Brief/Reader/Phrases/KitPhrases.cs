@@ -36,7 +36,7 @@ internal static partial class KitPhrases
             return [];
         var start = lead.Success ? lead.Index + lead.Length : 0;
         // Points are given out too, and are no material.
-        if (lead.Success && Points().IsMatch(plain.Text[start..]))
+        if (lead.Success && OfPoints().IsMatch(plain.Text[start..]))
             return [];
         // "12 straws, plus 2 spare" is one item.
         var whole = Beside().Replace(plain.Text[start..], found => new string(' ', found.Length));
@@ -186,7 +186,7 @@ internal static partial class KitPhrases
     private static partial Regex OfTime();
 
     [GeneratedRegex(@"^(?:\d+|all|no|more|fewer) (?:\w+ )?points?\b")]
-    private static partial Regex Points();
+    private static partial Regex OfPoints();
 
     [GeneratedRegex(
         @"\s*\(?(?:\b(?:plus|and|with)|\+)? ?(?<n>\d+) (?:spares?|extras?)(?: (?!for\b)[a-z]+)?"

@@ -315,7 +315,8 @@ internal static partial class ScoringPhrases
     private static partial Regex Lead();
 
     [GeneratedRegex(
-        $@"{Said.Number} points? (?:for (?:each|every)|per|a) (?:{Said.Other} ?)?(?<t>[a-z]+(?: (?!of\b|over\b"
+        $@"{Said.Number} points? (?:for (?:each|every)|per|a) (?:{Said.Other} ?)?(?<t>[a-z]+"
+            + @"(?: (?!of\b|over\b|still\b|who\b|which\b|in\b|on\b|at\b"
             + $@"|that\b|held\b|lifted\b|flown\b|\w+ed\b)[a-z]+)?)"
             + $@"|(?:each|every) (?!team|group|pair|student|person)"
             + @"(?<t>[a-z]+(?: left(?: over)?)?) (?:is worth|earns|gets|scores"

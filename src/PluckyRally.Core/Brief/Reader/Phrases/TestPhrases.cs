@@ -67,7 +67,7 @@ internal static partial class TestPhrases
             + @" (?:counts?|will be counted)\b"
             + @"|\btake the (?<how>best|better|average|mean|median|last|first)\b"
             + $@"|\b(?<how>best) of \d+ (?:{Tried})"
-            + @"|\b(?<how>add) (?:up|together)\b"
+            + @"|\b(?<how>add)(?:ed)? (?:up|together)\b"
             + $@"|\b(?<how>average|mean|median) of (?:your |the |all )*\d* ?(?:{Tried})"
     )]
     private static partial Regex Counts();

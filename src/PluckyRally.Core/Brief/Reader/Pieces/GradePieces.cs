@@ -52,17 +52,17 @@ internal abstract partial record Piece
             foreach (var all in draft.All.Where(IsAbout).Take(1))
                 switch (Inner, all)
                 {
-                    case (Limit mine, Limit base_):
-                        var rule = $"/rules/{draft.IdOf(base_, Limit.Stem(base_))}";
+                    case (Limit mine, Limit common):
+                        var rule = $"/rules/{draft.IdOf(common, Limit.Stem(common))}";
                         yield return Change.Set($"{rule}/check/amount", mine.Amount);
-                        yield return Change.Set($"{rule}/text", InWords(base_, mine));
+                        yield return Change.Set($"{rule}/text", InWords(common, mine));
                         break;
-                    case (Stuff mine, Stuff base_):
-                        yield return Change.Set($"/materials/{draft.IdOf(base_, "material")}/amount", mine.Amount);
+                    case (Stuff mine, Stuff common):
+                        yield return Change.Set($"/materials/{draft.IdOf(common, "material")}/amount", mine.Amount);
                         break;
-                    case (OfPhase mine, OfPhase base_):
+                    case (OfPhase mine, OfPhase common):
                         yield return Change.Set(
-                            $"/timing/phases/{draft.IdOf(base_, OfPhase.Stem(base_))}/minutes",
+                            $"/timing/phases/{draft.IdOf(common, OfPhase.Stem(common))}/minutes",
                             mine.Minutes
                         );
                         break;
@@ -78,8 +78,9 @@ internal abstract partial record Piece
                 }
         }
 
-        /// <summary>The rule's words with the other number in them; a rule that does not say its number says its
-        /// measure.</summary>
+        /// <summary>
+        /// The rule's words with the other number in them; a rule that does not say its number says its measure.
+        /// </summary>
         private static string InWords(Limit all, Limit mine)
         {
             var (was, now) = (all.Amount.Split(' ')[0], mine.Amount.Split(' ')[0]);

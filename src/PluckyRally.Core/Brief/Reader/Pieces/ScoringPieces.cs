@@ -37,7 +37,19 @@ internal abstract partial record Piece
     {
         public override string Says() => $"{Measure.Name}: {Sentence}.";
 
-        public override IReadOnlyList<Change> Changes(PieceDraft draft) => Scored(draft, Measure, Curve, null);
+        /// <summary>The same for a measure in another unit.</summary>
+        public Curved In(SaidMeasure measure) => this with { Measure = measure, Curve = CurveIn(measure.Unit) };
+
+        public override IReadOnlyList<Change> Changes(PieceDraft draft) =>
+            Scored(draft, Measure, CurveIn(Measure.In(draft.Brief).Unit), null);
+
+        private Curve CurveIn(string unit) =>
+            unit != Measure.Unit
+            && Units.Find(Measure.Unit) is { } said
+            && Units.Find(unit) is { } other
+            && said.Kind == other.Kind
+                ? Curve.InUnit(value => Rounding.ToDigits(said.To(other, value)), said.To(other, 1) - said.To(other, 0))
+                : Curve;
     }
 
     /// <summary>A part for a measure, which is added where the brief does not have it.</summary>
