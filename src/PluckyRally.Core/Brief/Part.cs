@@ -5,7 +5,7 @@ namespace PluckyRally.Core;
 /// <summary>What happens to a part that has no value, for example because it would mean dividing by zero.</summary>
 public enum NoValue
 {
-    /// <summary>The part gives its failure points.</summary>
+    /// <summary>The part scores its “no success” points.</summary>
     FailurePoints,
 
     /// <summary>The team is unfinished.</summary>

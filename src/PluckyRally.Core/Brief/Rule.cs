@@ -112,7 +112,7 @@ public abstract record Consequence
             );
     }
 
-    /// <summary>A part gives its failure points.</summary>
+    /// <summary>A part scores its “no success” points.</summary>
     /// <param name="Part">The part's id.</param>
     public sealed record FailurePoints(string Part) : Consequence
     {

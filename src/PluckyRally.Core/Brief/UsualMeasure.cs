@@ -23,7 +23,7 @@ public sealed record UsualMeasure(string Unit, decimal Step)
         };
 
     /// <summary>Customary as soon as one of its measures or materials is.</summary>
-    private static UnitSystem SystemOf(Brief brief) =>
+    internal static UnitSystem SystemOf(Brief brief) =>
         brief.Measures.Select(m => m.Unit).Concat(brief.Materials.Select(m => m.Unit)).Any(Units.IsCustomary)
             ? UnitSystem.Customary
             : UnitSystem.Metric;

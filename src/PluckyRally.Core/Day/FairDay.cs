@@ -12,7 +12,7 @@ public sealed record FairDay
     /// <summary>Its rallies, in the order of the day.</summary>
     public IReadOnlyList<DaySlot> Slots { get; init; } = [];
 
-    /// <summary>Whether the board that goes round shows the list over all as well.</summary>
+    /// <summary>Whether the rotating board shows the list over all as well.</summary>
     public bool ListOnBoard { get; init; }
 
     /// <summary>Rallies that a day has at the most: as many as one code opens.</summary>

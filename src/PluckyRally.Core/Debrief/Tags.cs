@@ -40,7 +40,7 @@ internal sealed record Tag(string Word, IReadOnlyList<Entry.TagSeen> Seen)
     public bool Has(string team) => Seen.Any(s => s.Team == team);
 }
 
-/// <summary>What the class sees on its designs.</summary>
+/// <summary>The tags of the class on its designs.</summary>
 internal static class Tags
 {
     /// <summary>

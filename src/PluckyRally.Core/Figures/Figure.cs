@@ -92,7 +92,7 @@ internal abstract record Figure(Measure Shown, Availability Known)
         )
     {
         /// <summary>
-        /// Whether it is worked out of attempts; otherwise of what is read once, or of other figures.
+        /// Whether it is worked out of attempts; otherwise of what is measured once, or of other figures.
         /// </summary>
         private bool OfAttempts =>
             Definition.Work == Work.EachAttempt

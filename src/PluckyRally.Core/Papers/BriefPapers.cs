@@ -43,7 +43,7 @@ public sealed record BriefPapers(
 
 /// <summary>What a worksheet has to hold beside room for ideas.</summary>
 /// <param name="Materials">What the team has, with amounts, to plan with.</param>
-/// <param name="Once">What is read once, each with its unit and step.</param>
+/// <param name="Once">What is measured once, each with its unit and step.</param>
 /// <param name="Each">What is read in every attempt, each with its unit and step.</param>
 /// <param name="Attempts">How many attempts there are.</param>
 /// <param name="Plans">Which plans there are to choose from; empty where there are none.</param>

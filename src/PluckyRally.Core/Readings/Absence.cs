@@ -28,7 +28,7 @@ public abstract partial record Absence
 
     /// <summary>A measure has not been read, in an attempt or at all.</summary>
     /// <param name="Measure">The measure.</param>
-    /// <param name="Attempt">The attempt's number; absent for what is read once.</param>
+    /// <param name="Attempt">The attempt's number; absent for what is measured once.</param>
     public sealed record NotRead(Measure Measure, int? Attempt = null) : Open
     {
         /// <inheritdoc/>

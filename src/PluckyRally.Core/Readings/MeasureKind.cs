@@ -33,7 +33,7 @@ public enum MeasureKind
     /// <summary>Whole things.</summary>
     Count,
 
-    /// <summary>Parts of a hundred.</summary>
+    /// <summary>A percentage.</summary>
     Percent,
 
     /// <summary>A plain number.</summary>

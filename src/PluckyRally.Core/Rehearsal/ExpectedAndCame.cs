@@ -140,7 +140,7 @@ public sealed record ExpectedAndCame(
 
 /// <summary>One reading that came.</summary>
 /// <param name="Team">The team.</param>
-/// <param name="Attempt">In which attempt; 0 where it is read once.</param>
+/// <param name="Attempt">In which attempt; 0 where it is measured once.</param>
 /// <param name="Value">The reading.</param>
 /// <param name="Text">The reading as it is shown.</param>
 /// <param name="Inside">Whether it lies where it was expected.</param>

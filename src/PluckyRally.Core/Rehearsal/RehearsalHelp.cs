@@ -203,7 +203,7 @@ internal static class RehearsalHelp
         );
     }
 
-    /// <summary>Where points for a rule set nobody apart: none are given.</summary>
+    /// <summary>Where points for a rule make no difference: none are given.</summary>
     public static IEnumerable<RehearsalChange> ForBonus(Rule rule) =>
         [new(RehearsalWords.NoPointsForIt, [Change.Set($"/rules/{rule.Id}/bonus", 0m)])];
 

@@ -5,7 +5,7 @@ namespace PluckyRally.Core;
 /// <param name="Label">What it does, for a button.</param>
 /// <param name="Says">What it comes to, before and after, with the minutes that it takes or saves.</param>
 /// <param name="But">What would be wrong then that is not wrong now; empty where nothing is.</param>
-/// <param name="Gain">By how much it helps, of a hundred.</param>
+/// <param name="Gain">By how much it helps, in 100.</param>
 /// <param name="Changes">The changes to make.</param>
 public sealed record RehearsalOffer(
     string Finding,

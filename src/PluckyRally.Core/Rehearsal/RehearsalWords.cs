@@ -156,7 +156,7 @@ internal static class RehearsalWords
             : $"The best team wins {(after > before ? "more" : "less")} often: in {InAHundred(after)} classes, "
                 + $"{Numerals.Write(Math.Round(before))} before.";
 
-    /// <summary>Two shares of a hundred that differ by less are about the same (common practice, no source).</summary>
+    /// <summary>Two percentages that differ by less are about the same (common practice, no source).</summary>
     private const decimal SameAs = 2;
 
     public static string RestsOnGuesses(IReadOnlyList<string> names)

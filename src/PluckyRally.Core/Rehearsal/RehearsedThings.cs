@@ -6,7 +6,7 @@ namespace PluckyRally.Core;
 internal static class RehearsedThings
 {
     /// <summary>
-    /// Of a hundred attempts so many fail, and of a hundred must-haves so many are missed, where nobody knows (common
+    /// In 100 attempts so many fail, and in 100 must-haves so many are missed, where nobody knows (common
     /// practice, no source).
     /// </summary>
     private const decimal Failed = 8,

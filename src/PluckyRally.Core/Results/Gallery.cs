@@ -5,7 +5,7 @@ namespace PluckyRally.Core;
 /// <param name="Figure">The figure that they are in order by; empty where nothing is known of any.</param>
 /// <param name="Cards">The teams that take part, the best first; those without a value last, in their own
 /// order.</param>
-/// <param name="Tags">What the class sees on them, in the order in which it came up.</param>
+/// <param name="Tags">The tags of the class on them, in the order in which it came up.</param>
 public sealed record Gallery(
     IReadOnlyList<PlotFigure> Figures,
     string Figure,
@@ -98,7 +98,7 @@ public sealed record Gallery(
 /// <param name="Value">The figure that the gallery is in order by, as shown; empty where it has none.</param>
 /// <param name="Others">Other figures: "Mass: 84 g".</param>
 /// <param name="Labels">How it is described: "arm: long".</param>
-/// <param name="Tags">What the class sees on it.</param>
+/// <param name="Tags">The tags of the class on it.</param>
 public sealed record GalleryCard(
     string Team,
     string Name,

@@ -24,7 +24,7 @@ public sealed record MeasureSummary(string Measure, string Name, string Unit, Su
 /// <summary>Sums up what a round brought, with quartiles as the brief's class is taught them.</summary>
 public static class MeasureSummaries
 {
-    /// <summary>A summary for each measure: over attempts, or over designs where it is read once.</summary>
+    /// <summary>A summary for each measure: over attempts, or over designs where it is measured once.</summary>
     public static IReadOnlyList<MeasureSummary> Of(OpenedRally opened, int round) =>
         [
             .. opened

@@ -45,7 +45,7 @@ internal static class PartPoints
         );
     }
 
-    /// <summary>The rule by whose miss the part gives its failure points; null where there is none.</summary>
+    /// <summary>The rule by whose miss the part scores its “no success” points; null where there is none.</summary>
     public static RuleOutcome? FailedBy(PartPlan plan, Assessment assessment) =>
         assessment.Rules.FirstOrDefault(r =>
             r.State == RuleState.Missed

@@ -6,10 +6,10 @@ public enum PartState
     /// <summary>It has a value and gives points by its curve.</summary>
     Scored,
 
-    /// <summary>No attempt counted; it gives its failure points.</summary>
+    /// <summary>No attempt counted; it scores its “no success” points.</summary>
     NoSuccess,
 
-    /// <summary>The value cannot be worked out; it gives its failure points.</summary>
+    /// <summary>The value cannot be worked out; it scores its “no success” points.</summary>
     NoValue,
 
     /// <summary>Something has still to be recorded.</summary>

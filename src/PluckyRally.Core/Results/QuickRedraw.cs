@@ -284,7 +284,7 @@ internal sealed class QuickRedraw : IRedraw
     }
 
     /// <summary>An attempt in one part.</summary>
-    /// <param name="At">Its place among the design's attempts; null for a part over what is read once.</param>
+    /// <param name="At">Its place among the design's attempts; null for a part over what is measured once.</param>
     /// <param name="Slots">The readings that the expression wants; null where a judge failed it.</param>
     private readonly record struct AttemptDraw(int? At, int[][]? Slots);
 

@@ -30,11 +30,11 @@ public sealed record TeamSheet
         Rules.All(r => r.When == CheckTime.EveryAttempt || (r.State != RuleState.ToCheck && !r.TooNear));
 
     /// <summary>
-    /// Whether what comes before the attempts is done: the rules are settled and what is read once is read.
+    /// Whether what comes before the attempts is done: the rules are settled and what is measured once is read.
     /// </summary>
     public bool Ready => Settled && Once.All(o => o.Shown.Length > 0);
 
-    /// <summary>Measures that are read once.</summary>
+    /// <summary>What is measured once.</summary>
     public required IReadOnlyList<SheetReading> Once { get; init; }
 
     /// <summary>The trials for score that stand, void ones included, in order.</summary>
@@ -320,7 +320,7 @@ public sealed record SheetRule(
     string Bonus
 );
 
-/// <summary>A measure that is read once, with its reading so far.</summary>
+/// <summary>Something that is measured once, with its reading so far.</summary>
 /// <param name="Measure">The measure's id.</param>
 /// <param name="Shown">The reading as shown; empty where there is none yet.</param>
 public sealed record SheetReading(string Measure, string Shown);

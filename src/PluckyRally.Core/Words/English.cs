@@ -5,7 +5,7 @@ namespace PluckyRally.Core;
 /// <summary>Numbers, plurals, ordinals and lists as they are written in a sentence.</summary>
 internal static class English
 {
-    /// <summary>So many of something: "1 sheet", "3 sheets", "2.5 metres".</summary>
+    /// <summary>So many of something: "1 sheet", "3 sheets", "2.5 meters".</summary>
     /// <param name="count">How many.</param>
     /// <param name="one">What one is called; of several words the last before an "of" is the one that changes.</param>
     public static string Count(decimal count, string one) =>

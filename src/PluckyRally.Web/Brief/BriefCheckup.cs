@@ -8,7 +8,7 @@ namespace PluckyRally.Web;
 /// <param name="Left">Snags that the teacher has decided to leave.</param>
 /// <param name="Scoring">How it is scored, written from the method; empty while it cannot be run.</param>
 /// <param name="Sheet">The lines of the student sheet that are written from the rest.</param>
-/// <param name="Tiers">What differs between the tiers, and what can.</param>
+/// <param name="Tiers">The differences between the tiers, and what can differ.</param>
 /// <param name="Lengths">How a new length is measured in this brief.</param>
 /// <param name="Facts">What tie-breaks and awards can look at.</param>
 /// <param name="Time">How long it takes.</param>

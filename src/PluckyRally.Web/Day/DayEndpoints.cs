@@ -8,7 +8,7 @@ using PluckyRally.Data.Rallies;
 namespace PluckyRally.Web;
 
 /// <summary>
-/// Fair days: several rallies on one day, with one page for whoever helps and a board that goes round.
+/// Fair days: several rallies on one day, with one page for whoever helps and a rotating board.
 /// </summary>
 internal static class DayEndpoints
 {

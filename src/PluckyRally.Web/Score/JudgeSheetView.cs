@@ -30,7 +30,7 @@ public sealed record JudgeSheetView
     /// <summary>Whether what comes before the attempts is done.</summary>
     public required bool Ready { get; init; }
 
-    /// <summary>Measures that are read once.</summary>
+    /// <summary>What is measured once.</summary>
     public required IReadOnlyList<SheetReading> Once { get; init; }
 
     /// <summary>The trials for score that stand, void ones included, in order.</summary>

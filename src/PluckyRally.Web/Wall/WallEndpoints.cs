@@ -178,7 +178,7 @@ public sealed record GalleryOnWall(IReadOnlyList<CardOnWall> Cards, IReadOnlyLis
 /// <param name="Name">The team's name; empty where names are not shown.</param>
 /// <param name="Value">The figure that it is in order by.</param>
 /// <param name="Labels">How it is described.</param>
-/// <param name="Tags">What the class sees on it.</param>
+/// <param name="Tags">The tags of the class on it.</param>
 /// <param name="Photo">Its last photo of the round; absent where there is none.</param>
 public sealed record CardOnWall(
     string Team,

@@ -1,6 +1,4 @@
 using MathNet.Numerics.Statistics;
-using PluckyRally.Core.Tests.Results;
-using PluckyRally.Tests;
 using Shouldly;
 using Xunit;
 using static PluckyRally.Core.Tests.Rehearsal.Rehearsed;

@@ -1,4 +1,3 @@
-using MathNet.Numerics.Statistics;
 using PluckyRally.Core.Tests.Results;
 using PluckyRally.Tests;
 using Shouldly;

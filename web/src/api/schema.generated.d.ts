@@ -3216,7 +3216,7 @@ export interface components {
             /** @enum {string} */
             kind: "doesNotPlace";
         };
-        /** @description A part gives its failure points. */
+        /** @description A part scores its “no success” points. */
         ConsequenceFailurePoints: {
             /** @enum {string} */
             kind: "failurePoints";
@@ -6282,7 +6282,7 @@ export interface components {
             date: string;
             /** @description Its rallies, in the order of the day. */
             slots: components["schemas"]["DaySlot"][];
-            /** @description Whether the board that goes round shows the list over all as well. */
+            /** @description Whether the rotating board shows the list over all as well. */
             listOnBoard: boolean;
         };
         /**
@@ -6320,7 +6320,7 @@ export interface components {
             figure: string;
             /** @description The teams that take part, the best first; those without a value last, in their own order. */
             cards: components["schemas"]["GalleryCard"][];
-            /** @description What the class sees on them, in the order in which it came up. */
+            /** @description The tags of the class on them, in the order in which it came up. */
             tags: components["schemas"]["TagCounted"][];
         };
         /** @description What a team made. */
@@ -6335,7 +6335,7 @@ export interface components {
             others: string[];
             /** @description How it is described: "arm: long". */
             labels: string[];
-            /** @description What the class sees on it. */
+            /** @description The tags of the class on it. */
             tags: components["schemas"]["TagOnCard"][];
         };
         GalleryOnWall: {
@@ -7395,7 +7395,7 @@ export interface components {
             measures: string[];
             /** @description The readings, a line an attempt; empty where it did not succeed. */
             attempts: string[][];
-            /** @description What was read once. */
+            /** @description What was measured once. */
             once: string[];
             /** @description The points, part by part. */
             points: string[];
@@ -7789,7 +7789,7 @@ export interface components {
             /** @description Left out, so that a tier can bring it in (or the other way round). */
             off: boolean;
         };
-        /** @description Pieces with two labels, size and colour say, counted and perhaps measured. */
+        /** @description Pieces with two labels, size and color say, counted and perhaps measured. */
         PartPieces: {
             /** @enum {string} */
             kind: "pieces";
@@ -8885,7 +8885,7 @@ export interface components {
             team: string;
             /**
              * Format: int32
-             * @description In which attempt; 0 where it is read once.
+             * @description In which attempt; 0 where it is measured once.
              */
             attempt: number;
             /**
@@ -9104,7 +9104,7 @@ export interface components {
             but: string;
             /**
              * Format: double
-             * @description By how much it helps, of a hundred.
+             * @description By how much it helps, in 100.
              */
             gain: number;
             /** @description The changes to make. */
@@ -9653,7 +9653,7 @@ export interface components {
             /** @description What somebody must say of its attempts, the first attempt first. */
             asked: components["schemas"]["SheetAsked"][];
         };
-        /** @description A measure that is read once, with its reading so far. */
+        /** @description Something that is measured once, with its reading so far. */
         SheetReading: {
             /** @description The measure's id. */
             measure: string;
@@ -10439,7 +10439,7 @@ export interface components {
             id: string;
             /** @description What it is called, e.g. "Grades 3 to 5". */
             name: string;
-            /** @description What differs. */
+            /** @description The differences. */
             overrides: components["schemas"]["Override"][];
         };
         /** @description One value of a tier. */
@@ -10489,7 +10489,7 @@ export interface components {
             /** @description For something with fields of its own: what the brief has there, in a few words. */
             says?: null | string;
         };
-        /** @description What differs between the tiers of a brief. */
+        /** @description The differences between the tiers of a brief. */
         TierTable: {
             /** @description The places that differ in some tier. */
             rows: components["schemas"]["TierRow"][];
@@ -10849,7 +10849,7 @@ export interface components {
         WorkPaper: {
             /** @description What the team has, with amounts, to plan with. */
             materials: string[];
-            /** @description What is read once, each with its unit and step. */
+            /** @description What is measured once, each with its unit and step. */
             once: components["schemas"]["MeasureOnPaper"][];
             /** @description What is read in every attempt, each with its unit and step. */
             each: components["schemas"]["MeasureOnPaper"][];

@@ -26,7 +26,7 @@ const kind = computed({
       :key="curve.kind"
       :curve="curve"
       :at="at"
-      :of="of ?? { unit: '', levels: [] }"
+      :of="of ?? { unit: '' }"
     />
   </div>
 </template>

@@ -4,7 +4,7 @@ import type { Shows } from '@/shared/shows'
 /** What is scored, as far as the fields of a curve say it: its unit, and its levels where it is read in words. */
 export interface Scored {
   unit: string
-  levels: readonly string[]
+  levels?: readonly string[]
 }
 
 /** What the Brief station needs of one kind of curve. */

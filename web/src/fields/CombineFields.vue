@@ -30,7 +30,7 @@ defineProps<{
       v-model="of.failureValue"
       label="Value of a failed attempt"
       :at="`${at}/failureValue`"
-      :levels="levels ?? []"
+      :levels="levels"
     />.
   </template>
 </template>

@@ -8,17 +8,17 @@ import type { Pairs } from './pairs'
 const props = defineProps<{
   label: string
   at: string
-  levels: readonly string[]
+  levels?: readonly string[]
   wide?: boolean
   placeholder?: string
 }>()
 const value = defineModel<number | null | undefined>()
-const words = computed((): Pairs<number> => props.levels.map((level, i) => [i, level] as const))
+const words = computed((): Pairs<number> => (props.levels ?? []).map((level, i) => [i, level] as const))
 </script>
 
 <template>
   <InlineChoice
-    v-if="levels.length > 0"
+    v-if="words.length > 0"
     :model-value="value ?? -1"
     :label="label"
     :at="at"

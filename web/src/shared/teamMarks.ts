@@ -3,7 +3,7 @@ import type { Team } from '@/api/names'
 export const patterns = ['stripes', 'dots', 'zigzag', 'checks', 'waves', 'scallops', 'crosses', 'ladder'] as const
 export type Pattern = (typeof patterns)[number]
 
-/** How a team is told apart: first by pattern, then by short code, only then by colour. */
+/** How a team is told apart: first by pattern, then by short code, only then by color. */
 export interface TeamMark {
   pattern: Pattern
   sign: string

@@ -20,7 +20,7 @@ test('What is renamed is renamed where it is still said, when the teacher wants 
   await desk.type('Name of the measure', 'Stretch')
   await desk.keys('{Tab}')
   await desk.see('“Span” is still said here')
-  await desk.clickButton('Leave it')
+  await desk.clickButton('Dismiss')
   await desk.seeNot('is still said here')
   await holds(desk, 'Goal', 'Get the farthest span of all spans')
 })

@@ -85,7 +85,7 @@ public static partial class BriefReader
         var found = new List<Piece>();
         foreach (var segment in segments)
             found.AddRange(OfSegment(segment, found, units, alone: segments.Count == 1));
-        return Agreed(GradesSettled.Of(text, InOneText(text, found)));
+        return Agreed(SaidForGrades.Settle(text, SaidOfTheOneBefore.Settle(text, InOneText(text, found))));
     }
 
     private static IEnumerable<Piece> OfSegment(Segment segment, List<Piece> before, UnitSystem units, bool alone)
@@ -98,28 +98,8 @@ public static partial class BriefReader
             return [SheetPhrases.SameOf(segment)];
         if (segment.Under == Heading.Words && Meaning().Match(segment.Text) is { Success: true } word)
             return [new Piece.Word(segment.Range, word.Groups["word"].Value, word.Groups["says"].Value)];
-        // What missing a rule costs belongs to the rule before it.
-        if (before is [.., Piece.Look rule] && SheetPhrases.Costing(rule, text) is { } costing)
-        {
-            before[^1] = costing;
-            return [];
-        }
-
-        if (SheetPhrases.IsCost(text))
-        {
-            if (before is [.., Piece.Look or Piece.Limit])
-                before[^1] = new Piece.Unread(before[^1].From, segment.Text);
+        if (SaidOfTheOneBefore.Is(text))
             return [new Piece.Unread(segment.Range, segment.Text)];
-        }
-
-        // Two readings that are put together are more than the reader knows of.
-        if (text.StartsWith("what counts is ", StringComparison.Ordinal))
-        {
-            if (before is [.., (Piece.Points or Piece.Curved) and var scored])
-                before[^1] = new Piece.Unread(scored.From, segment.Text);
-            return [new Piece.Unread(segment.Range, segment.Text)];
-        }
-
         if (segment.Under is Heading.Goal or Heading.Story && !segment.IsItem)
             return [segment.Under == Heading.Goal ? Put(segment, "/goal", "Goal") : Put(segment, "/story", "Story")];
         if (ForGrades(segment, plain, units) is { Count: > 0 } differing)

@@ -36,7 +36,7 @@ public sealed record PlainRead(
             .Distinct();
         var notes = string.Join('\n', left.Prepend(brief.Teacher.Notes).Where(line => line.Length > 0));
         return Once([
-            // What differs for some grades comes after what it differs from.
+            // A difference for some grades comes after what it differs from.
             .. pieces.OrderBy(p => p is Piece.ForGrades).SelectMany(p => p.Changes(draft)),
             .. notes == brief.Teacher.Notes ? [] : new[] { Change.Set("/teacher/notes", notes) },
         ]);

@@ -33,13 +33,10 @@ internal static class SaidSnags
 
     private static IEnumerable<Snag> Points(SnagContext scene)
     {
-        var units = scene.Brief.Measures.Any(m => m.Unit is "in" or "ft" or "oz" or "lb")
-            ? UnitSystem.Customary
-            : UnitSystem.Metric;
         // What the method says by itself needs no reader.
         var own = scene.Compiled is { } compiled ? MethodWords.Say(compiled) : [];
         var words = StudentSheet.Lines(scene.Brief.ScoringWords).Except(own);
-        foreach (var said in BriefReader.PointsIn(string.Join('\n', words), units))
+        foreach (var said in BriefReader.PointsIn(string.Join('\n', words), UsualMeasure.SystemOf(scene.Brief)))
         {
             var parts = scene
                 .Brief.Method.Parts.OfType<Part.Measured>()

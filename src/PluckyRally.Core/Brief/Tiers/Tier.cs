@@ -11,7 +11,7 @@ public sealed record Tier
     /// <summary>What it is called, e.g. "Grades 3 to 5".</summary>
     public string Name { get; init; } = "";
 
-    /// <summary>What differs.</summary>
+    /// <summary>The differences.</summary>
     public IReadOnlyList<Override> Overrides { get; init; } = [];
 
     /// <summary>Whether a place lies in something that only this tier has.</summary>

@@ -58,7 +58,7 @@ public sealed record TierRow(TierField Field, JsonElement? Base, IReadOnlyList<T
 /// <param name="Offers">What is offered, in the order of the sheet.</param>
 public sealed record OffersForTier(string Tier, IReadOnlyList<TierOffer> Offers);
 
-/// <summary>What differs between the tiers of a brief.</summary>
+/// <summary>The differences between the tiers of a brief.</summary>
 /// <param name="Rows">The places that differ in some tier.</param>
 /// <param name="Fields">Every place that can differ, in the order of the sheet.</param>
 /// <param name="Offers">What usually differs, for each tier for which something does.</param>

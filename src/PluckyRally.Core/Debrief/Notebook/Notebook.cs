@@ -160,7 +160,7 @@ public sealed record NotebookPage(
 /// <param name="Round">The round.</param>
 /// <param name="Measures">What is read in every attempt.</param>
 /// <param name="Attempts">The readings, a line an attempt; empty where it did not succeed.</param>
-/// <param name="Once">What was read once.</param>
+/// <param name="Once">What was measured once.</param>
 /// <param name="Points">The points, part by part.</param>
 /// <param name="Total">The total; empty where there is none.</param>
 /// <param name="Reason">Why there is none; empty where there is one.</param>

@@ -5,7 +5,7 @@ namespace PluckyRally.Core;
 [JsonDerivedType(typeof(Pieces), "pieces")]
 public abstract partial record Part
 {
-    /// <summary>Pieces with two labels, size and colour say, counted and perhaps measured.</summary>
+    /// <summary>Pieces with two labels, size and color say, counted and perhaps measured.</summary>
     public sealed record Pieces : Part
     {
         /// <summary>The first label, its values from small to large.</summary>

@@ -6,7 +6,7 @@ internal sealed class RulesSeen(CompiledEdition compiled)
     /// <summary>Names the finding of a rule.</summary>
     public static string Of(string rule) => $"rule:{rule}";
 
-    /// <summary>More than so many teams of a hundred are too many to put out (common practice, no source).</summary>
+    /// <summary>So many in 100 teams are too many to keep from placing (common practice, no source).</summary>
     private const decimal TooMany = 12;
 
     /// <summary>What fewer get, or all but so few, sets nobody apart (common practice, no source).</summary>

@@ -43,7 +43,13 @@ public sealed class OwnWordsTests
                     var brief = new Brief
                     {
                         Title = "Over the gully",
-                        Measures = [Height, Mass, Load, Beads],
+                        Measures =
+                        [
+                            Sample.Height(),
+                            Grams("mass", ReadOccasion.Once),
+                            Grams("load", ReadOccasion.EachAttempt),
+                            Sample.Count("beads", "beads"),
+                        ],
                         Rules = [.. rules.DistinctBy(r => r.Id)],
                         Materials = [.. materials.DistinctBy(m => m.Id)],
                         Timing = new() { Phases = [.. phases.DistinctBy(p => p.Id)] },
@@ -75,7 +81,10 @@ public sealed class OwnWordsTests
             var was = brief.Rules.First(r => r.Text == rule.Text);
             (rule.Sort, rule.IfMissed.GetType()).ShouldBe((was.Sort, was.IfMissed.GetType()), rule.Text);
             if (rule.Check is RuleCheck.Limit limit)
-                limit.Amount.ShouldBe(((RuleCheck.Limit)was.Check).Amount, rule.Text);
+            {
+                var said = (RuleCheck.Limit)was.Check;
+                (limit.Comparison, limit.Amount).ShouldBe((said.Comparison, said.Amount), rule.Text);
+            }
         }
 
         back.Materials.Select(m => m.Says())
@@ -104,62 +113,35 @@ public sealed class OwnWordsTests
 
     private static bool IsOfHold(Rule rule) => rule.Id.StartsWith("stands", StringComparison.Ordinal);
 
-    private static readonly Measure Height = new()
-    {
-        Id = "height",
-        Name = "Height",
-        Kind = MeasureKind.Length,
-        Unit = "cm",
-        Step = 1,
-        Taken = ReadOccasion.EachAttempt,
-    };
-
-    private static readonly Measure Mass = Height with
-    {
-        Id = "mass",
-        Name = "Mass",
-        Kind = MeasureKind.Mass,
-        Unit = "g",
-        Taken = ReadOccasion.Once,
-        Better = Better.Less,
-    };
-
-    private static readonly Measure Load = Height with
-    {
-        Id = "load",
-        Name = "Load",
-        Kind = MeasureKind.Mass,
-        Unit = "g",
-    };
-    private static readonly Measure Beads = Height with
-    {
-        Id = "beads",
-        Name = "Beads",
-        Kind = MeasureKind.Count,
-        Unit = "beads",
-    };
+    private static Measure Grams(string id, ReadOccasion taken) =>
+        new()
+        {
+            Id = id,
+            Name = SentenceCase.Beginning(id),
+            Kind = MeasureKind.Mass,
+            Unit = "g",
+            Taken = taken,
+        };
 
     private static readonly Gen<List<Rule>> Rules = Gen.Select(
         Gen.OneOfConst(
-            "At least {0} cm tall",
-            "At most {0} cm wide",
-            "No longer than {0} cm",
-            "It weighs less than {0} g"
+            ("At least {0} cm tall", Comparison.AtLeast),
+            ("At most {0} cm wide", Comparison.AtMost),
+            ("No longer than {0} cm", Comparison.AtMost),
+            ("It weighs less than {0} g", Comparison.LessThan)
         ),
         Gen.Int[2, 90],
-        (text, n) =>
-            new Rule
+        (said, n) =>
+            Sample.Limit(
+                said.Item1[..8],
+                "mass",
+                said.Item2,
+                $"{n} {said.Item1.Split(' ').First(w => w is "cm" or "g")}",
+                new Consequence.DoesNotPlace()
+            ) with
             {
-                Id = text[..8],
                 Sort = RuleSort.Criterion,
-                Text = string.Format(System.Globalization.CultureInfo.InvariantCulture, text, n),
-                Check = new RuleCheck.Limit
-                {
-                    Value = "mass",
-                    Comparison = Comparison.AtMost,
-                    Amount = $"{n} {(text.EndsWith('g') ? "g" : "cm")}",
-                },
-                IfMissed = new Consequence.DoesNotPlace(),
+                Text = string.Format(System.Globalization.CultureInfo.InvariantCulture, said.Item1, n),
             }
     ).List[0, 4];
 
@@ -200,17 +182,15 @@ public sealed class OwnWordsTests
             {
                 Parts =
                 [
-                    new Part.Measured
-                    {
-                        Id = "points",
-                        Name = SentenceCase.Beginning(value),
-                        Value = value,
-                        Better = Better.More,
-                        Combine = combine,
-                        Curve =
-                            curve == 0 || value == "beads" ? new Curve.Rate(points)
+                    Sample.Part(
+                        value,
+                        curve == 0 || value == "beads" ? new Curve.Rate(points)
                             : curve == 1 ? new Curve.ShareOfBest(points)
                             : new Curve.Between(10, 60, points),
+                        combine: combine
+                    ) with
+                    {
+                        Name = SentenceCase.Beginning(value),
                     },
                 ],
             }

@@ -9,7 +9,7 @@ import ItemLines from '@/fields/ItemLines.vue'
 const props = defineProps<{ curve: CurveOf<'bands'>; at: string; of: Scored }>()
 function fresh() {
   const last = props.curve.edges.at(-1)
-  return { from: last ? last.from + (props.of.levels.length > 0 ? 1 : 10) : 0, points: last ? last.points + 1 : 1 }
+  return { from: last ? last.from + (props.of.levels?.length ? 1 : 10) : 0, points: last ? last.points + 1 : 1 }
 }
 </script>
 

@@ -85,10 +85,5 @@ const timed = computed({
       seconds.
     </template>
   </p>
-  <CurveFields
-    v-if="timed && part.curve"
-    v-model="part.curve"
-    :at="`${at}/curve`"
-    :of="{ unit: 'second', levels: [] }"
-  />
+  <CurveFields v-if="timed && part.curve" v-model="part.curve" :at="`${at}/curve`" :of="{ unit: 'second' }" />
 </template>

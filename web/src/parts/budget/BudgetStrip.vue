@@ -92,5 +92,5 @@ const offered = (own: string) => [
       (empty: one).
     </span>
   </ItemLines>
-  <CurveFields v-model="part.curve" :at="`${at}/curve`" :of="{ unit: part.money, levels: [] }" />
+  <CurveFields v-model="part.curve" :at="`${at}/curve`" :of="{ unit: part.money }" />
 </template>

@@ -53,5 +53,5 @@ const freshFault = () => ({
     over gives
     <InlineNumber v-model="part.pointsPerItem" label="Points for each item" :at="`${at}/pointsPerItem`" /> points.
   </p>
-  <CurveFields v-model="part.curve" :at="`${at}/curve`" :of="{ unit: 'second', levels: [] }" />
+  <CurveFields v-model="part.curve" :at="`${at}/curve`" :of="{ unit: 'second' }" />
 </template>

@@ -35,6 +35,6 @@ async function carry() {
   <p v-if="offer" class="small not-on-paper" role="status">
     {{ offer.but }}
     <button type="button" class="act" @click="carry">{{ offer.label }}</button>
-    <button type="button" class="act" @click="leave">Leave it</button>
+    <button type="button" class="act" @click="leave">Dismiss</button>
   </p>
 </template>

@@ -8,7 +8,7 @@ import { measureRead, reading } from '@/shared/entries'
 import { useDraftKey, useRecording } from '@/pads/recording'
 import { useDraft } from '@/shared/useDraft'
 
-/** Measures that are read once for the team's design. Once they are all read a line is enough. */
+/** What is measured once for the team's design. Once they are all read a line is enough. */
 const props = defineProps<{ once: TeamSheet['once']; rally: JudgeRallyView; refusal?: Refusal }>()
 const { team, round, record } = useRecording()
 const { draft: typed } = useDraft<Record<string, string>>(() => ({}), useDraftKey('once'))

@@ -49,7 +49,7 @@ const setClosed = (closed: boolean) =>
         autofocus
         @click="(setClosed(false), (confirming = false))"
       />
-      <Button type="button" label="Leave it open" variant="outlined" @click="confirming = false" />
+      <Button type="button" label="Cancel" variant="outlined" @click="confirming = false" />
     </div>
   </Dialog>
 </template>

@@ -14,20 +14,8 @@ internal static partial class SheetPhrases
             yield return new Piece.Grades(plain.Range(found), band);
     }
 
-    /// <summary>A rule with what missing it costs, where a sentence says that of it; null where it does not.</summary>
-    public static Piece.Look? Costing(Piece.Look rule, string text) =>
-        AttemptMisses().IsMatch(text) ? rule with { InAttempt = true }
-        : Costs().Match(text) is { Success: true } costs ? rule with { Deducts = Said.Amount(costs.Groups["n"]) }
-        : null;
-
-    /// <summary>Whether a sentence says what missing a rule costs, in whatever way.</summary>
-    public static bool IsCost(string text) => Misses().IsMatch(text);
-
     /// <summary>Whether a line is a sentence, and so names no material.</summary>
     public static bool IsSentence(string text) => Verb().IsMatch(text);
-
-    [GeneratedRegex(@"^(?:an? (?:attempt|try|team) that misses this|missing this)\b")]
-    private static partial Regex Misses();
 
     [GeneratedRegex(
         @"^(?:it|you|they|we|nobody|everything|everybody|only|no|nothing|a team|all) \D*\b"
@@ -35,12 +23,6 @@ internal static partial class SheetPhrases
             + @"|touch(?:es)?|lies?|uses?|stays?|has|have)\b"
     )]
     private static partial Regex Verb();
-
-    [GeneratedRegex(@"^an (?:attempt|try) that misses this does not count\b")]
-    private static partial Regex AttemptMisses();
-
-    [GeneratedRegex($@"^missing this costs {Said.Number} points?\b")]
-    private static partial Regex Costs();
 
     /// <summary>
     /// The grades that a sentence is for, and what it says for them: "For grades 6–8 it must be 18 inches tall"; null

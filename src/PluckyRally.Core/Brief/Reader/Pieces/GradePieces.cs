@@ -4,7 +4,7 @@ namespace PluckyRally.Core;
 
 internal abstract partial record Piece
 {
-    /// <summary>What differs for some grades: another value for something that the text says for all.</summary>
+    /// <summary>A difference for some grades: another value for something that the text says for all.</summary>
     /// <param name="From">The stretch of the text.</param>
     /// <param name="Band">The grades.</param>
     /// <param name="Inner">What is said for them.</param>

@@ -7,6 +7,7 @@ import InlineCheck from '@/fields/InlineCheck.vue'
 import InlineChoice from '@/fields/InlineChoice.vue'
 import InlineNumber from '@/fields/InlineNumber.vue'
 import InlineText from '@/fields/InlineText.vue'
+import InlineWords from '@/fields/InlineWords.vue'
 import ItemLines from '@/fields/ItemLines.vue'
 import FigureList from './FigureList.vue'
 import CarriedName from '@/stations/brief/CarriedName.vue'
@@ -63,7 +64,6 @@ const expect = (measure: Measure, on: boolean) =>
 const calibrate = (weight: Measure['weights'][number], on: boolean) => {
   weight.calibration = on ? { count: 10, totalGrams: 20, scaleStep: 1 } : undefined
 }
-const setLevels = (measure: Measure, text: string) => (measure.levels = text.split(',').map((l) => l.trim()))
 const sums = computed((): Pairs<SummaryKind> => (choices.value?.summaries ?? []).map((s) => [s.value, s.name] as const))
 function toggle(kind: SummaryKind, on: boolean) {
   const list = props.brief.summaries
@@ -119,13 +119,7 @@ function toggle(kind: SummaryKind, on: boolean) {
       </template>
       <template v-if="m.kind === 'level'">
         from low to high:
-        <InlineText
-          :model-value="m.levels.join(', ')"
-          :model-modifiers="{ lazy: true }"
-          label="Levels, from low to high"
-          :at="`/measures/${m.id}/levels`"
-          @update:model-value="(text) => setLevels(m, text ?? '')"
-        />
+        <InlineWords v-model="m.levels" label="Levels, from low to high" :at="`/measures/${m.id}/levels`" />
       </template>
       <template v-else-if="m.kind !== 'yesNo'">
         to the nearest <InlineNumber v-model="m.step" label="Step" :at="`/measures/${m.id}/step`" wide /> </template

@@ -49,7 +49,7 @@ defineEmits<{ remove: []; copy: [] }>()
             ['unfinished', 'the team is unfinished'],
           ]"
         />.
-        <InlineCheck v-model="part.off" label="Leave it out here (a tier can bring it in)" />
+        <InlineCheck v-model="part.off" label="Left out here (a tier can bring it in)" />
       </p>
     </details>
   </div>

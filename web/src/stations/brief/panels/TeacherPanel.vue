@@ -4,6 +4,7 @@ import type { Brief } from '@/api/names'
 import GrowText from '@/fields/GrowText.vue'
 import InlineCheck from '@/fields/InlineCheck.vue'
 import InlineText from '@/fields/InlineText.vue'
+import InlineWords from '@/fields/InlineWords.vue'
 import ItemLines from '@/fields/ItemLines.vue'
 import { freeIn } from '@/fields/freeId'
 import { useWriting } from '@/fields/writing'
@@ -28,11 +29,6 @@ function toggle(code: string, on: boolean) {
   if (on) list.push(code)
   else list.splice(list.indexOf(code), 1)
 }
-const listed = (text: string | undefined) =>
-  (text ?? '')
-    .split(',')
-    .map((one) => one.trim())
-    .filter(Boolean)
 /** Sentences, whatever signs they have in them. */
 const wholeLines = (such: string) => ({ such, row: (_cells: string[], _fresh: string, line: string) => line })
 </script>
@@ -107,24 +103,20 @@ const wholeLines = (such: string) => ({ such, row: (_cells: string[], _fresh: st
     <h3>Worksheet</h3>
     <p>
       Plans to draw, or a plan of their own:
-      <InlineText
-        :model-value="brief.worksheet.plans.join(', ')"
-        :model-modifiers="{ lazy: true }"
+      <InlineWords
+        v-model="brief.worksheet.plans"
         label="Plans to choose from"
         at="/worksheet/plans"
         placeholder="such as beam, arch, truss"
-        @update:model-value="(text) => (brief.worksheet.plans = listed(text))"
       />
     </p>
     <p>
       Boxes for drawings:
-      <InlineText
-        :model-value="brief.worksheet.boxes.join(', ')"
-        :model-modifiers="{ lazy: true }"
+      <InlineWords
+        v-model="brief.worksheet.boxes"
         label="Boxes for drawings"
         at="/worksheet/boxes"
         placeholder="such as front, top, side"
-        @update:model-value="(text) => (brief.worksheet.boxes = listed(text))"
       />
     </p>
     <h3>How the rig is built</h3>

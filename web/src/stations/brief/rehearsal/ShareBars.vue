@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { RehearsalBar } from '@/api/names'
 
-/** Shares of a hundred as bars; what the sentence is about is bold and filled. */
+/** Percentages as bars; what the sentence is about is bold and filled. */
 defineProps<{ caption: string; bars: readonly RehearsalBar[] }>()
 const shown = (share: number) => (share > 0 && share < 1 ? '< 1' : String(Math.round(share)))
 </script>

@@ -101,7 +101,7 @@ const fails = computed(() => (props.rule.ifMissed.kind === 'failurePoints' ? pro
       <CardChoice v-model="rule.onlyFor" label="For whom the rule holds" :at="`${at}/onlyFor`" all="every team">
         It holds for
       </CardChoice>
-      <InlineCheck v-model="rule.off" label="Leave it out here (a tier can bring it in)" />
+      <InlineCheck v-model="rule.off" label="Left out here (a tier can bring it in)" />
     </details>
   </div>
 </template>

@@ -8,7 +8,7 @@ import ItemLines from '@/fields/ItemLines.vue'
 import CardEffects from './CardEffects.vue'
 import { newCard, newDeal } from '@/stations/brief/newItems'
 
-/** What differs from team to team: a machine, a problem card, a handicap, with the cards that there are of it. */
+/** Differences from team to team: a machine, a problem card, a handicap, with the cards that there are of it. */
 defineProps<{ brief: Brief }>()
 /** A card's name keeps its number, for students draw it by that; what stands behind a colon is its text. */
 function cardOf(line: string) {

@@ -1,13 +1,13 @@
 namespace PluckyRally.Core;
 
 /// <summary>Finds out what each thing that is said for some grades alone differs from.</summary>
-internal static class GradesSettled
+internal static class SaidForGrades
 {
     /// <summary>
     /// A limit that leaves open what it limits is about what is limited for all. Where a thing is said for several
     /// grades and not for all, the first are the brief's own; what is said for one alone stays as text.
     /// </summary>
-    public static IReadOnlyList<Piece> Of(string text, IReadOnlyList<Piece> pieces)
+    public static IReadOnlyList<Piece> Settle(string text, IReadOnlyList<Piece> pieces)
     {
         var settled = pieces.Select(p => p is Piece.ForGrades g ? Clear(g, pieces) : p).ToList();
         var alone = settled
