@@ -39,10 +39,10 @@ public static class NameChange
         return there.Count == 0
             ? null
             : new(
-                $"Say “{ProblemCollector.Short(now)}” there too",
+                $"Use “{ProblemCollector.Short(now)}” there too",
                 [.. there.Select(t => Change.Set(t.At, Renamed(t.Text)))],
-                $"“{ProblemCollector.Short(was)}” is still said here: "
-                    + $"{English.List([.. there.Select(t => $"“{ProblemCollector.Short(t.Text)}”")])}."
+                $"The old name “{ProblemCollector.Short(was)}” is still in "
+                    + $"{English.List([.. there.Select(t => $"“{ProblemCollector.Short(t.Text)}”")])}"
             );
     }
 

@@ -4,7 +4,7 @@ namespace PluckyRally.Core;
 /// <param name="Handle">Names it: a measure's id, a part's id with what of it, or the place of a rule, of the trials or
 /// of a phase.</param>
 /// <param name="Name">What it is called.</param>
-/// <param name="Unit">Its unit, or which words of a scale the numbers stand for; empty where there is neither.</param>
+/// <param name="Unit">Its unit; empty where there is none.</param>
 /// <param name="Expected">The smallest, the usual and the largest value; absent for what happens or does not.</param>
 /// <param name="InAHundred">How often it happens, in 100 tries; absent for a value.</param>
 /// <param name="From">Where that comes from.</param>
@@ -17,7 +17,11 @@ public sealed record RehearsalInput(
     decimal? InAHundred,
     string From,
     bool IsGuess = false
-);
+)
+{
+    /// <summary>For levels: the words of the values from 0.</summary>
+    public IReadOnlyList<string> Words { get; init; } = [];
+}
 
 /// <summary>How a rehearsal is asked for.</summary>
 public sealed record RehearsalAsked

@@ -33,9 +33,6 @@ internal static class RehearsalWords
 
     public static string MinutesOfOne(Phase phase) => $"{Minutes.Name(phase.Kind)}: one attempt";
 
-    public static string Scale(IReadOnlyList<string> words) =>
-        $"0 for “{words[0]}” to {words.Count - 1} for “{words[^1]}”";
-
     public static string OfRallies(int count, IReadOnlyList<string> rallies) =>
         $"{Numerals.Write(count)} times in "
         + English.List([

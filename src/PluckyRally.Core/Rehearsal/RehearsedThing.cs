@@ -71,15 +71,7 @@ internal abstract record RehearsedThing(string Handle, string Name, string From)
                 : this;
 
         public override RehearsalInput Shown =>
-            new(
-                Handle,
-                Name,
-                Of.Words.Count > 0 ? RehearsalWords.Scale(Of.Words) : Of.Unit,
-                Expected,
-                null,
-                From,
-                From == RehearsalWords.Guess
-            );
+            new(Handle, Name, Of.Unit, Expected, null, From, From == RehearsalWords.Guess) { Words = Of.Words };
     }
 
     /// <summary>Something that happens or does not, once or several times.</summary>

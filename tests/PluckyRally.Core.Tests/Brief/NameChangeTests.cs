@@ -42,10 +42,10 @@ public sealed class NameChangeTests
     public void One_and_several_are_carried_as_they_stand()
     {
         var change = NameChange.Of(Brief, "straws", "skewers").ShouldNotBeNull();
-        change.Label.ShouldBe("Say “skewers” there too");
+        change.Label.ShouldBe("Use “skewers” there too");
         change.But.ShouldBe(
-            "“straws” is still said here: “Use as few straws as you can.”, "
-                + "“At most one straw stands up; strawberrie…” and “Straws left”."
+            "The old name “straws” is still in “Use as few straws as you can.”, "
+                + "“At most one straw stands up; strawberrie…” and “Straws left”"
         );
         var made = Changes.Apply(Brief, change.Changes).OrThrow().Value;
         made.Goal.ShouldBe("Use as few skewers as you can.");

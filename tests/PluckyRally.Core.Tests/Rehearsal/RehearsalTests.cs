@@ -148,7 +148,7 @@ public sealed class RehearsalTests
             ],
             [Sample.Part("landed")]
         );
-        Play(brief, new() { Classes = 10 }).Inputs.Single().Unit.ShouldBe("0 for “broken” to 2 for “whole”");
+        Play(brief, new() { Classes = 10 }).Inputs.Single().Words.ShouldBe(["broken", "cracked", "whole"]);
     }
 
     /// <summary>Names that a teacher gives may be those that a part has of its own.</summary>

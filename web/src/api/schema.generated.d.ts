@@ -9076,7 +9076,7 @@ export interface components {
             handle: string;
             /** @description What it is called. */
             name: string;
-            /** @description Its unit, or which words of a scale the numbers stand for; empty where there is neither. */
+            /** @description Its unit; empty where there is none. */
             unit: string;
             expected?: null | components["schemas"]["Pert"];
             /**
@@ -9091,6 +9091,8 @@ export interface components {
              * @default false
              */
             isGuess: boolean;
+            /** @description For levels: the words of the values from 0. */
+            words: string[];
         };
         /** @description A change that helps with something that was found, tried with the same classes. */
         RehearsalOffer: {

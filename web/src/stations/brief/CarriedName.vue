@@ -13,6 +13,8 @@ const offer = ref<Fix>()
 async function renamed() {
   const now = props.name
   offer.value = undefined
+  // A name that is only cleared is about to be another one.
+  if (!now) return
   if (!was || was === now) return void (was = undefined)
   const answer = await ask(api.POST('/api/drafts/name', { body: { brief: props.brief, was, now } }))
   if (!answer.ok || now !== props.name) return
@@ -32,9 +34,17 @@ async function carry() {
 
 <template>
   <span @focusin="was ??= name" @focusout="renamed"><slot></slot></span>
-  <p v-if="offer" class="small not-on-paper" role="status">
+  <p v-if="offer" class="small not-on-paper offer" role="status">
     {{ offer.but }}
     <button type="button" class="act" @click="carry">{{ offer.label }}</button>
     <button type="button" class="act" @click="leave">Dismiss</button>
   </p>
 </template>
+
+<style scoped>
+.offer {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 var(--space-4);
+}
+</style>

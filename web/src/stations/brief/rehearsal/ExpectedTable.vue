@@ -32,6 +32,13 @@ function expect(i: RehearsalInput, which: keyof Pert, text: string) {
   if (low === undefined || usual === undefined || high === undefined) return
   asked.value = { ...asked.value, expected: { ...asked.value.expected, [i.handle]: { low, usual, high } } }
 }
+/** A level by its words; what lies between two levels by both. */
+const level = ({ words }: RehearsalInput, value: number) =>
+  words[value] ?? `${words[Math.floor(value)]} or ${words[Math.ceil(value)]}`
+/** The levels to choose from, with what stands there where that lies between two. */
+const levels = (i: RehearsalInput, now: number | undefined) =>
+  [...i.words.keys(), ...(now === undefined || i.words[now] !== undefined ? [] : [now])].sort((a, b) => a - b)
+
 function say(i: RehearsalInput, text: string) {
   const number = numberIn(text)
   if (number !== undefined) asked.value = { ...asked.value, chances: { ...asked.value.chances, [i.handle]: number } }
@@ -65,7 +72,18 @@ function asBefore({ handle }: RehearsalInput) {
           </th>
           <template v-if="i.expected">
             <td v-for="[c, head] in columns" :key="c">
+              <select
+                v-if="i.words.length > 0"
+                class="inline"
+                :value="shown(i, c) ?? ''"
+                :aria-label="`${i.name}, ${head}`"
+                @change="expect(i, c, ($event.target as HTMLSelectElement).value)"
+              >
+                <option v-if="shown(i, c) === undefined" value="" disabled>{{ level(i, i.expected[c]) }}?</option>
+                <option v-for="v in levels(i, shown(i, c))" :key="v" :value="v">{{ level(i, v) }}</option>
+              </select>
               <input
+                v-else
                 v-typed="shown(i, c)"
                 class="inline number"
                 inputmode="decimal"

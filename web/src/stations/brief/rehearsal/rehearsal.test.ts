@@ -85,6 +85,7 @@ describe('what is expected', () => {
       expected: { low: 10, usual: 40, high: 90 },
       inAHundred: null,
       isGuess: false,
+      words: [],
       from: 'what the brief expects',
     },
     {
@@ -94,6 +95,7 @@ describe('what is expected', () => {
       expected: null,
       inAHundred: 8,
       isGuess: false,
+      words: [],
       from: '',
     },
   ]
@@ -126,6 +128,14 @@ describe('what is expected', () => {
     await field('High').setValue('30')
     await field('High').trigger('change')
     expect(last(shown)?.expected).toEqual({ height: { low: 5, usual: 12, high: 30 } })
+  })
+  it('has the levels of a measure by their words', async () => {
+    const dry = { ...inputs[0]!, unit: '', words: ['soaked', 'damp', 'dry'], expected: { low: 0, usual: 1.5, high: 2 } }
+    const shown = mount(ExpectedTable, { props: { inputs: [dry], modelValue: asked } })
+    const usual = shown.get<HTMLSelectElement>('[aria-label="Height, Usual"]')
+    expect(usual.findAll('option').map((o) => o.text())).toEqual(['soaked', 'damp', 'damp or dry', 'dry'])
+    await usual.setValue('1')
+    expect(last(shown)?.expected).toEqual({ height: { low: 0, usual: 1, high: 2 } })
   })
   it('takes no word for a number', async () => {
     const shown = table(asked)
