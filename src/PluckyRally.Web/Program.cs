@@ -103,6 +103,7 @@ try
     api.MapClasses();
     api.MapTeams();
     api.MapPlacing();
+    api.MapAttendance();
     api.MapDraws();
     api.MapBriefChanges();
     api.MapRun();

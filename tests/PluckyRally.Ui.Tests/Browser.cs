@@ -316,7 +316,7 @@ public sealed partial class Browser : IDisposable
     /// <summary>Does what stands in the menu of a row.</summary>
     public void ClickInMenu(string row, string action)
     {
-        ClickButton($"More for {row}");
+        Click(() => One("button", $"More for {row}", exact: false));
         Click(() => One("menuitem", action));
     }
 

@@ -191,6 +191,49 @@ public sealed class PlacingTests : IDisposable
         (await _app.Get<List<RallyOnShelf>>("/api/rallies")).Single().Teams.ShouldBe(2);
     }
 
+    [Fact]
+    public async Task Attendance_is_taken_with_one_entry_for_each_change_and_names_stay_out_of_the_log()
+    {
+        var (_, rally, students) = await Begin();
+        var list = $"/api/rallies/{rally}/attendance";
+        (await Seen()).ShouldBe(["Ana here: Terns", "Ben here: Whelks", "Cai absent: "]);
+        await Turn(students[2], here: true);
+        (await Seen())[2].ShouldBe("Cai here: Terns", "one student each: the first");
+        await Turn(students[1], here: false);
+        (await Seen())[1].ShouldBe("Ben absent: Whelks");
+        (await _app.Get<RallyOpened>($"/api/rallies/{rally}"))
+            .Teams.Select(t => $"{t.Name}{(t.Away is { } why ? $" ({why})" : "")}")
+            .ShouldBe(["Terns", "Whelks (everyone is absent)"]);
+        await Turn(students[1], here: true);
+        await Turn(students[1], here: true);
+        (await Seen())[1].ShouldBe("Ben here: Whelks");
+        (await _app.Get<List<LogLine>>($"/api/rallies/{rally}/placing/log"))
+            .Select(l => l.Says)
+            .ShouldBe([
+                "Ben came to Whelks",
+                "Whelks: takes part again",
+                "Whelks: not ranked: everyone is absent",
+                "Ben left",
+                "Cai came to Terns",
+            ]);
+        await using (var db = _app.OpenDb())
+            (await db.Entries.Select(e => e.Document).ToListAsync(TestContext.Current.CancellationToken)).ShouldAllBe(
+                d => !d.Contains("Cai") && !d.Contains("Ben")
+            );
+        using var stranger = await _app.Put($"{list}/nobody", new Presence(true));
+        stranger.StatusCode.ShouldBe(HttpStatusCode.NotFound);
+
+        async Task Turn(string who, bool here) =>
+            (await _app.Put($"{list}/{who}", new Presence(here))).EnsureSuccessStatusCode();
+
+        async Task<List<string>> Seen() =>
+            [
+                .. (await _app.Get<List<AttendanceLine>>(list)).Select(l =>
+                    $"{l.Name} {(l.Here ? "here" : "absent")}: {l.Note}"
+                ),
+            ];
+    }
+
     private Task<HttpResponseMessage> Place(Guid rally, string student) =>
         _app.Post<Entry>(
             $"/api/rallies/{rally}/entries",

@@ -50,6 +50,8 @@ public sealed class YearTests : IDisposable
             .Lines.ShouldHaveSingleItem()
             .Needed.ShouldBe(12, "two for each of six teams");
 
+        (line.NextPlan?.Id, line.NextPlan?.Day, line.Next).ShouldBe((plan.Id, today, null), "its teams are to be made");
+
         var event1 = (await Calendar()).Events.ShouldHaveSingleItem();
         event1.Summary.ShouldBe("Rain catcher, Class 5");
         (event1.Start!.Date, event1.End!.Date).ShouldBe((plan.From, plan.From.AddDays(7)));

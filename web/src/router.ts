@@ -114,6 +114,11 @@ export const router = createRouter({
       children: [
         { path: '', redirect: (to) => `${to.path.replace(/\/$/, '')}/score` },
         {
+          path: 'next',
+          component: () => import('@/stations/NextStation.vue'),
+          meta: { title: 'The next station' },
+        },
+        {
           path: 'brief',
           component: () => import('@/stations/brief/EditionPage.vue'),
           meta: { title: 'Brief', station: 'brief' },
@@ -148,6 +153,11 @@ export const router = createRouter({
           path: 'teams',
           component: () => import('@/stations/teams/TeamsPage.vue'),
           meta: { title: 'Teams', station: 'teams' },
+        },
+        {
+          path: 'attendance',
+          component: () => import('@/stations/teams/AttendancePage.vue'),
+          meta: { title: 'Attendance', station: 'teams' },
         },
         {
           path: 'run',

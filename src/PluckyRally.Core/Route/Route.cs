@@ -99,9 +99,9 @@ public static class Route
         ];
 
     /// <summary>
-    /// Where a rally goes on: what is being scored is scored first, and a lesson that runs is led. Before that its kit
-    /// goes out, where it has one, and its lesson begins, where it has phases. When every team is finished, the class
-    /// looks back, and then at the results.
+    /// Where a rally goes on: what is being scored is scored first, and a lesson that runs is led. Before that its
+    /// cards are dealt and its kit goes out, where it has them, and its lesson begins, where it has phases. When every
+    /// team is finished, the class looks back, and then at the results.
     /// </summary>
     /// <param name="opened">The rally.</param>
     /// <param name="round">The round, from 1.</param>
@@ -115,6 +115,8 @@ public static class Route
             return Station.Run;
         if (at[Station.Score].Readiness == Readiness.Done)
             return at[Station.Debrief].Readiness == Readiness.Done ? Station.Results : Station.Debrief;
+        if (at[Station.Teams].Missing > 0 && at[Station.Run].Readiness == Readiness.NotStarted)
+            return Station.Teams;
         if (at[Station.Kit] is { Readiness: Readiness.NotStarted } or { Missing: > 0 })
             return Station.Kit;
         return at[Station.Run].Readiness == Readiness.NotStarted && LessonClock.Of(opened, round).Phases.Count > 0
@@ -136,6 +138,7 @@ public static class Route
         var (run, rally) = (opened.In(round), opened.Rally);
         var begun = opened.Stands.Any(e => e.Round == round && e.BeginsRound);
         var kits = TeamKit.Of(run, opened.Stands);
+        var clock = LessonClock.Of(opened, round);
         return
         [
             new(
@@ -147,13 +150,8 @@ public static class Route
                     : "This is the brief for this rally. You can still edit it."
             ),
             Kit(kits),
-            new(
-                Station.Teams,
-                Readiness.Done,
-                0,
-                $"{Things(run.Present.Count, "team is", "teams are")} ready. Go on to Score."
-            ),
-            Run(LessonClock.Of(opened, round)),
+            Teams(run, opened.Stands, clock, begun),
+            Run(clock),
             new(
                 Station.Score,
                 !begun ? Readiness.NotStarted
@@ -172,6 +170,47 @@ public static class Route
             ),
             Talk(Core.Debrief.Looked(opened, round), run.Present.Count),
         ];
+    }
+
+    /// <summary>
+    /// Teams are ready when each has the cards that are dealt before the lesson; once they build, when each plan is
+    /// approved.
+    /// </summary>
+    private static Pennant Teams(RunRound run, StandingLog log, LessonClock clock, bool begun)
+    {
+        var brief = run.Compiled.Brief;
+        var undealt = brief
+            .Deals.Where(d => d is { Off: false, Drawn: DealtWhen.BeforeLesson, Cards.Count: > 0 })
+            .Select(d => (d.Name, Without: run.Present.Count(t => t.Dealt.All(has => has.Deal != d.Id))))
+            .Where(d => d.Without > 0)
+            .ToList();
+        if (undealt.Count > 0)
+            return new(
+                Station.Teams,
+                Readiness.InProgress,
+                undealt.Sum(d => d.Without),
+                string.Join(
+                    " ",
+                    undealt.Select(d => $"{Things(d.Without, "team has", "teams have")} no card of {d.Name} yet.")
+                )
+            );
+        var unapproved = ClassState
+            .Of(run.Present, log, run.Number)
+            .Count(t => t.Cleared is null && ClassState.PlansAreApproved(brief));
+        return unapproved > 0 && (begun || clock.Phase is { Kind: >= PhaseKind.Collect } || clock.Over)
+            ? new(
+                Station.Teams,
+                Readiness.InProgress,
+                unapproved,
+                $"{Things(unapproved, "plan is", "plans are")} not approved. Approve "
+                    + $"{(unapproved == 1 ? "it" : "them")} at Run or Score."
+            )
+            : new(
+                Station.Teams,
+                Readiness.Done,
+                0,
+                $"{Things(run.Present.Count, "team is", "teams are")} ready. Go on to Score."
+            );
     }
 
     /// <summary>A class that does not count its kits is not told that something is missing.</summary>

@@ -35,6 +35,9 @@ public static class ClassState
         ];
     }
 
+    /// <summary>Whether the teams of a brief have their plans approved before they build.</summary>
+    public static bool PlansAreApproved(Brief brief) => brief.Timing.Phases.Any(p => p.Kind == PhaseKind.Plan);
+
     /// <summary>For each team the last of some entries.</summary>
     private static Dictionary<string, Guid> Last(IEnumerable<Entry> entries) =>
         entries.GroupBy(e => e.Team).ToDictionary(g => g.Key, g => g.Last().Id);

@@ -12,6 +12,16 @@ public sealed record ClassPreferences(
     IReadOnlyList<IReadOnlyList<string>> Spread
 )
 {
+    /// <summary>The same with who has worked with whom: what is asked when somebody is put into a team.</summary>
+    public TeamPreferences With(ClassHistory history) =>
+        new()
+        {
+            Together = Together,
+            Apart = Apart,
+            Spread = Spread,
+            Earlier = history.Pairs,
+        };
+
     /// <summary>Nothing is preferred.</summary>
     public static ClassPreferences None { get; } = new([], [], []);
 

@@ -17,7 +17,12 @@ internal sealed class Roster
         _begun = rally.Teams;
         _at = at;
         _changes = [.. entries.OfType<Entry.OfTeams>()];
-        _names = rally.Latecomers.GroupBy(p => p.Id).ToDictionary(g => g.Key, g => g.First().Name);
+        _names = rally
+            .Teams.SelectMany(t => t.Students)
+            .Select(p => new Student(p.Id, p.Name))
+            .Concat(rally.Latecomers)
+            .DistinctBy(p => p.Id)
+            .ToDictionary(p => p.Id, p => p.Name);
     }
 
     /// <summary>So many rounds can have other teams than the round after.</summary>
@@ -36,7 +41,7 @@ internal sealed class Roster
     /// <summary>How many entries the log had before this one.</summary>
     public int At(Entry.OfTeams entry) => _at[entry.Id];
 
-    /// <summary>What a student is called who was in none of the teams at first.</summary>
+    /// <summary>What a student is called who is in none of the teams.</summary>
     public string NameOf(string student) => _names.GetValueOrDefault(student, "A student");
 
     /// <summary>

@@ -8,14 +8,26 @@ namespace PluckyRally.Web;
 /// <param name="Rounds">How many rounds there are, the one that is being scored included.</param>
 /// <param name="Running">The round that runs: the last one in which something was done.</param>
 /// <param name="Route">How far along the route the round is.</param>
-public sealed record RallyProgress(int AsOf, int Edition, int Rounds, int Running, IReadOnlyList<Pennant> Route)
+/// <param name="GoesOn">The station where it goes on.</param>
+public sealed record RallyProgress(
+    int AsOf,
+    int Edition,
+    int Rounds,
+    int Running,
+    IReadOnlyList<Pennant> Route,
+    Station GoesOn
+)
 {
-    internal static RallyProgress Of(RoundSheets sheets) =>
-        new(
+    internal static RallyProgress Of(RoundSheets sheets)
+    {
+        var route = Core.Route.OfRally(sheets.Opened, sheets.Round, sheets);
+        return new(
             sheets.AsOf,
             sheets.Touched.Edition,
             sheets.Opened.Rounds,
             sheets.Opened.Running,
-            Core.Route.OfRally(sheets.Opened, sheets.Round, sheets)
+            route,
+            Core.Route.GoesOn(sheets.Opened, sheets.Round, route)
         );
+    }
 }

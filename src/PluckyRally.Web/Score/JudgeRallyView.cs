@@ -81,12 +81,14 @@ public sealed record TeamNamed(
 /// <summary>A brief as a judge needs it.</summary>
 /// <param name="Title">Its title.</param>
 /// <param name="IfLate">What being late costs.</param>
+/// <param name="PlansAreApproved">Whether the teams' plans are approved before they build.</param>
 /// <param name="Measures">What is read.</param>
 /// <param name="Trials">How it is tried.</param>
 /// <param name="Parts">What is recorded beside readings; parts that are left out are not among them.</param>
 public sealed record JudgeBrief(
     string Title,
     string IfLate,
+    bool PlansAreApproved,
     IReadOnlyList<JudgeMeasure> Measures,
     Trials Trials,
     IReadOnlyList<JudgePart> Parts
@@ -96,6 +98,7 @@ public sealed record JudgeBrief(
         new(
             brief.Title,
             brief.Timing.IfLate,
+            ClassState.PlansAreApproved(brief),
             [
                 .. brief.Measures.Select(m => new JudgeMeasure(
                     m.Id,

@@ -75,11 +75,7 @@ internal static class PlacingEndpoints
             return new Refused(found.Opened.Problems);
         if (await register.ClassOf(student, stop) is not { } group)
             return new Missing("student");
-        var (teams, history, preferred) = (
-            found.Opened.Value.In(round).Teams,
-            await register.History(group.Id, stop),
-            group.Preferred()
-        );
+        var teams = found.Opened.Value.In(round).Teams;
 
         // Whoever is in none of the teams yet is in none of their lists either.
         var known = teams.SelectMany(t => t.Students).Any(p => p.Id == student.ToString())
@@ -99,13 +95,7 @@ internal static class PlacingEndpoints
                 known,
                 student.ToString(),
                 team,
-                new TeamPreferences
-                {
-                    Together = preferred.Together,
-                    Apart = preferred.Apart,
-                    Spread = preferred.Spread,
-                    Earlier = history.Pairs,
-                }
+                group.Preferred().With(await register.History(group.Id, stop))
             )
         );
     }

@@ -42,25 +42,34 @@ internal static class YearEndpoints
                 p.From(school),
                 year.Along(p.Plan.Date),
                 p.Plan.Date >= year.From && p.Plan.Date < year.To,
-                p.Plan
+                p.Plan,
+                p.Plan.WholeWeek && p.From(school) < today && today < p.From(school).AddDays(Week)
+                    ? today
+                    : p.From(school)
             ))
             .ToList();
+        var next = await Next(all, today, log, stop);
+        var plan = planned.OrderBy(p => p.Day).FirstOrDefault(p => p.Day >= today);
+        var planIsNext = plan is not null && ComesBefore(plan.Day, next, today);
         return TypedResults.Ok(
-            new YearLine(
-                year.From,
-                year.To.AddDays(-1),
-                today,
-                year.Along(today),
-                stops,
-                await Next(all, today, log, stop)
-            )
+            new YearLine(year.From, year.To.AddDays(-1), today, year.Along(today), stops, planIsNext ? null : next)
             {
                 Seasons = year.Seasons(school.South),
                 Terms = year.Terms(school),
                 Plans = planned,
+                NextPlan = planIsNext ? plan : null,
             }
         );
     }
+
+    /// <summary>
+    /// Whether what is planned comes before the rally that is next: a rally of today comes first, and one whose day is
+    /// over waits only for what is planned for today.
+    /// </summary>
+    private static bool ComesBefore(DateOnly planned, NextRally? next, DateOnly today) =>
+        next is null
+        || (next.Date > today && planned < next.Date)
+        || ((next.Date is null || next.Date < today) && planned == today);
 
     /// <summary>
     /// The rally that is really next: one that runs now; else, of today's and later ones, the first that is not
@@ -110,6 +119,8 @@ internal static class YearEndpoints
 
     /// <summary>More than a fair runs on one day.</summary>
     private const int MostLookedAt = 24;
+
+    private const int Week = 7;
 }
 
 /// <summary>The school year with its rallies.</summary>
@@ -118,7 +129,7 @@ internal static class YearEndpoints
 /// <param name="Today">The day it is.</param>
 /// <param name="Along">How far along the year that is, from 0 to 1.</param>
 /// <param name="Stops">The rallies, in order.</param>
-/// <param name="Next">The next one; absent where there is none.</param>
+/// <param name="Next">The next rally; absent where there is none, or a plan comes first.</param>
 public sealed record YearLine(
     DateOnly From,
     DateOnly Until,
@@ -136,6 +147,9 @@ public sealed record YearLine(
 
     /// <summary>What is planned, this year and later.</summary>
     public required IReadOnlyList<PlanStop> Plans { get; init; }
+
+    /// <summary>What is planned next, where that comes before every rally; absent where a rally does.</summary>
+    public PlanStop? NextPlan { get; init; }
 }
 
 /// <summary>A brief that is planned.</summary>
@@ -145,7 +159,16 @@ public sealed record YearLine(
 /// <param name="Along">Where on the line.</param>
 /// <param name="ThisYear">Whether it lies on the line.</param>
 /// <param name="Plan">Which brief, when and for whom, as it is kept.</param>
-public sealed record PlanStop(Guid Id, string Title, DateOnly From, decimal Along, bool ThisYear, BriefPlan Plan);
+/// <param name="Day">The day to make teams for: today in a planned week that has begun, else its first.</param>
+public sealed record PlanStop(
+    Guid Id,
+    string Title,
+    DateOnly From,
+    decimal Along,
+    bool ThisYear,
+    BriefPlan Plan,
+    DateOnly Day
+);
 
 /// <summary>A rally on the year line.</summary>
 /// <param name="Rally">Its id.</param>

@@ -100,6 +100,66 @@ public sealed class RouteTests
         GoesOn(rally).ShouldBe(Station.Results);
     }
 
+    [Fact]
+    public void Teams_count_the_cards_that_are_not_dealt_and_the_plans_that_are_not_approved()
+    {
+        var rally = new Happening(
+            Sample.Simple() with
+            {
+                Timing = new()
+                {
+                    Phases =
+                    [
+                        new()
+                        {
+                            Id = "plan",
+                            Kind = PhaseKind.Plan,
+                            Minutes = 5,
+                        },
+                        new()
+                        {
+                            Id = "build",
+                            Kind = PhaseKind.Build,
+                            Minutes = 5,
+                        },
+                    ],
+                },
+                Deals =
+                [
+                    new()
+                    {
+                        Id = "machine",
+                        Name = "The machine",
+                        Cards = [new() { Id = "crane", Name = "Crane" }],
+                    },
+                ],
+            },
+            "Terns",
+            "Whelks"
+        );
+        At(rally, Station.Teams)
+            .ShouldBe(new(Station.Teams, Readiness.InProgress, 2, "2 teams have no card of The machine yet."));
+        GoesOn(rally).ShouldBe(Station.Teams);
+        rally.Keep(
+            new Entry.CardsDealt
+            {
+                Id = rally.NextId(),
+                Deal = "machine",
+                Cards = rally.Teams.ToDictionary(t => t.Id, _ => "crane"),
+            }
+        );
+        At(rally, Station.Teams).Readiness.ShouldBe(Readiness.Done, "plans are approved in the lesson");
+        GoesOn(rally).ShouldBe(Station.Run);
+        Begin(rally, "plan", Begins);
+        At(rally, Station.Teams).Missing.ShouldBe(0);
+        rally.Keep(new Entry.PlanCleared { Id = rally.NextId(), Team = rally.Teams[0].Id });
+        Begin(rally, "build", Begins.AddMinutes(5));
+        At(rally, Station.Teams)
+            .ShouldBe(
+                new(Station.Teams, Readiness.InProgress, 1, "One plan is not approved. Approve it at Run or Score.")
+            );
+    }
+
     private static void Begin(Happening rally, string phase, DateTimeOffset at) =>
         rally.Keep(
             new Entry.PhaseBegun

@@ -17,6 +17,7 @@ public sealed class FieldsTests : IDisposable
     private static readonly string[] Walk =
     [
         "brief.ifLate",
+        "brief.plansAreApproved",
         "brief.measures.how",
         "brief.measures.id",
         "brief.measures.kind",

@@ -3,6 +3,7 @@ import type { components } from './schema.generated.d'
 type Schemas = components['schemas']
 
 export type AnswerRead = Schemas['AnswerRead']
+export type AttendanceLine = Schemas['AttendanceLine']
 export type AwardResult = Schemas['AwardResult']
 export type Bag = Schemas['Bag']
 export type BagItem = Schemas['BagItem']

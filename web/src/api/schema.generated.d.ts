@@ -1348,6 +1348,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rallies/{id}/attendance": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["takeAttendance"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rallies/{id}/attendance/{who}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setAttendance"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rallies/{id}/draws/cards": {
         parameters: {
             query?: never;
@@ -2276,6 +2308,17 @@ export interface components {
          * @enum {unknown}
          */
         AttemptsFor: "design" | "team";
+        /** @description A line of the attendance list: a student, or a team none of whose students is named. */
+        AttendanceLine: {
+            /** @description The id of the student or of the team. */
+            id: string;
+            /** @description What is read out. */
+            name: string;
+            /** @description Whether they take part. */
+            here: boolean;
+            /** @description Where they work and at what, or where they would. */
+            note: string;
+        };
         Authority: {
             fingerprint: string;
             /** Format: date-time */
@@ -6519,6 +6562,7 @@ export interface components {
         JudgeBrief: {
             title: string;
             ifLate: string;
+            plansAreApproved: boolean;
             measures: components["schemas"]["JudgeMeasure"][];
             trials: components["schemas"]["Trials"];
             parts: components["schemas"]["JudgePart"][];
@@ -8291,6 +8335,8 @@ export interface components {
             along: number;
             thisYear: boolean;
             plan: components["schemas"]["BriefPlan"];
+            /** Format: date */
+            day: string;
         };
         /** @description A picture of a class's numbers: what stands where. The same is in its table, in words. */
         Plot: {
@@ -8581,6 +8627,14 @@ export interface components {
             /** @description The pictures, those first that the class is taught. */
             plots: components["schemas"]["Plot"][];
         };
+        Presence: {
+            here: boolean;
+            /**
+             * Format: int32
+             * @default 1
+             */
+            round: number;
+        };
         /** @description A team that is only pretended. */
         PretendTeam: {
             /** @description What it is called. */
@@ -8819,6 +8873,7 @@ export interface components {
             /** Format: int32 */
             running: number;
             route: components["schemas"]["Pennant"][];
+            goesOn: components["schemas"]["Station"];
         };
         /** @description A rally with what it leaves. */
         RallyRemembered: {
@@ -10886,6 +10941,7 @@ export interface components {
             seasons: components["schemas"]["SeasonSpan"][];
             terms: components["schemas"]["TermSpan"][];
             plans: components["schemas"]["PlanStop"][];
+            nextPlan?: null | components["schemas"]["PlanStop"];
         };
         YearStop: {
             /** Format: uuid */
@@ -14143,6 +14199,93 @@ export interface operations {
                 };
                 content: {
                     "application/json": string[];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    takeAttendance: {
+        parameters: {
+            query?: {
+                round?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AttendanceLine"][];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    setAttendance: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                who: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Presence"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AttendanceLine"][];
                 };
             };
             /** @description Not Found */

@@ -6,6 +6,7 @@ import type { Station, YearLine } from '@/api/names'
 import BuntingRoute from '@/shared/BuntingRoute.vue'
 import { shortDay } from '@/shared/days'
 import RowMenu, { type RowAction } from '@/shared/RowMenu.vue'
+import NextCard from './NextCard.vue'
 
 /** The rally that comes next, large, with one button to go on and what is still missing at each station. */
 const props = defineProps<{ next: NonNullable<YearLine['next']>; today: string; menu: readonly RowAction[] }>()
@@ -15,7 +16,7 @@ const at = computed(() => props.next.route.find((p) => p.station === props.next.
 const labels: Record<Station, string> = {
   brief: 'Open the brief',
   kit: 'Hand out kit',
-  teams: 'Open teams',
+  teams: 'Finish the teams',
   run: 'Run the lesson',
   score: 'Score',
   results: 'See results',
@@ -42,74 +43,42 @@ const summary = computed(() =>
 </script>
 
 <template>
-  <section class="next" aria-labelledby="next">
-    <div class="what">
-      <p class="when">{{ when }}</p>
-      <h2 id="next">{{ next.brief }}</h2>
-      <p class="muted figures">{{ summary }}</p>
-      <p v-if="at">{{ at.next }}</p>
-      <p class="ways">
-        <Button :label="label" size="large" @click="router.push(to(next.goesOn))" />
-        <Button
-          as="router-link"
-          :to="`/rallies/${next.rally}/wall?round=${next.round}`"
-          target="_blank"
-          label="Open the wall"
-          variant="outlined"
-        />
-        <RowMenu :of="next.name" :actions="menu" />
-      </p>
-    </div>
-    <BuntingRoute
-      :pennants="next.route"
-      current=""
-      :to="{
-        brief: to('brief'),
-        kit: to('kit'),
-        teams: to('teams'),
-        run: to('run'),
-        score: to('score'),
-        results: to('results'),
-        debrief: to('debrief'),
-      }"
+  <NextCard :when="when" :title="next.brief" :summary="summary">
+    <template v-if="at" #says>{{ at.next }}</template>
+    <Button :label="label" size="large" @click="router.push(to(next.goesOn))" />
+    <Button as="router-link" :to="to('attendance')" label="Take attendance" variant="outlined" />
+    <Button
+      as="router-link"
+      :to="`/rallies/${next.rally}/wall?round=${next.round}`"
+      target="_blank"
+      label="Open the wall"
+      variant="outlined"
+      class="wall"
     />
-  </section>
+    <RowMenu :of="next.name" :actions="menu" />
+    <template #beside>
+      <BuntingRoute
+        :pennants="next.route"
+        current=""
+        :to="{
+          brief: to('brief'),
+          kit: to('kit'),
+          teams: to('teams'),
+          run: to('run'),
+          score: to('score'),
+          results: to('results'),
+          debrief: to('debrief'),
+        }"
+      />
+    </template>
+  </NextCard>
 </template>
 
 <style scoped>
-.next {
-  display: flex;
-  flex-wrap: wrap;
-  justify-content: space-between;
-  align-items: center;
-  gap: var(--space-5) var(--space-7);
-  padding: var(--space-6) var(--space-6) var(--space-6) var(--space-6);
-  background: var(--sheet);
-  border: var(--rule);
-  border-left: 8px solid var(--lagoon);
-}
-.what {
-  display: grid;
-  gap: var(--space-2);
-  flex: 1 1 20rem;
-  overflow-wrap: anywhere;
-}
-.when {
-  font-weight: 700;
-  color: var(--marigold-text);
-}
-h2 {
-  font-size: var(--size-title);
-  letter-spacing: -0.02em;
-}
-.ways {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: var(--space-4);
-  padding-top: var(--space-4);
-}
-.next > :deep(nav) {
-  flex: 0 1 34rem;
+/* A wall is a projector's; nobody opens it on a phone. */
+@media (max-width: 600px) {
+  .wall {
+    display: none;
+  }
 }
 </style>

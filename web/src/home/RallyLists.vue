@@ -8,11 +8,12 @@ import RefusalNote from '@/shared/RefusalNote.vue'
 import { done } from '@/shared/useDone'
 import { offerUndo } from '@/shared/useUndo'
 import HomeRow from './HomeRow.vue'
+import NextPlan from './NextPlan.vue'
 import NextRally from './NextRally.vue'
-import { planSays } from './planSays'
+import { planSays, teamsFor } from './planSays'
 import { comingUp, recently } from './ralliesSorted'
 import RallyRow from './RallyRow.vue'
-import { entriesOf, rallyMenu } from './rallyRow'
+import { entriesOf, rallyMenu, rallyTitle } from './rallyRow'
 
 /** What is next, large; what is coming up, planned or made already, beside what was; archived rallies folded below. */
 const props = defineProps<{ rallies: readonly RallyOnShelf[]; year: YearLine }>()
@@ -47,18 +48,12 @@ async function remove() {
 async function archive(r: RallyOnShelf, away: boolean) {
   const answer = await ask(api.PUT('/api/rallies/{id}/archived', { params: { path: { id: r.id } }, body: { away } }))
   refusal.value = refusalOf(answer)
-  if (answer.ok && away) offerUndo(`Archived: ${r.name}, ${r.briefTitle}.`, () => archive(r, false))
+  if (answer.ok && away) offerUndo(`Archived: ${rallyTitle(r)}.`, () => archive(r, false))
   emit('changed')
 }
 const menuOf = (r: RallyOnShelf) =>
   rallyMenu(r, { archive: (away) => void archive(r, away), remove: () => (removing.value = r.id) })
 
-const teamsFor = (p: PlanStop) => {
-  const query = new URLSearchParams({ plan: p.id })
-  if (p.plan.for) query.set('name', p.plan.for)
-  if (!p.plan.wholeWeek) query.set('date', p.plan.date)
-  return `/briefs/${p.plan.brief}/teams?${query}`
-}
 async function unplan(plan: PlanStop) {
   const answer = await done(api.DELETE('/api/year/plans/{id}', { params: { path: { id: plan.id } } }))
   if (answer.ok)
@@ -83,6 +78,7 @@ const planMenu = (p: PlanStop) => [
     :today="year.today"
     :menu="rallies.filter((r) => r.id === year.next?.rally).flatMap(menuOf)"
   />
+  <NextPlan v-if="year.nextPlan" :plan="year.nextPlan" :today="year.today" :menu="planMenu(year.nextPlan)" />
   <div class="lists">
     <section aria-labelledby="coming">
       <h2 id="coming">Coming up</h2>
@@ -95,8 +91,8 @@ const planMenu = (p: PlanStop) => [
             v-if="row.rally"
             :rally="row.rally"
             :anchor="anchor(coming, i)"
-            :action="row.rally.entries > 0 ? 'Score' : 'Open'"
-            :to="`/rallies/${row.rally.id}/${row.rally.entries > 0 ? 'score' : 'kit'}`"
+            :action="row.rally.entries > 0 ? 'Continue' : 'Open'"
+            :to="`/rallies/${row.rally.id}/next`"
             :menu="menuOf(row.rally)"
           />
           <HomeRow
@@ -161,7 +157,7 @@ const planMenu = (p: PlanStop) => [
   <AskRemoval
     v-if="removed"
     v-model="removing"
-    :what="`${removed.name}, ${removed.briefTitle}`"
+    :what="rallyTitle(removed)"
     :goes="`${entriesOf(removed)}, its photos, and the codes of its judges and walls.`"
     @yes="remove"
   />

@@ -20,6 +20,7 @@ const plan = (id: string, from: string): PlanStop => ({
   along: 0.5,
   thisYear: true,
   plan: { brief: 'b', date: from, wholeWeek: false, for: '' },
+  day: from,
 })
 const rallies = [
   rally('far', '2026-12-20'),
@@ -40,6 +41,18 @@ test('what comes up stands nearest first, with plans where they belong', () => {
     'today',
     'near',
     'planned',
+    'far',
+    'undated',
+  ])
+})
+
+test('the plan that is next stands above the list', () => {
+  const planned = plan('planned', '2026-11-30')
+  const nextPlan = { ...year, nextPlan: planned }
+  expect(ids(comingUp(rallies, [planned, plan('later', '2026-12-07')], nextPlan))).toEqual([
+    'today',
+    'near',
+    'later',
     'far',
     'undated',
   ])

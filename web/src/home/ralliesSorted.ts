@@ -7,13 +7,13 @@ import type { PlanStop, RallyOnShelf, YearLine } from '@/api/names'
 export function comingUp(
   rallies: readonly RallyOnShelf[],
   plans: readonly PlanStop[],
-  { today, next }: Pick<YearLine, 'today' | 'next'>,
+  { today, next, nextPlan }: Pick<YearLine, 'today' | 'next' | 'nextPlan'>,
 ) {
   const rows = [
     ...rallies
       .filter((r) => isComing(r, today) && r.id !== next?.rally)
       .map((rally) => ({ day: rally.date ?? '', rally, plan: undefined })),
-    ...plans.map((plan) => ({ day: plan.from, rally: undefined, plan })),
+    ...plans.filter((plan) => plan.id !== nextPlan?.id).map((plan) => ({ day: plan.from, rally: undefined, plan })),
   ]
   return rows.sort((a, b) => (a.day || '9999').localeCompare(b.day || '9999'))
 }

@@ -1,8 +1,13 @@
 import type { RallyOnShelf } from '@/api/names'
+import { shortDay } from '@/shared/days'
 import type { RowAction } from '@/shared/RowMenu.vue'
 
 const teams = (n: number) => (n === 1 ? '1 team' : `${n} teams`)
 const entries = (n: number) => (n === 1 ? '1 entry' : `${n} entries`)
+
+/** Which rally it is, of the many that a class has: its name, its brief and its day. */
+export const rallyTitle = (r: RallyOnShelf) =>
+  [r.name, r.briefTitle, r.date && shortDay(r.date)].filter(Boolean).join(', ')
 
 /** Whose a rally is and how much there is of it, in a few words. */
 export const rallySays = (r: RallyOnShelf) =>

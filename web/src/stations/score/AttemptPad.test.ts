@@ -25,6 +25,7 @@ const rally: JudgeRallyView = {
   brief: {
     title: 'Millrace',
     ifLate: '',
+    plansAreApproved: false,
     measures: [measure].map((m) => ({ ...m, weights: [] })),
     trials: {
       attempts: 3,
@@ -44,7 +45,7 @@ const rally: JudgeRallyView = {
   forms: {},
   pads: { time: { kind: 'number', fractions: [], placements: [], shapes: [] } },
   briefChanges: [],
-  progress: { asOf: 0, edition: 0, rounds: 1, running: 1, route: [] },
+  progress: { asOf: 0, edition: 0, rounds: 1, running: 1, route: [], goesOn: 'score' },
 }
 const design: SheetDesign = {
   name: '',

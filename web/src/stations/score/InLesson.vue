@@ -2,12 +2,12 @@
 import Button from 'primevue/button'
 import { ref } from 'vue'
 import { useWho } from '@/access/useWho'
-import type { TeamSheet } from '@/api/names'
+import type { JudgeRallyView, TeamSheet } from '@/api/names'
 import { struckOut, written } from '@/shared/entries'
 import { useRecording } from '@/pads/recording'
 
 /** Where the team stands in the lesson: its plan approved or not, late or not. */
-const props = defineProps<{ sheet: TeamSheet; ifLate: string }>()
+const props = defineProps<{ sheet: TeamSheet; brief: JudgeRallyView['brief'] }>()
 const { team, round, record } = useRecording()
 const { isTeacher } = useWho()
 /** Where it is settled when the sheet is opened, a line says so and the attempts move up under the thumb. */
@@ -21,7 +21,10 @@ const toggle = (kind: 'planCleared' | 'cameLate', entry: string | null | undefin
     <span class="met">Plan approved.</span>
     <button type="button" class="act" aria-expanded="false" @click="open = true">Plan and time</button>
   </p>
-  <div v-else class="touch-row">
+  <p v-if="brief.plansAreApproved && !sheet.cleared" class="heed small">
+    This team’s plan is not approved yet.{{ isTeacher ? '' : ' Tell the teacher.' }}
+  </p>
+  <div v-if="open" class="touch-row">
     <Button
       v-if="isTeacher"
       type="button"
@@ -38,7 +41,7 @@ const toggle = (kind: 'planCleared' | 'cameLate', entry: string | null | undefin
       :variant="sheet.late ? undefined : 'outlined'"
       @click="toggle('cameLate', sheet.late)"
     />
-    <p v-if="sheet.late" class="small">{{ props.ifLate || 'The brief does not say what being late costs.' }}</p>
+    <p v-if="sheet.late" class="small">{{ brief.ifLate || 'The brief does not say what being late costs.' }}</p>
   </div>
 </template>
 

@@ -212,12 +212,18 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
         <Button aria-label="Next team" variant="outlined" class="step next" @click="go(1)">
           <span class="named">Next team</span> ›
         </Button>
+        <nav v-if="isTeacher" class="ways" aria-label="Other pages">
+          <RouterLink to="/">Home</RouterLink>
+          <RouterLink :to="inRound(`/rallies/${id}/run`)">Run</RouterLink>
+          <RouterLink :to="inRound(`/rallies/${id}/attendance`)">Attendance</RouterLink>
+          <RouterLink :to="inRound(`/rallies/${id}/results`)">Results</RouterLink>
+        </nav>
       </div>
       <p v-if="sheet.closed" class="heed" role="status">
         Round {{ round }} is closed. Nothing more is recorded in it until the teacher opens it again.
       </p>
       <p v-if="refusal && !shownAtField" role="alert" class="wrong">{{ refusal.title }} {{ refusal.detail }}</p>
-      <InLesson v-if="!reference" :key="`lesson ${current} ${round}`" :sheet="sheet" :if-late="rally.brief.ifLate" />
+      <InLesson v-if="!reference" :key="`lesson ${current} ${round}`" :sheet="sheet" :brief="rally.brief" />
       <p v-if="sheet.wanted" class="heed">After round {{ round - 1 }} they wanted to change: {{ sheet.wanted }}</p>
       <CardLines :cards="named?.cards ?? []" :bag="named?.bag ?? []" />
       <details v-if="rally.briefChanges.length > 0" class="heed">
@@ -316,6 +322,17 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   font-size: var(--size-number);
   overflow-wrap: anywhere;
 }
+/* On a phone the bar and the bunting are a screenful away. */
+.ways {
+  display: none;
+  grid-column: 1 / -1;
+  justify-content: space-between;
+}
+.ways a {
+  display: grid;
+  align-items: center;
+  min-height: 44px;
+}
 .step {
   min-width: var(--touch);
   min-height: var(--touch);
@@ -347,6 +364,9 @@ h3 {
   pointer-events: none;
 }
 @media (max-width: 700px) {
+  .ways {
+    display: flex;
+  }
   .walk {
     padding: var(--space-3) var(--margin) var(--space-8);
   }

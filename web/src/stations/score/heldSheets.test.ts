@@ -19,7 +19,7 @@ const changes = (asOf: number, since: number | null, teams: TeamOnStrip[], open?
   ground: 'a',
   asOf,
   since,
-  progress: { asOf, edition: 0, rounds: 1, running: 1, route: [] },
+  progress: { asOf, edition: 0, rounds: 1, running: 1, route: [], goesOn: 'score' },
   order: ['t1', 't2'],
   teams,
   ...(open ? { sheet: open } : {}),

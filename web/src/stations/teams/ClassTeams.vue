@@ -16,7 +16,7 @@ import type { PlannedTeam } from './planned'
 
 /** Teams from a class: who is here today, what the teams should be like, and the teams themselves. */
 const teams = defineModel<PlannedTeam[]>({ required: true })
-const props = defineProps<{ brief: string; timing: Timing }>()
+const props = defineProps<{ brief: string; timing: Timing; className: string }>()
 const classes = useLoad(() => ask(api.GET('/api/classes')))
 void classes.load()
 const { meanwhile, cameSecond, letGo } = useMeanwhile(classes.load)
@@ -37,7 +37,7 @@ const unkept = ref<readonly string[]>([])
 const repeats = ref(0)
 const refusal = ref<Refusal>()
 watch(classes.data, (all) => {
-  if (!group.value) chosen.value = all?.[0]?.id ?? ''
+  if (!group.value) chosen.value = (all?.find((c) => c.name === props.className) ?? all?.[0])?.id ?? ''
 })
 watch(chosen, () => {
   absent.value = []

@@ -54,6 +54,7 @@ const typed = ref<{
 const classes = useLoad(() => ask(api.GET('/api/classes')))
 void classes.load()
 watch([classes.data, brief.data], ([known, written]) => {
+  if (plannedFor && known?.some((c) => c.name === plannedFor)) typed.value.way = 'class'
   if (known?.length !== 0 || !written || typed.value.teams || typed.value.name) return
   typed.value.name = 'My class'
   typed.value.teams = Array.from({ length: written.timing.teams }, (_, i) => `Team ${i + 1}`).join('\n')
@@ -188,6 +189,7 @@ async function begin() {
         <ClassTeams
           v-else-if="brief.data.value"
           v-model="typed.planned"
+          :class-name="typed.name"
           :brief="props.brief"
           :timing="brief.data.value.timing"
           class="wide"

@@ -19,7 +19,7 @@ import LateComers from './LateComers.vue'
 import TeamRoster from './TeamRoster.vue'
 
 /** The teams of a rally: who comes late, who is away, who moves. Each of these is an entry and can be taken back. */
-const { rally, round, tick, news } = useRally()
+const { rally, round, tick, news, inRound } = useRally()
 const id = rally.value?.id ?? ''
 const outbox = useOutbox(id, news)
 const marks = computed(() => teamMarks(rally.value?.teams ?? []))
@@ -47,6 +47,7 @@ const strike = (entry: string, why: string) => record(struckOut('', round.value,
   <main v-if="rally" id="main" class="desk stack">
     <StationHead title="Teams" :next="nextAt(rally.progress.route, 'teams')">
       <RoundChoice :rounds="rally.progress.rounds" :round="round" />
+      <RouterLink class="small" :to="inRound(`/rallies/${rally.id}/attendance`)">Take attendance</RouterLink>
       <RouterLink class="small" :to="`/rallies/${rally.id}/papers`">Print job cards and the team list</RouterLink>
     </StationHead>
     <UnsentNote :outbox="outbox" :rally="rally" />

@@ -1,0 +1,106 @@
+using Microsoft.AspNetCore.Http.HttpResults;
+using PluckyRally.Core;
+using PluckyRally.Data.Classes;
+using PluckyRally.Data.Rallies;
+
+namespace PluckyRally.Web;
+
+/// <summary>Station Teams: who is here. Teams, jobs and amounts follow at once.</summary>
+internal static class AttendanceEndpoints
+{
+    public static void MapAttendance(this IEndpointRouteBuilder api)
+    {
+        var rally = api.MapGroup("/rallies/{id:guid}/attendance").WithTags("Teams");
+        rally.MapGet("", Open).WithName("takeAttendance");
+        rally.MapPut("/{who}", Turn).WithName("setAttendance").Accepts<Presence>("application/json");
+    }
+
+    private static async Task<Results<Ok<IReadOnlyList<AttendanceLine>>, Missing, Refused>> Open(
+        Guid id,
+        ClassRegister register,
+        RallyLog log,
+        CancellationToken stop,
+        int round = 1
+    )
+    {
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        if (!found.Opened.IsOk)
+            return new Refused(found.Opened.Problems);
+        return TypedResults.Ok(await List(found.Opened.Value, round, register, stop));
+    }
+
+    /// <summary>One more is here, or one fewer. What belongs together is taken whole.</summary>
+    private static async Task<Results<Ok<IReadOnlyList<AttendanceLine>>, Missing, Refused>> Turn(
+        Guid id,
+        string who,
+        SentJson sent,
+        ClassRegister register,
+        RallyLog log,
+        LiveTeller live,
+        TimeProvider time,
+        CancellationToken stop
+    )
+    {
+        var request = DocumentReader.Request<Presence>(sent.Text);
+        if (!request.IsOk)
+            return new Refused(request.Problems);
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        if (!found.Opened.IsOk)
+            return new Refused(found.Opened.Problems);
+        var (wanted, opened) = (request.Value.Value, found.Opened.Value);
+        if ((await List(opened, wanted.Round, register, stop)).All(l => l.Id != who))
+            return new Missing("student");
+        var preferences =
+            Guid.TryParse(who, out var student) && await register.ClassOf(student, stop) is { } group
+                ? group.Preferred().With(await register.History(group.Id, stop))
+                : new TeamPreferences();
+        var now = time.GetUtcNow();
+        IReadOnlyList<Entry> entries =
+        [
+            .. Attendance
+                .Turn(opened, wanted.Round, who, wanted.Here, preferences)
+                .Select(e => e with { Id = Guid.CreateVersion7(now), At = now, By = Caller.Teacher }),
+        ];
+        if (entries.Count == 0)
+            return TypedResults.Ok(await List(opened, wanted.Round, register, stop));
+        foreach (var placed in entries.OfType<Entry.StudentPlaced>())
+            if (await log.Know(id, placed, stop) is { } unknown)
+                return new Refused([unknown]);
+        if (await log.Record(id, entries, (_, _) => null, whole: true, stop) is not { } recorded)
+            return new Missing("rally");
+        if (recorded.FirstOrDefault(r => !r.IsOk) is { IsOk: false } refused)
+            return new Refused(refused.Problems);
+        var after = recorded[^1].OrThrow().Rally;
+        await live.Tell(id, after);
+        return TypedResults.Ok(await List(after.Opened.OrThrow(), wanted.Round, register, stop));
+    }
+
+    private static async Task<IReadOnlyList<AttendanceLine>> List(
+        OpenedRally opened,
+        int round,
+        ClassRegister register,
+        CancellationToken stop
+    ) =>
+        Attendance.Of(
+            opened,
+            round,
+            [
+                .. Placing
+                    .OwnClasses(
+                        opened,
+                        await register.All(stop),
+                        c => c.Name,
+                        c => c.Students.Select(p => p.Id.ToString())
+                    )
+                    .SelectMany(c => c.Students)
+                    .Select(p => new Student(p.Id.ToString(), p.Name)),
+            ]
+        );
+}
+
+/// <summary>Whether somebody is here.</summary>
+/// <param name="Here">Here, or absent.</param>
+/// <param name="Round">From which round on.</param>
+public sealed record Presence(bool Here, int Round = 1);
