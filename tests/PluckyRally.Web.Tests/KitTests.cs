@@ -128,13 +128,71 @@ public sealed class KitTests : IDisposable
         ).StatusCode.ShouldBe(status);
 
     [Fact]
-    public async Task Loads_bags_and_cards_are_planned()
+    public async Task Only_what_a_brief_has_is_planned_and_its_cards_are_drawn_as_for_a_rally()
+    {
+        var bare = await _app.Get<KitSheet>($"/api/briefs/{await Brief("straws", 10)}/kit");
+        (bare.IsLoaded, bare.Bags.Count, bare.Deals.Count).ShouldBe((false, 0, 0));
+        var dealt = Sample.Brief() with
+        {
+            Pattern = Pattern.DrawABag,
+            Timing = new() { Teams = 3 },
+            Materials =
+            [
+                new()
+                {
+                    Id = "w",
+                    Name = "washers",
+                    Category = "weight",
+                    Amount = 9,
+                },
+                new()
+                {
+                    Id = "c",
+                    Name = "card",
+                    Category = "covering",
+                    Amount = 2,
+                },
+            ],
+            Deals =
+            [
+                new()
+                {
+                    Id = "machine",
+                    Name = "Machine",
+                    Cards =
+                    [
+                        new() { Id = "a", Name = "Lever" },
+                        new() { Id = "b", Name = "Pulley" },
+                        new() { Id = "c", Name = "Ramp" },
+                    ],
+                },
+            ],
+        };
+        var id = await _app.AddBrief(dealt);
+        var sheet = await _app.Get<KitSheet>($"/api/briefs/{id}/kit");
+        sheet.IsLoaded.ShouldBeTrue();
+        sheet.Bags.ShouldHaveSingleItem().Name.ShouldBe("card");
+        sheet.Deals.ShouldHaveSingleItem().ShouldBe(new("machine", "Machine"));
+
+        var rally = await _app.Begin(dealt, "Able", "Bold", "Cool");
+        (
+            await _app.Post($"/api/rallies/{rally}/draws/cards", new CardsWanted("machine", Seed: 7))
+        ).EnsureSuccessStatusCode();
+        var opened = await _app.Get<RallyOpened>($"/api/rallies/{rally}");
+        (await _app.Get<List<CardShown>>($"/api/briefs/{id}/cards?deal=machine&seed=7"))
+            .Select(c => c.Name)
+            .ShouldBe(opened.Teams.Select(t => opened.Cards[t.Id].Single().Name), "the same number, the same cards");
+        using var none = await _app.Client.GetAsync(
+            $"/api/briefs/{id}/cards?deal=none&seed=7",
+            TestContext.Current.CancellationToken
+        );
+        none.StatusCode.ShouldBe(HttpStatusCode.NotFound);
+    }
+
+    [Fact]
+    public async Task Loads_and_bags_are_planned()
     {
         (await _app.Get<LoadingPlan>("/api/loading?expected=240&roll=50")).Placements.Count.ShouldBe(14);
-        (await _app.Get<List<int>>("/api/cards?cards=5&teams=5&seed=1")).Order().ShouldBe([1, 2, 3, 4, 5]);
-        (
-            await _app.Client.GetAsync("/api/cards?cards=0&teams=5&seed=1", TestContext.Current.CancellationToken)
-        ).StatusCode.ShouldBe(HttpStatusCode.UnprocessableEntity);
         var bags = await RunningApp.Read(
             await _app.Post(
                 "/api/bags",

@@ -102,13 +102,15 @@ public sealed class RallyKitTests : IDisposable
         await _app.Post($"/api/rallies/{taken}/kit/taken", "{}");
         await _app.Post($"/api/rallies/{begun}/entries", Json.Write<Entry>(Sample.Caught("20")));
         (await Straws()).ShouldSatisfyAllConditions(
-            l => l.Needed.ShouldBe(10),
+            l => l.Needed.ShouldBe(25, "10, and 15 that were not there when the kit was taken out"),
             l => l.InCupboard.ShouldBe(0),
-            l => l.Buying.Short.ShouldBe(10)
+            l => l.Buying.Short.ShouldBe(25)
         );
         var file = await _app.Client.GetStringAsync("/api/shopping/file", TestContext.Current.CancellationToken);
-        file.ShouldContain("\r\nstraws,,10,0,10,,,,A class\r\n");
+        file.ShouldContain("\r\nstraws,,25,0,25,,,,,A class\r\n");
         planned.ShouldNotBe(taken);
+        await _app.Post($"/api/rallies/{taken}/kit/back", new KitBack([]));
+        (await Straws()).Needed.ShouldBe(10, "its lesson is over");
     }
 
     [Fact]
@@ -121,6 +123,71 @@ public sealed class RallyKitTests : IDisposable
         (await Cupboard()).ShouldBe([new("corks", "", 12), new("tape", "cm", 90)]);
         (await RunningApp.Places(await Read("corks;;7\ntape;cm;lots"))).ShouldBe(["/text"]);
         (await Cupboard())[0].Amount.ShouldBe(12, "nothing is half taken in");
+    }
+
+    [Fact]
+    public async Task What_the_teacher_says_of_a_thing_holds_everywhere_and_is_remembered_when_none_is_left()
+    {
+        await Stock("tape", 500, "cm");
+        await Stock("rolls of tape", 2);
+        await About(new("tape", "cm", false, [new("tape", "roll", 1000)]));
+        (await Cupboard()).Select(i => (i.Name, i.Unit, i.Amount)).ShouldBe([("tape", "cm", 2500m)]);
+        await Stock("tape", 0, "rolls", was: 2.5m);
+        (await Cupboard()).ShouldHaveSingleItem().Amount.ShouldBe(0, "its other name is remembered");
+        await _app.Begin(WithKit, "Able", "Bold");
+        await About(new("Straw", "", true, []));
+        (await Straws()).ShouldSatisfyAllConditions(l => l.AlwaysThere.ShouldBeTrue(), l => l.Buying.Short.ShouldBe(0));
+        await About(new("straws", "", false, []));
+        (await Straws()).Buying.Short.ShouldBe(20);
+        (await Cupboard()).ShouldHaveSingleItem().Name.ShouldBe("tape");
+        using var wrong = await _app.Put(
+            "/api/cupboard/about",
+            new ThingDescribed("tape", "cm", false, [new("", "roll", 1)])
+        );
+        (await RunningApp.Places(wrong)).ShouldBe(["/otherNames/0/name"]);
+
+        async Task About(ThingDescribed said) =>
+            (await _app.Put("/api/cupboard/about", said)).EnsureSuccessStatusCode();
+    }
+
+    [Fact]
+    public async Task What_is_bought_for_ends_where_the_teacher_says_and_what_was_not_there_is_named()
+    {
+        var today = DateOnly.FromDateTime(DateTime.Now);
+        var brief = await _app.AddBrief(WithKit);
+        foreach (var days in new[] { 3, 20, 40 })
+            (
+                await _app.Post(
+                    "/api/rallies",
+                    new NewRally
+                    {
+                        Brief = brief,
+                        Name = $"In {days} days",
+                        Date = today.AddDays(days),
+                        Teams = [new("Able")],
+                    }
+                )
+            ).EnsureSuccessStatusCode();
+        (await Needed("The next 2 weeks")).ShouldBe(10);
+        (await Needed("The next 4 weeks")).ShouldBe(20);
+        (await Needed("Everything planned")).ShouldBe(30);
+
+        await Stock("straws", 4);
+        var soon = (await _app.Get<List<RallyOnShelf>>("/api/rallies")).Single(r => r.Name == "In 3 days").Id;
+        (await _app.Post($"/api/rallies/{soon}/kit/taken", "{}")).EnsureSuccessStatusCode();
+        (await _app.Get<RallyKit>($"/api/rallies/{soon}/kit")).NotThere.ShouldBe([
+            new("straws", "", 6),
+            new("scissors", "", 1),
+        ]);
+        (await Needed("The next 2 weeks")).ShouldBe(6, "what was taken out is not bought again");
+
+        async Task<decimal> Needed(string span)
+        {
+            var until = (await _app.Get<Shopping>("/api/shopping")).Spans.Single(s => s.Name == span).Until;
+            return (await _app.Get<Shopping>($"/api/shopping?until={until:yyyy-MM-dd}"))
+                .Lines.Single(l => l.Name == "straws")
+                .Needed;
+        }
     }
 
     [Fact]
@@ -173,12 +240,12 @@ public sealed class RallyKitTests : IDisposable
             TestContext.Current.CancellationToken
         );
 
-    private async Task Stock(string name, decimal amount, string unit = "") =>
+    private async Task Stock(string name, decimal amount, string unit = "", decimal was = 0) =>
         (
             await _app.Client.PutAsync(
                 "/api/cupboard",
                 RunningApp.Body(
-                    Json.Write(new CupboardTyped(name, unit, amount.ToString(CultureInfo.InvariantCulture), 0))
+                    Json.Write(new CupboardTyped(name, unit, amount.ToString(CultureInfo.InvariantCulture), was))
                 ),
                 TestContext.Current.CancellationToken
             )

@@ -7,6 +7,9 @@ namespace PluckyRally.Core;
 /// <param name="Cost">What it costs; absent where it has no price.</param>
 public sealed record Buying(decimal Short, int? Packs, decimal Over, decimal? Cost)
 {
+    /// <summary>Nothing has to be bought of what there is always enough of.</summary>
+    internal static Buying Nothing { get; } = new(0, null, 0, null);
+
     /// <summary>What is missing of a total, in whole packs where it comes in packs.</summary>
     internal static Buying Of(decimal total, decimal inCupboard, decimal? pack, decimal? price)
     {

@@ -9,6 +9,12 @@ namespace PluckyRally.Core;
 /// <param name="Amount">How much there is, 0 or more.</param>
 public sealed partial record CupboardItem(string Name, string Unit, decimal Amount)
 {
+    /// <summary>Whether there is always enough of it: it is taken from what lies around, and not bought.</summary>
+    public bool AlwaysThere { get; init; }
+
+    /// <summary>What else it is called, as the teacher said; absent where it has one name.</summary>
+    public IReadOnlyList<OtherName>? OtherNames { get; init; }
+
     private const string WouldDo = "Write how much there is, such as 12, 2.5 m or 3 rolls of 50 + 12.";
 
     /// <summary>Where another amount of the same differs from this one.</summary>
@@ -89,7 +95,26 @@ public sealed partial record CupboardItem(string Name, string Unit, decimal Amou
         var found = new ProblemCollector();
         found.NotEmpty(Name, "/name", "The thing has no name.", "Say what it is.");
         found.Length(Name, Limits.Name, "/name", "The name");
+        found.Count(OtherNames ?? [], Limits.Parts, "/otherNames", "other names");
+        foreach (var (other, i) in (OtherNames ?? []).Select((o, i) => (o, i)))
+        {
+            found.NotEmpty(other.Name, $"/otherNames/{i}/name", "The other name is empty.", "Say what it is called.");
+            found.Length(other.Name, Limits.Name, $"/otherNames/{i}/name", "The other name");
+            found.Unless(
+                other.Each is > 0 and <= 1_000_000,
+                $"/otherNames/{i}/each",
+                "It does not say how much is in one.",
+                "Write a number above 0."
+            );
+        }
+
         found.Unless(Amount is >= 0 and <= 1_000_000, "/amount", "The amount is out of range.", "Write 0 or more.");
         return found.Problems;
     }
 }
+
+/// <summary>Another name of something in the cupboard.</summary>
+/// <param name="Name">What it is called too.</param>
+/// <param name="Unit">What it is counted or measured in there; empty for pieces.</param>
+/// <param name="Each">How much of the thing, in its own unit, one of these is; above 0.</param>
+public sealed record OtherName(string Name, string Unit, decimal Each);

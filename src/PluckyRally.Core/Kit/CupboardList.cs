@@ -5,6 +5,22 @@ public static class CupboardList
 {
     private static readonly string[] Titles = ["material", "name", "thing", "what"];
 
+    /// <summary>
+    /// One line for each thing, whatever it was called and measured in where it came from: as the first calls it.
+    /// </summary>
+    /// <param name="items">What there is.</param>
+    public static IReadOnlyList<CupboardItem> Merged(IReadOnlyList<CupboardItem> items)
+    {
+        var all = new OnHand(items);
+        return
+        [
+            .. items
+                .GroupBy(i => all.Find(i.Name, i.Unit).Key)
+                .Select(g => g.OrderBy(i => Thing.Of(i.Name, i.Unit).Key != g.Key).First())
+                .Select(i => i with { Amount = all.Of(i.Name, i.Unit) }),
+        ];
+    }
+
     /// <summary>All of it, or every line that is wrong.</summary>
     /// <param name="rows">The cells of each line that is not empty.</param>
     public static Result<IReadOnlyList<CupboardItem>> Read(IReadOnlyList<IReadOnlyList<string>> rows)

@@ -150,17 +150,6 @@ public static class Draws
         return Shuffled(pile, new MersenneTwister(seed))[0];
     }
 
-    /// <summary>A card for each team by number; no card comes again before all have come.</summary>
-    public static IReadOnlyList<int> Cards(int cards, int teams, int seed)
-    {
-        ArgumentOutOfRangeException.ThrowIfLessThan(cards, 1);
-        var random = new MersenneTwister(seed);
-        var drawn = new List<int>();
-        while (drawn.Count < teams)
-            drawn.AddRange(Shuffled(Enumerable.Range(1, cards), random).Take(teams - drawn.Count));
-        return drawn;
-    }
-
     /// <summary>
     /// Things in an order that is drawn once for a part and is the same for all teams: whoever writes a brief often
     /// writes things down as the key has them. Should the draw fall on the key, it is turned round.

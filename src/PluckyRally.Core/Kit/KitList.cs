@@ -36,8 +36,7 @@ public sealed record KitList(IReadOnlyList<KitLine> Lines, decimal Cost, decimal
     /// <summary>The list of an edition for a class whose teams are not made yet.</summary>
     /// <param name="brief">The brief as it is run.</param>
     /// <param name="teams">Members of each team; 0 counts as the size that the brief expects.</param>
-    /// <param name="cupboard">What there is, by the material's name without regard to case; a name in another unit is
-    /// another thing.</param>
+    /// <param name="cupboard">What there is.</param>
     public static KitList Of(Brief brief, IReadOnlyList<int> teams, IReadOnlyList<CupboardItem> cupboard) =>
         Of(brief, Unmade(teams), cupboard);
 
@@ -64,45 +63,45 @@ public sealed record KitList(IReadOnlyList<KitLine> Lines, decimal Cost, decimal
     /// <param name="cupboard">What there is.</param>
     public static KitList Of(Brief brief, IReadOnlyList<Team> teams, IReadOnlyList<CupboardItem> cupboard)
     {
-        var stock = InStock(cupboard);
+        var there = new OnHand(cupboard);
         var lines = brief
             .Materials.Where(m => m is { Off: false, Name.Length: > 0 })
-            .Select(m => Line(m, brief, teams, stock.GetValueOrDefault(Key(m.Name, m.Unit))))
+            .Select(m => Line(m, brief, teams, there))
             .ToList();
         var cost = lines.Sum(l => l.Cost ?? 0);
         return new(lines, cost, teams.Count > 0 ? cost / teams.Count : 0, lines.Count(l => l.Short > 0));
     }
 
-    /// <summary>What bags can be drawn from: whole pieces, as many as the class needs or the cupboard holds.</summary>
-    public IReadOnlyList<BagItem> ForBags() =>
-        [
-            .. Lines
-                .Where(l => l.Material.IsForBags)
-                .Select(l => new BagItem(
-                    l.Material.Name,
-                    l.Material.Category,
-                    Rounding.Whole(Math.Floor(Math.Max(l.Total ?? 0, l.InCupboard))),
-                    l.Material.Price ?? 1,
-                    l.Material.Id
-                )),
-        ];
+    /// <summary>
+    /// What bags can be drawn from, where a brief has them drawn: whole pieces, as many as the class needs or the
+    /// cupboard holds.
+    /// </summary>
+    /// <param name="brief">The brief as it is run.</param>
+    public IReadOnlyList<BagItem> ForBags(Brief brief) =>
+        brief.Pattern != Pattern.DrawABag
+            ? []
+            :
+            [
+                .. Lines
+                    .Where(l => l.Material.IsForBags)
+                    .Select(l => new BagItem(
+                        l.Material.Name,
+                        l.Material.Category,
+                        Rounding.Whole(Math.Floor(Math.Max(l.Total ?? 0, l.InCupboard))),
+                        l.Material.Price ?? 1,
+                        l.Material.Id
+                    )),
+            ];
 
-    /// <summary>What two names have in common that mean one thing.</summary>
-    public static string Key(string name, string unit) =>
-        $"{name.Trim().ToLowerInvariant()}|{unit.Trim().ToLowerInvariant()}";
-
-    /// <summary>How much there is of each thing, by its key.</summary>
-    internal static Dictionary<string, decimal> InStock(IReadOnlyList<CupboardItem> cupboard) =>
-        cupboard.GroupBy(c => Key(c.Name, c.Unit)).ToDictionary(g => g.Key, g => g.Sum(c => c.Amount));
-
-    private static KitLine Line(Material material, Brief brief, IReadOnlyList<Team> teams, decimal stock)
+    private static KitLine Line(Material material, Brief brief, IReadOnlyList<Team> teams, OnHand there)
     {
         if (material.Amount is null && ForFunds(material, brief) is { } most)
-            return Line(material with { Amount = most, Per = Per.Team }, brief, teams, stock) with
+            return Line(material with { Amount = most, Per = Per.Team }, brief, teams, there) with
             {
                 Material = material,
                 ByFunds = true,
             };
+        var stock = there.Of(material);
         if (material.Amount is not { } amount)
             return new(material, null, null, stock, 0, null, 0, null, false);
         var each = teams.Select(t => Each(material, amount, brief, t)).ToList();
@@ -123,7 +122,9 @@ public sealed record KitList(IReadOnlyList<KitLine> Lines, decimal Cost, decimal
         all += FromCards(material, brief, teams);
         var withSpares = material.SparesInPercent ? all * (1 + (material.Spares / 100)) : all + material.Spares;
         var total = material.Unit.Length == 0 ? Math.Ceiling(withSpares) : withSpares;
-        var buying = Buying.Of(total, stock, material.Pack, material.Price);
+        var buying = there.IsAlwaysThere(material.Name, material.Unit)
+            ? Buying.Nothing
+            : Buying.Of(total, stock, material.Pack, material.Price);
         var one = ofTeams
             ? teams.Count > 0
                 ? each.Max()

@@ -4,16 +4,32 @@ namespace PluckyRally.Core;
 public static class Stock
 {
     /// <summary>What there is to take of what the class needs.</summary>
-    public static IReadOnlyList<CupboardItem> ToTake(KitList list) =>
+    /// <param name="list">What the class needs.</param>
+    /// <param name="cupboard">What there is.</param>
+    public static IReadOnlyList<CupboardItem> ToTake(KitList list, IReadOnlyList<CupboardItem> cupboard)
+    {
+        var there = new OnHand(cupboard);
+        return
         [
             .. list
-                .Lines.Where(l => l.Total > 0 && l.InCupboard > 0)
-                .Select(l => new CupboardItem(
-                    l.Material.Name,
-                    l.Material.Unit,
-                    Math.Min(l.Total!.Value, l.InCupboard)
-                )),
+                .Lines.Where(l => l.Total > 0)
+                .SelectMany(l => there.Take(l.Material, Math.Min(l.Total!.Value, l.InCupboard))),
         ];
+    }
+
+    /// <summary>What the class needs and was not there when its kit was taken out.</summary>
+    /// <param name="list">What the class needs.</param>
+    /// <param name="taken">What was taken.</param>
+    public static IReadOnlyList<CupboardItem> NotThere(KitList list, IReadOnlyList<CupboardItem> taken)
+    {
+        var had = new OnHand(taken);
+        return
+        [
+            .. list
+                .Lines.Where(l => l.Total > had.Of(l.Material))
+                .Select(l => new CupboardItem(l.Material.Name, l.Material.Unit, l.Total!.Value - had.Of(l.Material))),
+        ];
+    }
 
     /// <summary>
     /// What should come back of what was taken: less what teams did not count back, and less what is used up by teams
@@ -26,14 +42,14 @@ public static class Stock
     )
     {
         var materials = brief
-            .Materials.GroupBy(m => KitList.Key(m.Name, m.Unit))
+            .Materials.GroupBy(m => Thing.Of(m.Name, m.Unit).Key)
             .ToDictionary(g => g.Key, g => g.First());
         return
         [
             .. taken.Select(t =>
                 t with
                 {
-                    Amount = Back(t, materials.GetValueOrDefault(KitList.Key(t.Name, t.Unit)), kits),
+                    Amount = Back(t, materials.GetValueOrDefault(Thing.Of(t.Name, t.Unit).Key), kits),
                 }
             ),
         ];

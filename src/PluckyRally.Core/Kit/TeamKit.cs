@@ -28,6 +28,9 @@ public sealed record TeamKitLine(
 /// <param name="Says">How it stands, in a sentence.</param>
 public sealed record TeamKit(string Team, IReadOnlyList<TeamKitLine> Lines, string? OutBy, string? BackBy, string Says)
 {
+    /// <summary>What the brief gives the team, a line for each material.</summary>
+    public required IReadOnlyList<string> Gets { get; init; }
+
     /// <summary>
     /// The kits of a round's teams. In a later round they are what is handed out for it: what its brief has otherwise
     /// than the round before.
@@ -91,7 +94,10 @@ public sealed record TeamKit(string Team, IReadOnlyList<TeamKitLine> Lines, stri
             handedOut?.SignedBy,
             back?.SignedBy,
             Say(lines, handedOut is not null, back is not null)
-        );
+        )
+        {
+            Gets = [.. lines.Select(l => Material.So(l.Due, l.Unit, l.Name))],
+        };
     }
 
     private static TeamKitLine Line(KitLine line, Entry.KitCounted? handedOut, Entry.KitCounted? back)

@@ -30,6 +30,13 @@ public sealed record TestNeed(
     /// <summary>What it comes to: enough, for how many places, or how much is missing.</summary>
     public string Says => TestNeedWords.Say(this, Planned is { } planned ? Math.Min(planned, InCupboard) : InCupboard);
 
+    /// <summary>
+    /// Whether builds of a brief are loaded with pieces: counted weights, rolls, or weights of the rig.
+    /// </summary>
+    public static bool IsLoaded(Brief brief) =>
+        brief.Measures.Any(m => m is { Off: false, Weights.Count: > 0 } or { Off: false, Roll: > 0 })
+        || brief.Materials.Any(m => m is { Off: false, Category: "weight" });
+
     /// <summary>What each thing of a brief's test takes, against what is planned and what there is.</summary>
     /// <param name="brief">The brief as it is run, with the teams that are expected.</param>
     /// <param name="cupboard">What is in the cupboard.</param>

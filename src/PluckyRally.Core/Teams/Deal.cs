@@ -23,6 +23,15 @@ public sealed record Deal
     /// <summary>Left out, so that a tier can bring it in (or the other way round).</summary>
     public bool Off { get; init; }
 
+    /// <summary>Why it cannot be drawn for so many teams.</summary>
+    [JsonIgnore]
+    public Problem TooFew =>
+        new(
+            "/deal",
+            $"There are fewer cards of {Name} than teams.",
+            "Write in the brief how many there are of each, or deal by hand."
+        );
+
     /// <summary>What keeps the deals of a brief from being dealt.</summary>
     internal static void Check(Brief brief, ProblemCollector found)
     {

@@ -46,19 +46,25 @@ public sealed record SchoolYear(DateOnly From)
 
     /// <summary>The terms along the year, in order.</summary>
     public IReadOnlyList<TermSpan> Terms(School school) =>
-        [
-            .. school
-                .Terms.Select(t =>
-                    (
-                        t.Name,
-                        Day: DayIn(From.Year, t.Month, t.Day) is var d && d >= From
-                            ? d
-                            : DayIn(From.Year + 1, t.Month, t.Day)
-                    )
+        [.. Begins(school).Select(t => new TermSpan(t.Name, Along(t.Day)))];
+
+    /// <summary>The last day of the term in which a day lies: before the next one begins, or the year ends.</summary>
+    /// <param name="school">The school with its terms.</param>
+    /// <param name="day">A day of this year.</param>
+    public DateOnly EndOfTerm(School school, DateOnly day) =>
+        Begins(school).Select(t => t.Day).Where(d => d > day).DefaultIfEmpty(To).First().AddDays(-1);
+
+    private IEnumerable<(string Name, DateOnly Day)> Begins(School school) =>
+        school
+            .Terms.Select(t =>
+                (
+                    t.Name,
+                    Day: DayIn(From.Year, t.Month, t.Day) is var d && d >= From
+                        ? d
+                        : DayIn(From.Year + 1, t.Month, t.Day)
                 )
-                .OrderBy(t => t.Day)
-                .Select(t => new TermSpan(t.Name, Along(t.Day))),
-        ];
+            )
+            .OrderBy(t => t.Day);
 
     private static Season SeasonOf(DateOnly day, bool south) =>
         (day.Month % 12 / 3, south) switch

@@ -181,20 +181,15 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept
     /// <summary>What is in the cupboard here is counted here; only what it has nothing of is added.</summary>
     private async Task Cupboard(Everything index, CancellationToken stop)
     {
-        var there = (await db.Cupboard.Select(i => i.Key).ToListAsync(stop)).ToHashSet();
-        foreach (
-            var item in index.Cupboard.Where(i => i.Problems().Count == 0 && there.Add(KitList.Key(i.Name, i.Unit)))
-        )
-            db.Cupboard.Add(
-                new()
-                {
-                    OwnerId = Owner.LocalTeacher,
-                    Key = KitList.Key(item.Name, item.Unit),
-                    Name = item.Name,
-                    Unit = item.Unit,
-                    Amount = item.Amount,
-                }
-            );
+        var here = (await db.Cupboard.AsNoTracking().ToListAsync(stop)).Select(i => i.Item).ToList();
+        var names = new OnHand(here);
+        var there = here.Select(i => names.Find(i.Name, i.Unit).Key).ToHashSet();
+        db.Cupboard.AddRange(
+            CupboardList
+                .Merged([.. index.Cupboard.Where(i => i.Problems().Count == 0)])
+                .Where(i => there.Add(names.Find(i.Name, i.Unit).Key))
+                .Select(i => StoredCupboardItem.Of(Owner.LocalTeacher, i))
+        );
     }
 
     /// <summary>
@@ -366,7 +361,7 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept
                 new()
                 {
                     RallyId = id,
-                    Key = KitList.Key(stock.Name, stock.Unit),
+                    Key = Thing.Of(stock.Name, stock.Unit).Key,
                     Name = stock.Name,
                     Unit = stock.Unit,
                     Taken = stock.Taken,

@@ -171,7 +171,7 @@ public static class ArchiveWriter
                     Wishes = c.Preferences,
                 }),
             ],
-            Cupboard = [.. cupboard.Select(i => new CupboardItem(i.Name, i.Unit, i.Amount))],
+            Cupboard = [.. cupboard.Select(i => i.Item)],
             Briefs = briefs,
             Rallies = rallies,
         };

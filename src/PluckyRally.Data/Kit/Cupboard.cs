@@ -9,10 +9,14 @@ public sealed class Cupboard(RallyDb db)
 {
     /// <summary>Everything in it, by name.</summary>
     public async Task<IReadOnlyList<CupboardItem>> All(CancellationToken stop) =>
+        CupboardList.Merged([.. (await Rows(stop)).Select(r => r.Item)]);
+
+    private async Task<List<StoredCupboardItem>> Rows(CancellationToken stop) =>
         [
-            .. (await db.Cupboard.AsNoTracking().Where(i => i.OwnerId == Owner.LocalTeacher).ToListAsync(stop))
-                .OrderBy(i => i.Name, StringComparer.OrdinalIgnoreCase)
-                .Select(i => new CupboardItem(i.Name, i.Unit, i.Amount)),
+            .. (await db.Cupboard.Where(i => i.OwnerId == Owner.LocalTeacher).ToListAsync(stop)).OrderBy(
+                i => i.Name,
+                StringComparer.OrdinalIgnoreCase
+            ),
         ];
 
     /// <summary>
@@ -22,10 +26,10 @@ public sealed class Cupboard(RallyDb db)
     public async Task<(SaveOutcome Outcome, decimal Stands)> Put(decimal was, CupboardItem item, CancellationToken stop)
     {
         await using var whole = await db.Database.BeginTransactionAsync(stop);
-        var there = await db.Cupboard.FindAsync([Owner.LocalTeacher, KitList.Key(item.Name, item.Unit)], stop);
+        var there = new OnHand(await All(stop)).Of(item.Name, item.Unit);
         // A browser's numbers carry fewer digits than the amounts of things that were shared out.
-        if (Math.Round(there?.Amount ?? 0, 6) != Math.Round(was, 6))
-            return (SaveOutcome.Conflict, there?.Amount ?? 0);
+        if (Math.Round(there, 6) != Math.Round(was, 6))
+            return (SaveOutcome.Conflict, there);
         await Set(item, (_, said) => said, stop);
         await db.SaveChangesAsync(stop);
         await whole.CommitAsync(stop);
@@ -40,6 +44,36 @@ public sealed class Cupboard(RallyDb db)
         await db.SaveChangesAsync(stop);
     }
 
+    /// <summary>
+    /// Says whether there is always enough of something, and what else it is called. What is called so already becomes
+    /// part of it.
+    /// </summary>
+    public async Task Describe(CupboardItem item, CancellationToken stop)
+    {
+        await using var whole = await db.Database.BeginTransactionAsync(stop);
+        var rows = await Rows(stop);
+        var names = new OnHand([.. rows.Select(r => r.Item)]);
+        var thing = names.Find(item.Name, item.Unit).Key;
+        if (rows.Find(r => names.Find(r.Name, r.Unit).Key == thing) is not { } row)
+        {
+            row = StoredCupboardItem.Of(Owner.LocalTeacher, item);
+            db.Cupboard.Add(row);
+            rows.Add(row);
+        }
+
+        row.Describe(item.AlwaysThere, item.OtherNames);
+        var all = new OnHand([.. rows.Select(r => r.Item)]);
+        row.Amount = all.Of(row.Name, row.Unit);
+        db.Cupboard.RemoveRange(
+            rows.Where(r =>
+                (r != row && all.Find(r.Name, r.Unit).Key == thing)
+                || r is { Amount: 0, AlwaysThere: false, OtherNames: "" }
+            )
+        );
+        await db.SaveChangesAsync(stop);
+        await whole.CommitAsync(stop);
+    }
+
     /// <summary>What a rally took out, or null where it has taken nothing yet.</summary>
     public async Task<RallyStock?> TakenBy(Guid rally, CancellationToken stop)
     {
@@ -48,19 +82,14 @@ public sealed class Cupboard(RallyDb db)
             .Where(m => m.RallyId == rally)
             .OrderBy(m => m.Key)
             .ToListAsync(stop);
-        if (moves.Count == 0)
-            return null;
-        return new(
-            [.. moves.Select(m => new CupboardItem(m.Name, m.Unit, m.Taken))],
-            moves.All(m => m.Back is null)
-                ? null
-                : [.. moves.Select(m => new CupboardItem(m.Name, m.Unit, m.Back ?? 0))]
-        );
+        return moves.Count == 0 ? null : RallyStock.Of(moves);
     }
 
-    /// <summary>The rallies that have taken their kit.</summary>
-    public async Task<IReadOnlySet<Guid>> Served(CancellationToken stop) =>
-        (await db.StockMoves.Select(m => m.RallyId).Distinct().ToListAsync(stop)).ToHashSet();
+    /// <summary>What each rally has taken that has taken its kit, by its id.</summary>
+    public async Task<IReadOnlyDictionary<Guid, RallyStock>> Served(CancellationToken stop) =>
+        (await db.StockMoves.AsNoTracking().ToListAsync(stop))
+            .GroupBy(m => m.RallyId)
+            .ToDictionary(g => g.Key, g => RallyStock.Of([.. g]));
 
     /// <summary>
     /// Takes things out for a rally. False where it has taken its kit already: then nothing is changed.
@@ -77,7 +106,7 @@ public sealed class Cupboard(RallyDb db)
                 new()
                 {
                     RallyId = rally,
-                    Key = KitList.Key(item.Name, item.Unit),
+                    Key = Thing.Of(item.Name, item.Unit).Key,
                     Name = item.Name,
                     Unit = item.Unit,
                     Taken = item.Amount,
@@ -99,10 +128,10 @@ public sealed class Cupboard(RallyDb db)
         var moves = await db.StockMoves.Where(m => m.RallyId == rally).ToListAsync(stop);
         if (moves.Count == 0 || moves.Any(m => m.Back is not null))
             return false;
-        var back = items.GroupBy(i => KitList.Key(i.Name, i.Unit)).ToDictionary(g => g.Key, g => g.Sum(i => i.Amount));
+        var back = new OnHand(items);
         foreach (var move in moves)
         {
-            move.Back = Math.Min(move.Taken, back.GetValueOrDefault(move.Key));
+            move.Back = Math.Min(move.Taken, back.Of(move.Name, move.Unit));
             await Set(new(move.Name, move.Unit, move.Back.Value), (there, came) => there + came, stop);
         }
 
@@ -111,30 +140,47 @@ public sealed class Cupboard(RallyDb db)
         return true;
     }
 
+    /// <summary>
+    /// Changes how much there is of a thing, in whatever unit it is kept here. What is called otherwise and is the same
+    /// becomes one row.
+    /// </summary>
     private async Task Set(CupboardItem item, Func<decimal, decimal, decimal> amount, CancellationToken stop)
     {
-        var key = KitList.Key(item.Name, item.Unit);
-        var there = await db.Cupboard.FindAsync([Owner.LocalTeacher, key], stop);
-        var left = Math.Max(0, amount(there?.Amount ?? 0, item.Amount));
-        if (there is null && left > 0)
-            db.Cupboard.Add(
-                new()
-                {
-                    OwnerId = Owner.LocalTeacher,
-                    Key = key,
-                    Name = item.Name.Trim(),
-                    Unit = item.Unit.Trim(),
-                    Amount = left,
-                }
-            );
-        else if (there is not null && left > 0)
-            there.Amount = left;
-        else if (there is not null)
-            db.Cupboard.Remove(there);
+        await db.SaveChangesAsync(stop);
+        var rows = await Rows(stop);
+        var all = new OnHand([.. rows.Select(r => r.Item)]);
+        var thing = all.Find(item.Name, item.Unit);
+        var same = rows.Where(r => all.Find(r.Name, r.Unit).Key == thing.Key)
+            .OrderBy(r => Thing.Of(r.Name, r.Unit).Key != thing.Key)
+            .ToList();
+        if (same is not [var row, .. var others])
+        {
+            if (amount(0, item.Amount) is > 0 and var first)
+                db.Cupboard.Add(StoredCupboardItem.Of(Owner.LocalTeacher, item with { Amount = first }));
+            return;
+        }
+
+        row.Amount = Math.Max(
+            0,
+            amount(all.Of(row.Name, row.Unit), item.Amount * thing.Each / all.Find(row.Name, row.Unit).Each)
+        );
+        db.Cupboard.RemoveRange(others);
+        // What has another name, or is always there, is remembered though nothing of it is left.
+        if (row is { Amount: 0, AlwaysThere: false, OtherNames: "" })
+            db.Cupboard.Remove(row);
     }
 }
 
 /// <summary>What a rally took out of the cupboard.</summary>
 /// <param name="Taken">What it took.</param>
 /// <param name="Back">What came back; absent while the rally still has it.</param>
-public sealed record RallyStock(IReadOnlyList<CupboardItem> Taken, IReadOnlyList<CupboardItem>? Back);
+public sealed record RallyStock(IReadOnlyList<CupboardItem> Taken, IReadOnlyList<CupboardItem>? Back)
+{
+    internal static RallyStock Of(IReadOnlyList<StoredStockMove> moves) =>
+        new(
+            [.. moves.Select(m => new CupboardItem(m.Name, m.Unit, m.Taken))],
+            moves.All(m => m.Back is null)
+                ? null
+                : [.. moves.Select(m => new CupboardItem(m.Name, m.Unit, m.Back ?? 0))]
+        );
+}

@@ -209,7 +209,7 @@ namespace PluckyRally.Data.Migrations
                     b.ToTable("Classes");
                 });
 
-            modelBuilder.Entity("PluckyRally.Data.Classes.StoredPupil", b =>
+            modelBuilder.Entity("PluckyRally.Data.Classes.StoredStudent", b =>
                 {
                     b.Property<Guid>("Id")
                         .ValueGeneratedOnAdd()
@@ -233,10 +233,10 @@ namespace PluckyRally.Data.Migrations
 
                     b.HasIndex("ClassId");
 
-                    b.ToTable("Pupils");
+                    b.ToTable("Pupils", (string)null);
                 });
 
-            modelBuilder.Entity("PluckyRally.Data.Classes.StoredTeamPupil", b =>
+            modelBuilder.Entity("PluckyRally.Data.Classes.StoredTeamStudent", b =>
                 {
                     b.Property<Guid>("RallyId")
                         .HasColumnType("TEXT");
@@ -244,8 +244,9 @@ namespace PluckyRally.Data.Migrations
                     b.Property<string>("TeamId")
                         .HasColumnType("TEXT");
 
-                    b.Property<Guid>("PupilId")
-                        .HasColumnType("TEXT");
+                    b.Property<Guid>("StudentId")
+                        .HasColumnType("TEXT")
+                        .HasColumnName("PupilId");
 
                     b.Property<string>("Jobs")
                         .IsRequired()
@@ -254,11 +255,11 @@ namespace PluckyRally.Data.Migrations
                     b.Property<bool>("Later")
                         .HasColumnType("INTEGER");
 
-                    b.HasKey("RallyId", "TeamId", "PupilId");
+                    b.HasKey("RallyId", "TeamId", "StudentId");
 
-                    b.HasIndex("PupilId");
+                    b.HasIndex("StudentId");
 
-                    b.ToTable("TeamPupils");
+                    b.ToTable("TeamPupils", (string)null);
                 });
 
             modelBuilder.Entity("PluckyRally.Data.Days.StoredDay", b =>
@@ -292,12 +293,19 @@ namespace PluckyRally.Data.Migrations
                     b.Property<string>("Key")
                         .HasColumnType("TEXT");
 
+                    b.Property<bool>("AlwaysThere")
+                        .HasColumnType("INTEGER");
+
                     b.Property<decimal>("Amount")
                         .HasColumnType("TEXT");
 
                     b.Property<string>("Name")
                         .IsRequired()
                         .HasMaxLength(120)
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("OtherNames")
+                        .IsRequired()
                         .HasColumnType("TEXT");
 
                     b.Property<string>("Unit")
@@ -523,6 +531,10 @@ namespace PluckyRally.Data.Migrations
                         .ValueGeneratedOnAdd()
                         .HasColumnType("TEXT");
 
+                    b.Property<bool>("Archived")
+                        .HasColumnType("INTEGER")
+                        .HasColumnName("PutAway");
+
                     b.Property<Guid?>("BriefId")
                         .HasColumnType("TEXT");
 
@@ -554,10 +566,6 @@ namespace PluckyRally.Data.Migrations
                     b.Property<Guid>("OwnerId")
                         .HasColumnType("TEXT");
 
-                    b.Property<bool>("Archived")
-                        .HasColumnType("INTEGER")
-                        .HasColumnName("PutAway");
-
                     b.HasKey("Id");
 
                     b.HasIndex("BriefId");
@@ -575,10 +583,6 @@ namespace PluckyRally.Data.Migrations
                     b.Property<string>("Id")
                         .HasColumnType("TEXT");
 
-                    b.Property<string>("CallSign")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
                     b.Property<bool>("Later")
                         .HasColumnType("INTEGER");
 
@@ -592,6 +596,11 @@ namespace PluckyRally.Data.Migrations
 
                     b.Property<int>("Order")
                         .HasColumnType("INTEGER");
+
+                    b.Property<string>("ShortCode")
+                        .IsRequired()
+                        .HasColumnType("TEXT")
+                        .HasColumnName("CallSign");
 
                     b.HasKey("RallyId", "Id");
 
@@ -756,30 +765,30 @@ namespace PluckyRally.Data.Migrations
                         .IsRequired();
                 });
 
-            modelBuilder.Entity("PluckyRally.Data.Classes.StoredPupil", b =>
+            modelBuilder.Entity("PluckyRally.Data.Classes.StoredStudent", b =>
                 {
                     b.HasOne("PluckyRally.Data.Classes.StoredClass", null)
-                        .WithMany("Pupils")
+                        .WithMany("Students")
                         .HasForeignKey("ClassId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
                 });
 
-            modelBuilder.Entity("PluckyRally.Data.Classes.StoredTeamPupil", b =>
+            modelBuilder.Entity("PluckyRally.Data.Classes.StoredTeamStudent", b =>
                 {
-                    b.HasOne("PluckyRally.Data.Classes.StoredPupil", "Pupil")
+                    b.HasOne("PluckyRally.Data.Classes.StoredStudent", "Student")
                         .WithMany()
-                        .HasForeignKey("PupilId")
+                        .HasForeignKey("StudentId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
 
                     b.HasOne("PluckyRally.Data.Rallies.StoredTeam", null)
-                        .WithMany("Pupils")
+                        .WithMany("Students")
                         .HasForeignKey("RallyId", "TeamId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
 
-                    b.Navigation("Pupil");
+                    b.Navigation("Student");
                 });
 
             modelBuilder.Entity("PluckyRally.Data.Days.StoredDay", b =>
@@ -903,7 +912,7 @@ namespace PluckyRally.Data.Migrations
 
             modelBuilder.Entity("PluckyRally.Data.Classes.StoredClass", b =>
                 {
-                    b.Navigation("Pupils");
+                    b.Navigation("Students");
                 });
 
             modelBuilder.Entity("PluckyRally.Data.Rallies.StoredRally", b =>
@@ -913,7 +922,7 @@ namespace PluckyRally.Data.Migrations
 
             modelBuilder.Entity("PluckyRally.Data.Rallies.StoredTeam", b =>
                 {
-                    b.Navigation("Pupils");
+                    b.Navigation("Students");
                 });
 #pragma warning restore 612, 618
         }

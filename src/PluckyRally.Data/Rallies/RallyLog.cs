@@ -32,9 +32,9 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
     /// <summary>
     /// The rallies in which nothing is recorded yet; one whose edition is not understood is left out.
     /// </summary>
-    public async Task<IReadOnlyList<(Guid Id, string Name, Edition Edition, IReadOnlyList<int> Members)>> NotBegun(
-        CancellationToken stop
-    )
+    public async Task<
+        IReadOnlyList<(Guid Id, string Name, DateOnly? Date, Edition Edition, IReadOnlyList<int> Members)>
+    > NotBegun(CancellationToken stop)
     {
         var rallies = await db
             .Rallies.AsNoTracking()
@@ -43,6 +43,7 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
             {
                 r.Id,
                 r.Name,
+                r.Date,
                 r.Edition,
                 Members = r.Teams.OrderBy(t => t.Order).Select(t => t.Members).ToList(),
             })
@@ -50,9 +51,9 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
         return
         [
             .. rallies
-                .Select(r => (r.Id, r.Name, Edition: DocumentReader.KeptEdition(r.Edition), r.Members))
+                .Select(r => (r.Id, r.Name, r.Date, Edition: DocumentReader.KeptEdition(r.Edition), r.Members))
                 .Where(r => r.Edition is not null)
-                .Select(r => (r.Id, r.Name, r.Edition!, (IReadOnlyList<int>)r.Members)),
+                .Select(r => (r.Id, r.Name, r.Date, r.Edition!, (IReadOnlyList<int>)r.Members)),
         ];
     }
 

@@ -3,6 +3,7 @@ using PluckyRally.Core;
 using PluckyRally.Data;
 using PluckyRally.Data.Kit;
 using PluckyRally.Data.Rallies;
+using PluckyRally.Data.Schools;
 using PluckyRally.Data.Year;
 
 namespace PluckyRally.Web;
@@ -17,6 +18,10 @@ internal static class CupboardEndpoints
             .MapGet("/cupboard", async (Cupboard all, CancellationToken stop) => TypedResults.Ok(await all.All(stop)))
             .WithName("cupboard");
         cupboard.MapPut("/cupboard", Put).WithName("putInCupboard").Accepts<CupboardTyped>("application/json");
+        cupboard
+            .MapPut("/cupboard/about", Describe)
+            .WithName("describeInCupboard")
+            .Accepts<ThingDescribed>("application/json");
         cupboard.MapGet("/cupboard/file", Write).WithName("cupboardFile");
         cupboard.MapPut("/cupboard/file", Read).WithName("readCupboard").Accepts<TableSent>("application/json");
         cupboard.MapGet("/shopping", Planned).WithName("shoppingForPlanned");
@@ -40,6 +45,28 @@ internal static class CupboardEndpoints
         return outcome == SaveOutcome.Conflict
             ? new ChangedMeanwhile("amount", (item.Value with { Amount = stands }).DifferencesTo(item.Value))
             : TypedResults.NoContent();
+    }
+
+    /// <summary>Says whether there is always enough of something, and what else it is called.</summary>
+    private static async Task<Results<NoContent, Refused>> Describe(
+        SentJson sent,
+        Cupboard cupboard,
+        CancellationToken stop
+    )
+    {
+        var request = DocumentReader.Request<ThingDescribed>(sent.Text);
+        if (!request.IsOk)
+            return new Refused(request.Problems);
+        var said = request.Value.Value;
+        var item = new CupboardItem(said.Name, said.Unit, 0)
+        {
+            AlwaysThere = said.AlwaysThere,
+            OtherNames = said.OtherNames,
+        };
+        if (item.Problems() is { Count: > 0 } wrong)
+            return new Refused(wrong);
+        await cupboard.Describe(item, stop);
+        return TypedResults.NoContent();
     }
 
     private static async Task<FileContentHttpResult> Write(Cupboard cupboard, CancellationToken stop) =>
@@ -69,26 +96,44 @@ internal static class CupboardEndpoints
     private static async Task<Ok<Shopping>> Planned(
         RallyLog log,
         PlanBook plans,
+        SchoolBook book,
         Cupboard cupboard,
-        CancellationToken stop
+        TimeProvider clock,
+        CancellationToken stop,
+        DateOnly? until = null
     )
     {
-        var lines = await List(log, plans, cupboard, stop);
-        return TypedResults.Ok(new Shopping(lines, ShoppingList.Costs(lines)));
+        var lines = await List(log, plans, book, cupboard, until, stop);
+        var today = DateOnly.FromDateTime(clock.GetLocalNow().DateTime);
+        var school = await book.Read(stop);
+        return TypedResults.Ok(
+            new Shopping(
+                lines,
+                ShoppingList.Costs(lines),
+                [
+                    new("Everything planned", null),
+                    new("The next 2 weeks", today.AddDays(14)),
+                    new("The next 4 weeks", today.AddDays(28)),
+                    new("This term", SchoolYear.Of(today, school).EndOfTerm(school, today)),
+                ]
+            )
+        );
     }
 
     private static async Task<FileContentHttpResult> PlannedFile(
         RallyLog log,
         PlanBook plans,
+        SchoolBook book,
         Cupboard cupboard,
-        CancellationToken stop
-    ) => File((await List(log, plans, cupboard, stop)).Where(l => l.Buying.Short > 0));
+        CancellationToken stop,
+        DateOnly? until = null
+    ) => File((await List(log, plans, book, cupboard, until, stop)).Where(l => l.Buying.Short > 0));
 
     /// <summary>A shopping list as a file.</summary>
     public static FileContentHttpResult File(IEnumerable<ShoppingLine> lines) =>
         CsvText.File(
             "shopping-list.csv",
-            ["material", "unit", "needed", "in the cupboard", "short", "packs", "cost", "money", "for"],
+            ["material", "unit", "needed", "in the cupboard", "short", "packs", "cost", "money", "short on", "for"],
             lines.Select(l =>
                 (IReadOnlyList<object?>)
                     [
@@ -100,38 +145,72 @@ internal static class CupboardEndpoints
                         l.Buying.Packs,
                         l.Buying.Cost,
                         l.Money,
-                        string.Join("; ", l.For),
+                        l.ShortOn,
+                        string.Join("; ", l.For.Select(f => f.Name).Distinct()),
                     ]
             )
         );
 
     /// <summary>
-    /// Rallies that have not begun and have not taken their kit yet, and briefs that are planned: for as many teams as
-    /// each expects.
+    /// Rallies that have not begun, less what they have taken from the cupboard, and briefs that are planned: for as
+    /// many teams as each expects. What has no day is always among them.
     /// </summary>
     private static async Task<IReadOnlyList<ShoppingLine>> List(
         RallyLog log,
         PlanBook plans,
+        SchoolBook book,
         Cupboard cupboard,
+        DateOnly? until,
         CancellationToken stop
     )
     {
+        var school = await book.Read(stop);
         var served = await cupboard.Served(stop);
         var rallies = (await log.NotBegun(stop))
-            .Where(r => !served.Contains(r.Id))
-            .Select(r => new PlannedKit(r.Name, r.Edition.Brief, KitList.Unmade(r.Members)));
+            .Where(r => served.GetValueOrDefault(r.Id)?.Back is null)
+            .Select(r => new PlannedKit(r.Name, r.Edition.Brief, KitList.Unmade(r.Members))
+            {
+                Date = r.Date,
+                Taken = served.GetValueOrDefault(r.Id)?.Taken ?? [],
+            });
         var briefs = (await plans.All(stop))
-            .Select(p => (p.Name, Read: DocumentReader.Brief(p.Document)))
+            .Select(p => (p.Name, Plan: p, Read: DocumentReader.Brief(p.Document)))
             .Where(p => p.Read.IsOk)
-            .Select(p => PlannedKit.Expected(p.Name, p.Read.Value!.Value));
-        return ShoppingList.Of([.. rallies, .. briefs], await cupboard.All(stop));
+            .Select(p =>
+                PlannedKit.Expected(p.Name, p.Read.Value!.Value) with
+                {
+                    Date = p.Plan.From(school),
+                    WholeWeek = p.Plan.Plan.WholeWeek,
+                }
+            );
+        return ShoppingList.Of(
+            [.. rallies.Concat(briefs).Where(p => p.Date is null || until is null || p.Date <= until)],
+            await cupboard.All(stop)
+        );
     }
 }
+
+/// <summary>What is said of a thing.</summary>
+/// <param name="Name">What it is.</param>
+/// <param name="Unit">Its unit; empty for pieces.</param>
+/// <param name="AlwaysThere">Whether there is always enough of it, so that it is not bought.</param>
+/// <param name="OtherNames">What else it is called.</param>
+public sealed record ThingDescribed(string Name, string Unit, bool AlwaysThere, IReadOnlyList<OtherName> OtherNames);
 
 /// <summary>What to buy for all that is planned.</summary>
 /// <param name="Lines">What is needed, whether it is there or not.</param>
 /// <param name="Costs">What buying the rest costs, in each currency.</param>
-public sealed record Shopping(IReadOnlyList<ShoppingLine> Lines, IReadOnlyList<MoneyAmount> Costs);
+/// <param name="Spans">How far ahead can be bought for.</param>
+public sealed record Shopping(
+    IReadOnlyList<ShoppingLine> Lines,
+    IReadOnlyList<MoneyAmount> Costs,
+    IReadOnlyList<ShoppingSpan> Spans
+);
+
+/// <summary>How far ahead is bought for.</summary>
+/// <param name="Name">What it is called.</param>
+/// <param name="Until">Its last day; absent for everything.</param>
+public sealed record ShoppingSpan(string Name, DateOnly? Until);
 
 /// <summary>How much there is of something, as it is typed.</summary>
 /// <param name="Name">What it is.</param>

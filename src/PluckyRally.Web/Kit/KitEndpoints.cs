@@ -15,7 +15,7 @@ internal static class KitEndpoints
         kit.MapGet("/briefs/{id:guid}/shopping", Shopping).WithName("shoppingList");
         kit.MapGet("/loading", Loading).WithName("loadingPlan");
         kit.MapPost("/bags", Bags).WithName("drawBags").Accepts<BagDraw>("application/json");
-        kit.MapGet("/cards", Cards).WithName("drawCards");
+        kit.MapGet("/briefs/{id:guid}/cards", Cards).WithName("drawCards");
     }
 
     private static async Task<Results<Ok<KitSheet>, Missing, Refused>> List(
@@ -59,7 +59,7 @@ internal static class KitEndpoints
                     l.InCupboard,
                     new(l.Short, l.Packs, l.Over, l.Cost),
                     list.Value.Money,
-                    [stored.Title]
+                    [new(stored.Title, null, l.Total ?? 0, l.Short)]
                 ))
         );
     }
@@ -92,16 +92,34 @@ internal static class KitEndpoints
         return bags.IsOk ? TypedResults.Ok(bags.Value) : new Refused(bags.Problems);
     }
 
-    private static Results<Ok<IReadOnlyList<int>>, Refused> Cards(int cards, int teams, int seed) =>
-        cards is >= 1 and <= Limits.Items && teams is >= 1 and <= Limits.Teams
-            ? TypedResults.Ok(Draws.Cards(cards, teams, seed))
-            : new Refused([
-                new(
-                    "/cards",
-                    "The number of cards or teams is out of range.",
-                    $"Use 1 to {Limits.Items} cards and 1 to {Limits.Teams} teams."
-                ),
-            ]);
+    /// <summary>The cards that a number deals: those that the teams of a rally get by the same number.</summary>
+    private static async Task<Results<Ok<IReadOnlyList<CardShown>>, Missing, Refused>> Cards(
+        Guid id,
+        string deal,
+        int seed,
+        BriefShelf shelf,
+        CancellationToken stop,
+        string tier = ""
+    )
+    {
+        if (await shelf.Find(id, stop) is not { } stored)
+            return new Missing("brief");
+        var document = DocumentReader.Brief(stored.Document);
+        if (!document.IsOk)
+            return new Refused(document.Problems);
+        var edition = Editions.Resolve(document.Value.Value, tier);
+        if (!edition.IsOk)
+            return new Refused(edition.Problems);
+        var brief = edition.Value.Brief;
+        if (brief.Deals.FirstOrDefault(d => d.Id == deal && !d.Off) is not { } drawn)
+            return new Missing("deal");
+        var teams = Enumerable.Range(1, Math.Clamp(brief.Timing.Teams, 1, Limits.Teams)).Select(i => $"{i}").ToList();
+        return Draws.Deal(drawn, teams, seed) is { } cards
+            ? TypedResults.Ok<IReadOnlyList<CardShown>>([
+                .. teams.Select(t => CardShown.Of(brief, drawn, drawn.Cards.First(c => c.Id == cards[t]))),
+            ])
+            : new Refused([drawn.TooFew]);
+    }
 
     private static async Task<Result<KitSheet>> Make(
         StoredBrief stored,
@@ -142,7 +160,13 @@ internal static class KitEndpoints
                 timing.TeamSize,
                 list,
                 Timetable.Of(brief with { Timing = timing }),
-                list.ForBags(),
+                list.ForBags(brief),
+                [
+                    .. brief
+                        .Deals.Where(d => d is { Off: false, Drawn: DealtWhen.BeforeLesson, Cards.Count: > 0 })
+                        .Select(d => new DealChoice(d.Id, d.Name)),
+                ],
+                TestNeed.IsLoaded(brief),
                 brief.Conditions,
                 [.. document.Value.Value.Tiers.Select(t => new TierChoice(t.Id, t.Name.Length > 0 ? t.Name : t.Id))],
                 Core.Route.OfBrief(document.Value.Value, Snags.Of(document.Value.Value), stock),
@@ -160,7 +184,9 @@ internal static class KitEndpoints
 /// for.</param>
 /// <param name="TeamSize">Students in each of them.</param>
 /// <param name="List">The materials.</param>
-/// <param name="Bags">What bags can be drawn from.</param>
+/// <param name="Bags">What bags can be drawn from; empty where the brief has none drawn.</param>
+/// <param name="Deals">The deals of which each team gets a card before the lesson.</param>
+/// <param name="IsLoaded">Whether builds are loaded with pieces, so that loading can be planned.</param>
 /// <param name="Conditions">What is to be the same for everyone.</param>
 /// <param name="Tiers">The tiers that can be chosen.</param>
 /// <param name="Route">How far along the route the brief is.</param>
@@ -175,6 +201,8 @@ public sealed record KitSheet(
     KitList List,
     Timetable Timetable,
     IReadOnlyList<BagItem> Bags,
+    IReadOnlyList<DealChoice> Deals,
+    bool IsLoaded,
     IReadOnlyList<Condition> Conditions,
     IReadOnlyList<TierChoice> Tiers,
     IReadOnlyList<Pennant> Route,
@@ -184,6 +212,9 @@ public sealed record KitSheet(
 
 /// <summary>A tier that can be chosen.</summary>
 public sealed record TierChoice(string Id, string Name);
+
+/// <summary>A deal whose cards can be drawn.</summary>
+public sealed record DealChoice(string Id, string Name);
 
 /// <summary>What bags are drawn from, and how.</summary>
 public sealed record BagDraw(

@@ -46,7 +46,10 @@ internal static class RallyKitEndpoints
             return new Refused(found.Opened.Problems);
         var run = found.Opened.Value.In(round);
         var plan = new PlannedKit(found.Rally.Name, TeamKit.HandedOut(run), run.Present);
-        return CupboardEndpoints.File(ShoppingList.Of([plan], await cupboard.All(stop)).Where(l => l.Buying.Short > 0));
+        var taken = (await cupboard.TakenBy(id, stop))?.Taken ?? [];
+        return CupboardEndpoints.File(
+            ShoppingList.Of([plan with { Taken = taken }], await cupboard.All(stop)).Where(l => l.Buying.Short > 0)
+        );
     }
 
     private static async Task<Results<Ok<RallyKit>, Missing, Refused>> Take(
@@ -61,7 +64,10 @@ internal static class RallyKitEndpoints
             return new Missing("rally");
         if (!found.Opened.IsOk)
             return new Refused(found.Opened.Problems);
-        var items = Stock.ToTake((await Of(id, found.Opened.Value, round, cupboard, stop)).List);
+        var items = Stock.ToTake(
+            (await Of(id, found.Opened.Value, round, cupboard, stop)).List,
+            await cupboard.All(stop)
+        );
         if (items.Count == 0)
             return new Refused([
                 new("/items", "Nothing of this kit is in the cupboard.", "Say what there is, or go on without."),
@@ -114,21 +120,23 @@ internal static class RallyKitEndpoints
         var brief = TeamKit.HandedOut(run);
         var kits = TeamKit.Of(run, opened.Stands);
         var stock = await cupboard.TakenBy(id, stop);
+        var list = KitList.Of(brief, run.Present, await cupboard.All(stop));
         return new(
-            KitList.Of(brief, run.Present, await cupboard.All(stop)),
+            list,
             brief.Money,
             kits,
             [
                 .. KitList
                     .Of(brief, [.. run.Present.Select(t => t with { Bag = null })], [])
-                    .ForBags()
+                    .ForBags(brief)
                     .Select(b => b.Category)
                     .Distinct(),
             ],
             brief.Conditions,
             RigPaper.Of(run.Compiled.Brief),
             stock,
-            stock is { Back: null } ? Stock.ToBringBack(stock.Taken, brief, kits) : []
+            stock is { Back: null } ? Stock.ToBringBack(stock.Taken, brief, kits) : [],
+            stock is { Back: null } ? Stock.NotThere(list, stock.Taken) : []
         );
     }
 }
@@ -142,6 +150,7 @@ internal static class RallyKitEndpoints
 /// <param name="Rig">How the test is set up.</param>
 /// <param name="Stock">What it took out of the cupboard; absent where it has taken nothing.</param>
 /// <param name="ToBringBack">What should come back, while something is out.</param>
+/// <param name="NotThere">What was not in the cupboard when the kit was taken out.</param>
 public sealed record RallyKit(
     KitList List,
     string Money,
@@ -150,7 +159,8 @@ public sealed record RallyKit(
     IReadOnlyList<Condition> Conditions,
     RigPaper Rig,
     RallyStock? Stock,
-    IReadOnlyList<CupboardItem> ToBringBack
+    IReadOnlyList<CupboardItem> ToBringBack,
+    IReadOnlyList<CupboardItem> NotThere
 );
 
 /// <summary>What comes back into the cupboard.</summary>

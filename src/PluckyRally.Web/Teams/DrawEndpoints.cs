@@ -38,13 +38,7 @@ internal static class DrawEndpoints
         if (run.Compiled.Brief.Deals.FirstOrDefault(d => d.Id == wanted.Deal && !d.Off) is not { } deal)
             return new Missing("deal");
         if (Draws.Deal(deal, [.. run.Present.Select(t => t.Id)], wanted.Seed) is not { } cards)
-            return new Refused([
-                new(
-                    "/deal",
-                    $"There are fewer cards of {deal.Name} than teams.",
-                    "Write in the brief how many there are of each, or deal by hand."
-                ),
-            ]);
+            return new Refused([deal.TooFew]);
         var now = time.GetUtcNow();
         return await Keep(
             id,
@@ -194,13 +188,14 @@ internal static class DrawEndpoints
         // Drawn from what the class has, as if no bag had been drawn yet.
         var stock = KitList
             .Of(TeamKit.HandedOut(run), [.. run.Present.Select(t => t with { Bag = null })], await cupboard.All(stop))
-            .ForBags();
+            .ForBags(run.Compiled.Brief);
         if (stock.Count == 0)
             return new Refused([
                 new(
                     "/stock",
-                    "There is nothing to draw from: no material of the brief has a category to build with.",
-                    "Say on the sheet what each material is good for."
+                    "There is nothing to draw from: bags are drawn where the brief is one of drawing a bag, and from "
+                        + "materials with a category to build with.",
+                    "Choose that pattern in the brief, and say on its sheet what each material is good for."
                 ),
             ]);
         var bags = Draws.Bags(

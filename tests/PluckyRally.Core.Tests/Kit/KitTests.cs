@@ -209,21 +209,6 @@ public sealed class KitTests
     public void A_load_of_nothing_is_refused_by_name() =>
         LoadingPlan.Of(0, roll: -1).Problems.Select(p => p.At).ShouldBe(["/expected", "/roll"]);
 
-    [Fact]
-    public void Cards_do_not_come_again_before_all_have_come() =>
-        Gen.Select(Gen.Int[1, 12], Gen.Int[0, 40], Gen.Int)
-            .Sample(
-                (cards, teams, seed) =>
-                {
-                    var drawn = Draws.Cards(cards, teams, seed);
-                    drawn.Count.ShouldBe(teams);
-                    drawn.ShouldAllBe(c => c >= 1 && c <= cards);
-                    foreach (var round in drawn.Chunk(cards))
-                        round.ShouldBeUnique();
-                    Draws.Cards(cards, teams, seed).ShouldBe(drawn);
-                }
-            );
-
     private static readonly BagItem[] Stock =
     [
         new("string", "joining", 6, 1),

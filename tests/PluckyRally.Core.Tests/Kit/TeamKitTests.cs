@@ -122,12 +122,14 @@ public sealed class TeamKitTests
     [Fact]
     public void The_cupboard_gives_what_there_is_and_gets_back_what_was_counted()
     {
-        var list = KitList.Of(
-            Brief,
-            [4, 4],
-            [new("straws", "", 20), new("scissors", "", 9), new("tape", "cm", 100), new("nuts", "", 30)]
-        );
-        var taken = Stock.ToTake(list);
+        IReadOnlyList<CupboardItem> cupboard =
+        [
+            new("straws", "", 20),
+            new("scissors", "", 9),
+            new("tape", "cm", 100),
+            new("nuts", "", 30),
+        ];
+        var taken = Stock.ToTake(KitList.Of(Brief, [4, 4], cupboard), cupboard);
         taken.ShouldBe([new("straws", "", 20), new("scissors", "", 4), new("tape", "cm", 40), new("nuts", "", 30)]);
 
         Stock

@@ -964,7 +964,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/cards": {
+    "/api/briefs/{id}/cards": {
         parameters: {
             query?: never;
             header?: never;
@@ -989,6 +989,22 @@ export interface paths {
         };
         get: operations["cupboard"];
         put: operations["putInCupboard"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cupboard/about": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["describeInCupboard"];
         post?: never;
         delete?: never;
         options?: never;
@@ -3317,6 +3333,10 @@ export interface components {
              * @description How much there is, 0 or more.
              */
             amount: number;
+            /** @description Whether there is always enough of it: it is taken from what lies around, and not bought. */
+            alwaysThere: boolean;
+            /** @description What else it is called, as the teacher said; absent where it has one name. */
+            otherNames?: null | components["schemas"]["OtherName"][];
         };
         CupboardTyped: {
             name: string;
@@ -3578,6 +3598,10 @@ export interface components {
             lasts: components["schemas"]["CardLasts"];
             /** @description What it changes, beside the rules, materials and awards that only its holders have. */
             effects: components["schemas"]["CardEffect"][];
+        };
+        DealChoice: {
+            id: string;
+            name: string;
         };
         /** @description The card that a team was dealt. */
         DealtCard: {
@@ -6870,6 +6894,8 @@ export interface components {
             list: components["schemas"]["KitList"];
             timetable: components["schemas"]["Timetable"];
             bags: components["schemas"]["BagItem"][];
+            deals: components["schemas"]["DealChoice"][];
+            isLoaded: boolean;
             conditions: components["schemas"]["Condition"][];
             tiers: components["schemas"]["TierChoice"][];
             route: components["schemas"]["Pennant"][];
@@ -7480,6 +7506,18 @@ export interface components {
              * @description Its place in the key, smaller first; equal numbers are ties.
              */
             key: number;
+        };
+        /** @description Another name of something in the cupboard. */
+        OtherName: {
+            /** @description What it is called too. */
+            name: string;
+            /** @description What it is counted or measured in there; empty for pieces. */
+            unit: string;
+            /**
+             * Format: double
+             * @description How much of the thing, in its own unit, one of these is; above 0.
+             */
+            each: number;
         };
         /** @description Rallies of one brief as one list: classes, days, years, the tables of a fair. Each keeps its own points; what makes them incomparable is named, and then nobody has a place. */
         OverAll: {
@@ -8733,6 +8771,7 @@ export interface components {
             rig: components["schemas"]["RigPaper"];
             stock?: null | components["schemas"]["RallyStock"];
             toBringBack: components["schemas"]["CupboardItem"][];
+            notThere: components["schemas"]["CupboardItem"][];
         };
         /** @description What a rally leaves for whoever runs its brief again. */
         RallyMemory: {
@@ -9828,6 +9867,27 @@ export interface components {
         Shopping: {
             lines: components["schemas"]["ShoppingLine"][];
             costs: components["schemas"]["MoneyAmount"][];
+            spans: components["schemas"]["ShoppingSpan"][];
+        };
+        /** @description A rally that needs something that is bought. */
+        ShoppingFor: {
+            /** @description What it is called. */
+            name: string;
+            /**
+             * Format: date
+             * @description The day, or the first of the week; absent where none is said.
+             */
+            date?: null | string;
+            /**
+             * Format: double
+             * @description How much it needs.
+             */
+            needed: number;
+            /**
+             * Format: double
+             * @description How much of that is missing, after the rallies before it have theirs.
+             */
+            short: number;
         };
         /** @description One thing of a shopping list. */
         ShoppingLine: {
@@ -9849,8 +9909,20 @@ export interface components {
             buying: components["schemas"]["Buying"];
             /** @description The currency of its cost. */
             money: string;
-            /** @description The rallies that need it, by name. */
-            for: string[];
+            /** @description The rallies that need it, by their days. */
+            for: components["schemas"]["ShoppingFor"][];
+            /** @description Whether there is always enough of it, so that none is bought. */
+            alwaysThere: boolean;
+            /**
+             * Format: date
+             * @description The day on which there is first too little of it; absent where none is short.
+             */
+            shortOn?: null | string;
+        };
+        ShoppingSpan: {
+            name: string;
+            /** Format: date */
+            until?: null | string;
         };
         /** @description Something in a brief that is unclear, unfair, unsafe or impossible, found before a class finds it. */
         Snag: {
@@ -10297,6 +10369,8 @@ export interface components {
             backBy?: null | string;
             /** @description How it stands, in a sentence. */
             says: string;
+            /** @description What the brief gives the team, a line for each material. */
+            gets: string[];
         };
         /** @description One material of a team's kit. */
         TeamKitLine: {
@@ -10478,6 +10552,12 @@ export interface components {
         Thing: {
             id: string;
             name: string;
+        };
+        ThingDescribed: {
+            name: string;
+            unit: string;
+            alwaysThere: boolean;
+            otherNames: components["schemas"]["OtherName"][];
         };
         /** @description Something that decides between equal totals. */
         TieBreak: {
@@ -13218,12 +13298,14 @@ export interface operations {
     drawCards: {
         parameters: {
             query: {
-                cards: number;
-                teams: number;
+                deal: string;
                 seed: number;
+                tier?: string;
             };
             header?: never;
-            path?: never;
+            path: {
+                id: string;
+            };
             cookie?: never;
         };
         requestBody?: never;
@@ -13234,7 +13316,16 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": number[];
+                    "application/json": components["schemas"]["CardShown"][];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
             /** @description Unprocessable Entity */
@@ -13308,6 +13399,37 @@ export interface operations {
             };
         };
     };
+    describeInCupboard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ThingDescribed"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
     cupboardFile: {
         parameters: {
             query?: never;
@@ -13359,7 +13481,9 @@ export interface operations {
     };
     shoppingForPlanned: {
         parameters: {
-            query?: never;
+            query?: {
+                until?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -13379,7 +13503,9 @@ export interface operations {
     };
     shoppingFile: {
         parameters: {
-            query?: never;
+            query?: {
+                until?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;

@@ -3,20 +3,26 @@ import Button from 'primevue/button'
 import Column from 'primevue/column'
 import DataTable from 'primevue/datatable'
 import InputText from 'primevue/inputtext'
-import { ref } from 'vue'
-import { api, ask } from '@/api/client'
-import type { Refusal } from '@/api/names'
+import { ref, watch } from 'vue'
+import { api, ask, refusalOf } from '@/api/client'
+import type { CupboardItem, OtherName, Refusal } from '@/api/names'
 import ConflictNote from '@/shared/ConflictNote.vue'
 import LoadNote from '@/shared/LoadNote.vue'
 import StationHead from '@/shared/StationHead.vue'
 import TableFile from '@/shared/TableFile.vue'
 import { useLoad } from '@/shared/useLoad'
 import { useMeanwhile } from '@/shared/useMeanwhile'
+import RowMenu, { type RowAction } from '@/shared/RowMenu.vue'
+import JoinDialog from './JoinDialog.vue'
 import ShoppingTable from './ShoppingTable.vue'
 
 /** What there is, kept over the year, and what to buy for everything that is planned. */
 const cupboard = useLoad(() => ask(api.GET('/api/cupboard')))
-const shopping = useLoad(() => ask(api.GET('/api/shopping')))
+const until = ref('all')
+const shopping = useLoad(() =>
+  ask(api.GET('/api/shopping', { params: { query: { until: until.value === 'all' ? undefined : until.value } } })),
+)
+watch(until, () => void shopping.load())
 const load = () => Promise.all([cupboard.load(), shopping.load()])
 void load()
 const fresh = ref({ name: '', unit: '', amount: '' })
@@ -42,6 +48,33 @@ async function add() {
   const { name, unit, amount } = fresh.value
   if (await put(name, unit.trim() || null, amount, add)) fresh.value = { name: '', unit: '', amount: '' }
 }
+/** Says whether there is always enough of a thing, and what else it is called. */
+async function describe(name: string, unit: string, alwaysThere: boolean, otherNames: readonly OtherName[]) {
+  const answer = await ask(
+    api.PUT('/api/cupboard/about', { body: { name, unit, alwaysThere, otherNames: [...otherNames] } }),
+  )
+  refusal.value = refusalOf(answer)
+  await load()
+}
+const here = (name: string, unit: string) => cupboard.data.value?.find((i) => i.name === name && i.unit === unit)
+const always = (name: string, unit: string) => void describe(name, unit, true, here(name, unit)?.otherNames ?? [])
+const joining = ref<{ name: string; unit: string }>()
+function join(item: CupboardItem, each: number) {
+  const { name, unit } = joining.value ?? { name: '', unit: '' }
+  void describe(item.name, item.unit, item.alwaysThere, [...(item.otherNames ?? []), { name, unit, each }])
+}
+const said = (o: OtherName) => (o.unit ? `${o.unit} of ${o.name}` : o.name)
+const menuOf = (i: CupboardItem): readonly RowAction[] => [
+  { label: 'None left', act: () => void change(i.name, i.unit, '0') },
+  {
+    label: i.alwaysThere ? 'Buy it again when it is short' : 'Always there: do not buy',
+    act: () => void describe(i.name, i.unit, !i.alwaysThere, i.otherNames ?? []),
+  },
+  ...(i.otherNames ?? []).map((o) => ({
+    label: `Not the same as “${said(o)}”`,
+    act: () => void describe(i.name, i.unit, i.alwaysThere, i.otherNames?.filter((other) => other !== o) ?? []),
+  })),
+]
 async function take(text: string) {
   const answer = await ask(api.PUT('/api/cupboard/file', { body: { text } }))
   refusal.value = answer.ok || answer.offline ? undefined : answer.refusal
@@ -66,6 +99,7 @@ async function take(text: string) {
       </ul>
     </div>
     <ConflictNote :of="meanwhile" @theirs="letGo" />
+    <JoinDialog v-model="joining" :cupboard="cupboard.data.value ?? []" @join="join" />
     <LoadNote
       v-if="!cupboard.data.value"
       :state="cupboard.state.value"
@@ -81,7 +115,11 @@ async function take(text: string) {
         </p>
         <DataTable v-else :value="[...cupboard.data.value]" removable-sort>
           <Column field="name" header="Material" sortable :pt="{ bodyCell: { role: 'rowheader' } }">
-            <template #body="{ data: item }">{{ item.name }}{{ item.unit ? ` (${item.unit})` : '' }}</template>
+            <template #body="{ data: item }">
+              {{ item.name }}{{ item.unit ? ` (${item.unit})` : '' }}
+              <span v-if="item.alwaysThere" class="small muted">always there</span>
+              <span v-if="item.otherNames" class="small muted">also: {{ item.otherNames.map(said).join(', ') }}</span>
+            </template>
           </Column>
           <Column field="amount" header="Amount" sortable class="number">
             <template #body="{ data: item }">
@@ -93,17 +131,8 @@ async function take(text: string) {
               />
             </template>
           </Column>
-          <Column class="end" :pt="{ headerCell: { 'aria-label': 'None left' } }">
-            <template #body="{ data: item }">
-              <button
-                type="button"
-                class="act"
-                :aria-label="`None left: ${item.name}`"
-                @click="change(item.name, item.unit, '0')"
-              >
-                None left
-              </button>
-            </template>
+          <Column class="end" :pt="{ headerCell: { 'aria-label': 'More' } }">
+            <template #body="{ data: item }"><RowMenu :of="item.name" :actions="menuOf(item)" /></template>
           </Column>
         </DataTable>
         <form novalidate @submit.prevent="add">
@@ -116,7 +145,13 @@ async function take(text: string) {
       </section>
       <section aria-labelledby="buy">
         <h2 id="buy">To buy</h2>
-        <ShoppingTable v-if="shopping.data.value" :shopping="shopping.data.value" />
+        <ShoppingTable
+          v-if="shopping.data.value"
+          v-model:until="until"
+          :shopping="shopping.data.value"
+          @always="always"
+          @join="(name, unit) => (joining = { name, unit })"
+        />
       </section>
     </div>
   </main>

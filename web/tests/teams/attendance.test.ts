@@ -35,5 +35,8 @@ test('Who is absent is switched off, the others take over the jobs, and Done goe
   await page.clickLink('Done')
   await page.until(() => !page.place.includes('attendance') && !page.place.endsWith('/next'), 'the next station')
   const { teams } = await ask<{ teams: { pupils: { name: string; jobs: string[] }[] }[] }>(`/api/rallies/${id}`)
-  expect(teams[0]!.pupils.map((p) => `${p.name} ${p.jobs.join()}`)).toEqual(['Birk S. record', 'Cleo T. materials,design,building'])
+  expect(teams[0]!.pupils.map((p) => `${p.name} ${p.jobs.join()}`)).toEqual([
+    'Birk S. record',
+    'Cleo T. materials,design,building',
+  ])
 })

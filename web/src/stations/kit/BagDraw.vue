@@ -35,20 +35,15 @@ async function draw() {
 <template>
   <section aria-labelledby="bags">
     <h2 id="bags">Bag draw</h2>
-    <p v-if="categories.length === 0" class="muted">
-      There is nothing to draw from: the brief's materials have no category.
-    </p>
-    <template v-else>
-      <BagShares :draw="how" :categories="categories" />
-      <Button label="Draw the bags" size="small" @click="draw" />
-      <RefusalNote :refusal="refusal" />
-      <div role="status">
-        <ul class="small">
-          <li v-for="b in bags" :key="b.team">
-            <b>{{ b.team }}</b> ({{ b.value }}): {{ b.items.join(', ') }}
-          </li>
-        </ul>
-      </div>
-    </template>
+    <BagShares :draw="how" :categories="categories" />
+    <Button label="Draw the bags" size="small" @click="draw" />
+    <RefusalNote :refusal="refusal" />
+    <div role="status">
+      <ul class="small">
+        <li v-for="b in bags" :key="b.team">
+          <b>{{ b.team }}</b> ({{ b.value }}): {{ b.items.join(', ') }}
+        </li>
+      </ul>
+    </div>
   </section>
 </template>

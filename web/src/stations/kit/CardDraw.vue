@@ -1,39 +1,45 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { ref } from 'vue'
-import { api, ask } from '@/api/client'
-import type { Refusal } from '@/api/names'
+import { api, ask, refusalOf } from '@/api/client'
+import type { CardShown, KitSheet, Refusal } from '@/api/names'
 import RefusalNote from '@/shared/RefusalNote.vue'
 
-/** Problem cards by number; none comes again before all have come. */
-const props = defineProps<{ teams: readonly string[] }>()
-const cards = ref(12)
+/** The cards of a deal by a shuffle number: the same number deals them to the teams of a rally. */
+const props = defineProps<{
+  brief: string
+  tier: string
+  deal: KitSheet['deals'][number]
+  teams: readonly string[]
+}>()
 const seed = ref(1)
-const drawn = ref<readonly number[]>([])
+const drawn = ref<readonly CardShown[]>([])
 const refusal = ref<Refusal>()
 async function draw() {
   const answer = await ask(
-    api.GET('/api/cards', { params: { query: { cards: cards.value, teams: props.teams.length, seed: seed.value } } }),
+    api.GET('/api/briefs/{id}/cards', {
+      params: { path: { id: props.brief }, query: { deal: props.deal.id, seed: seed.value, tier: props.tier } },
+    }),
   )
-  refusal.value = answer.ok || answer.offline ? undefined : answer.refusal
+  refusal.value = refusalOf(answer)
   drawn.value = answer.ok ? answer.data : []
 }
 </script>
 
 <template>
-  <section aria-labelledby="cards">
-    <h2 id="cards">Card draw</h2>
+  <section :aria-labelledby="`cards-${deal.id}`">
+    <h2 :id="`cards-${deal.id}`">Card draw: {{ deal.name }}</h2>
     <p>
-      There are <input v-model.number="cards" type="number" min="1" class="inline" aria-label="Cards" /> problem cards;
-      shuffle number
-      <input v-model.number="seed" type="number" class="inline" aria-label="Shuffle number for the cards" />
+      Shuffle number
+      <input v-model.number="seed" type="number" class="inline" :aria-label="`Shuffle number: ${deal.name}`" />.
+      <span class="small muted">The same number deals the same cards at Teams.</span>
     </p>
-    <Button label="Draw the cards" size="small" @click="draw" />
+    <Button label="Draw the cards" size="small" :aria-label="`Draw the cards: ${deal.name}`" @click="draw" />
     <RefusalNote :refusal="refusal" />
     <div role="status">
       <ul class="small">
         <li v-for="(card, i) in drawn" :key="i">
-          <b>{{ teams[i] }}</b>: card {{ card }}
+          <b>{{ teams[i] }}</b>: {{ card.name }}
         </li>
       </ul>
     </div>

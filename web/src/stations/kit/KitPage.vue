@@ -158,9 +158,16 @@ const next = computed(() => nextAt(sheet.data.value?.route, 'kit'))
             </li>
           </ul>
         </section>
-        <LoadingPlanner :test="sheet.data.value.test" @minutes="takeMinutes" />
-        <BagDraw :teams="teamNames" :stock="sheet.data.value.bags" />
-        <CardDraw :teams="teamNames" />
+        <LoadingPlanner v-if="sheet.data.value.isLoaded" :test="sheet.data.value.test" @minutes="takeMinutes" />
+        <BagDraw v-if="sheet.data.value.bags.length > 0" :teams="teamNames" :stock="sheet.data.value.bags" />
+        <CardDraw
+          v-for="d in sheet.data.value.deals"
+          :key="d.id"
+          :brief="props.brief"
+          :tier="chosen.tier"
+          :deal="d"
+          :teams="teamNames"
+        />
       </div>
     </template>
   </main>

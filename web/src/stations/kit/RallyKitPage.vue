@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { api, ask } from '@/api/client'
-import type { CupboardItem, Refusal } from '@/api/names'
+import type { CupboardItem, Refusal, TeamKit } from '@/api/names'
 import { kitCounted } from '@/shared/entries'
 import LoadNote from '@/shared/LoadNote.vue'
 import RefusalNote from '@/shared/RefusalNote.vue'
@@ -15,8 +15,10 @@ import { useLoad } from '@/shared/useLoad'
 import UnsentNote from '@/log/UnsentNote.vue'
 import { useOutbox } from '@/shared/useOutbox'
 import TeamBags from './TeamBags.vue'
+import KitForAll from './KitForAll.vue'
 import StockNote from './StockNote.vue'
 import TeamKitCount from './TeamKitCount.vue'
+import { asPlanned } from './asPlanned'
 
 /** A rally's kit: counted out and back, team by team, and taken from the cupboard. */
 const { rally, round, tick, news } = useRally()
@@ -37,6 +39,16 @@ const rows = computed(() =>
 async function count(team: string, way: 'out' | 'back', amounts: { material: string; amount: number }[], by: string) {
   const sent = await outbox.record(kitCounted(team, round.value, way, amounts, by))
   refusal.value = sent.kind === 'refused' ? sent.refusal : undefined
+}
+/** All that are left, as planned: whoever got something else was counted before. */
+async function countAll(way: 'out' | 'back', teams: readonly TeamKit[]) {
+  for (const k of teams)
+    await count(
+      k.team,
+      way,
+      k.lines.map((l) => ({ material: l.material, amount: asPlanned(l, way) })),
+      '',
+    )
 }
 async function take() {
   const answer = await ask(api.POST('/api/rallies/{id}/kit/taken', { params: params() }))
@@ -72,6 +84,7 @@ async function back(items: CupboardItem[]) {
         <p v-if="round > 1" class="small muted">
           What is handed out for round {{ round }}: what is different from the round before.
         </p>
+        <KitForAll :rows="rows" @counted="countAll" />
         <ul>
           <TeamKitCount
             v-for="row in rows"

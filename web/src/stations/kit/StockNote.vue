@@ -20,6 +20,12 @@ const inCupboard = computed(() => props.kit.list.lines.some((l) => l.inCupboard 
 <template>
   <section aria-labelledby="stock">
     <h2 id="stock">The cupboard</h2>
+    <div v-if="kit.notThere.length > 0" class="heed">
+      <p>Not in the cupboard when the kit was taken out:</p>
+      <ul>
+        <li v-for="i in kit.notThere" :key="i.name + i.unit">{{ shown(i) }}</li>
+      </ul>
+    </div>
     <template v-if="!kit.stock">
       <p class="muted">
         {{

@@ -113,14 +113,14 @@ button[role='switch'] {
   height: 36px;
   padding: var(--space-2);
   border: 2px solid var(--edge);
-  border-radius: 18px;
+  border-radius: 3px;
   background: var(--paper-deep);
 }
 .track::before {
   content: '';
   width: 24px;
   height: 24px;
-  border-radius: 50%;
+  border-radius: 2px;
   background: var(--edge);
 }
 .track.here {

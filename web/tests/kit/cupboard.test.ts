@@ -1,0 +1,37 @@
+import { expect, test } from 'vitest'
+import { open } from '../page'
+import { ask, onShelf } from '../rallies'
+
+/** The cupboard: what is short and by when, what is never bought, and what is the same by another name. */
+
+test('What is short is listed by day, by rally, not bought, and joined to what there is', async () => {
+  const brief = await onShelf('The slowest millrace')
+  const rally = (name: string, date: string) =>
+    ask('/api/rallies', { brief, name, date, teams: [{ name: 'Plovers' }, { name: 'Whelks' }] })
+  await rally('Class 14', '2027-04-12')
+  await rally('Class 15', '2027-04-19')
+  const desk = await open('/cupboard')
+  await desk.see('In the cupboard')
+  expect(await desk.row('boards')).toContain('Class 14')
+  await desk.shouldBeAccessible()
+  await desk.choose('Buy for', 'The next 2 weeks')
+  await desk.until(() => !desk.text.includes('Class 14'), 'what is later to go')
+  await desk.choose('Buy for', 'Everything planned')
+  await desk.see('Class 14')
+
+  await desk.clickButton('More for pieces of felt')
+  await desk.clickMenu('Always there: do not buy')
+  await desk.see('pieces of felt always there')
+
+  await desk.clickButton('More for boards')
+  await desk.clickMenu('Same as something in the cupboard…')
+  await desk.see('Match “boards” to the cupboard')
+  await desk.choose('It is the same as', 'dowels')
+  await desk.type('How much one is', '3')
+  await desk.until(() => !document.querySelector('.p-select-overlay'), 'the list to close')
+  await desk.clickButton('Save')
+  await desk.see('dowels also: boards')
+  await desk.clickButton('More for dowels')
+  await desk.clickMenu('Not the same as “boards”')
+  await desk.until(() => !desk.text.includes('also: boards'), 'the other name to go')
+})
