@@ -17,7 +17,7 @@ internal static class AttemptRows
             PaperWords.Attempt,
             [
                 .. designs ? [PaperWords.Design] : Array.Empty<string>(),
-                .. measures.Select(m => m.Name),
+                .. measures.Select(m => JudgeSheet.WithLimits(m, compiled)),
                 .. rules.Select(r => r.Text),
                 PaperWords.Outcome,
                 PaperWords.Why,

@@ -27,7 +27,7 @@ public sealed record JudgeSheet(IReadOnlyList<PaperBlock> Blocks)
                         PaperWords.Once,
                         PaperWords.Measure,
                         PaperWords.Reading,
-                        once.Select(m => (m.Name, AsRead(Once(m.Id), m)))
+                        once.Select(m => (WithLimits(m, compiled), AsRead(Once(m.Id), m)))
                     ),
                 },
             .. compiled.TakesAttempts ? new[] { AttemptRows.Of(compiled) } : [],
@@ -41,6 +41,16 @@ public sealed record JudgeSheet(IReadOnlyList<PaperBlock> Blocks)
             ),
         ]);
     }
+
+    /// <summary>
+    /// What a measure is called, with the rules that its reading is held against: who judges on paper sees at once what
+    /// is too long.
+    /// </summary>
+    internal static string WithLimits(Measure measure, CompiledEdition compiled) =>
+        PaperWords.Limited(
+            measure.Name,
+            [.. compiled.Rules.OfType<RulePlan.Limit>().Where(l => l.Of?.Id == measure.Id).Select(l => l.Rule.Text)]
+        );
 
     /// <summary>
     /// The entries that a judge would have written on a device, each understood; or what is wrong, at the fields.
@@ -81,7 +91,7 @@ public sealed record JudgeSheet(IReadOnlyList<PaperBlock> Blocks)
         if (found.Problems.Count > 0)
             return Result<IReadOnlyList<Entry>>.Refused(found.Problems);
 
-        var paper = new TypedPaper(sheet.Team, sheet.Fields, found);
+        var paper = new TypedPaper(sheet.Team, sheet.Fields, found) { Sure = sheet.Sure };
         var entries = new List<Entry>();
         foreach (var written in Written(compiled, paper))
         {
@@ -102,7 +112,11 @@ public sealed record JudgeSheet(IReadOnlyList<PaperBlock> Blocks)
                     taken.Problems.Select(p =>
                         p with
                         {
-                            At = p.At == "/round" ? p.At : $"/fields/{written.FieldOf(p.At)}",
+                            At =
+                                p.At == "/round" ? p.At
+                                : p.At.EndsWith("/sure", StringComparison.Ordinal)
+                                    ? $"/fields/{written.FieldOf(p.At)}/sure"
+                                : $"/fields/{written.FieldOf(p.At)}",
                         }
                     )
                 );
@@ -267,4 +281,9 @@ public sealed record SheetTyped
 
     /// <summary>What stood in each field, by its id.</summary>
     public IReadOnlyDictionary<string, string> Fields { get; init; } = new Dictionary<string, string>();
+
+    /// <summary>
+    /// What is right though it is far from what was expected, by the field's id, as it stood when that was said.
+    /// </summary>
+    public IReadOnlyDictionary<string, string> Sure { get; init; } = new Dictionary<string, string>();
 }

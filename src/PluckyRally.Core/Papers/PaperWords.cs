@@ -3,6 +3,11 @@ namespace PluckyRally.Core;
 /// <summary>What stands on paper.</summary>
 internal static class PaperWords
 {
+    public static string Limited(string measure, IReadOnlyList<string> rules) =>
+        rules.Count == 0
+            ? measure
+            : $"{measure} ({string.Join("; ", rules.Select(r => SentenceCase.Sentence(r.TrimEnd('.'))))})";
+
     public const string Kept = "kept";
     public const string Missed = "missed";
     public const string FailedValue = "failed";

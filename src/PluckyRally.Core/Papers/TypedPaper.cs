@@ -6,6 +6,9 @@ namespace PluckyRally.Core;
 /// <param name="Found">Collects what is wrong, at the fields' ids.</param>
 internal sealed record TypedPaper(string Team, IReadOnlyDictionary<string, string> Typed, ProblemCollector Found)
 {
+    /// <summary>What is right though it is far from what was expected, by the field's id.</summary>
+    public IReadOnlyDictionary<string, string> Sure { get; init; } = new Dictionary<string, string>();
+
     /// <summary>What stands in a field; empty where nothing does.</summary>
     public string At(string field) => Typed.GetValueOrDefault(field, "").Trim();
 
@@ -32,7 +35,13 @@ internal sealed record TypedPaper(string Team, IReadOnlyDictionary<string, strin
     }
 
     /// <summary>A reading as it stands in a field.</summary>
-    public Reading Reading(string field, string measure) => new() { Measure = measure, Typed = At(field) };
+    public Reading Reading(string field, string measure) =>
+        new()
+        {
+            Measure = measure,
+            Typed = At(field),
+            Sure = Has(field) && Sure.GetValueOrDefault(field, "").Trim() == At(field),
+        };
 
     /// <summary>Kept or missed; null where nothing stands, or something else does, which is said.</summary>
     public bool? Met(string field) =>

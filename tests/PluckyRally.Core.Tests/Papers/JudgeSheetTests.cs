@@ -155,6 +155,57 @@ public sealed class JudgeSheetTests
     }
 
     [Fact]
+    public void A_value_far_from_what_was_expected_is_asked_about_once_and_again_when_it_changes()
+    {
+        var expected = Sample.Height() with { Expected = new(20, 100) };
+        var compiled = Sample.Ready(Sample.Brief([expected], [Sample.Part("height", new Curve.ShareOfBest(10))]));
+        IReadOnlyList<Team> teams = [new() { Id = "zqterns", Name = "Terns" }];
+        const string Field = "attempt.1.height";
+        var sheet = Sheet(new() { [Field] = "900" });
+        Read(compiled, teams, sheet)
+            .Problems.ShouldHaveSingleItem()
+            .ShouldSatisfyAllConditions(
+                p => p.At.ShouldBe($"/fields/{Field}/sure"),
+                p => p.What.ShouldContain("far from what was expected")
+            );
+        var sure = sheet with { Sure = new Dictionary<string, string> { [Field] = "900" } };
+        Read(compiled, teams, sure).IsOk.ShouldBeTrue();
+        Read(compiled, teams, sure with { Fields = new Dictionary<string, string> { [Field] = "950" } })
+            .Problems.ShouldHaveSingleItem()
+            .At.ShouldBe($"/fields/{Field}/sure");
+    }
+
+    [Fact]
+    public void A_reading_that_is_held_against_a_limit_says_so()
+    {
+        var compiled = Sample.Ready(
+            Sample.Brief([Sample.Height()], [Sample.Part("height", new Curve.ShareOfBest(10))]) with
+            {
+                Rules =
+                [
+                    new()
+                    {
+                        Id = "low",
+                        Text = "At most 80 cm high.",
+                        Sort = RuleSort.Criterion,
+                        IfMissed = new Consequence.NoteOnly(),
+                        Check = new RuleCheck.Limit
+                        {
+                            Value = "height",
+                            Comparison = Comparison.AtMost,
+                            Amount = "80 cm",
+                        },
+                    },
+                ],
+            }
+        );
+        JudgeSheet
+            .Of(compiled)
+            .Blocks.SelectMany(b => b.Columns.Concat(b.Rows.Select(r => r.Name)))
+            .ShouldContain("Height (at most 80 cm high)");
+    }
+
+    [Fact]
     public void A_sheet_says_who_judged_and_when_and_typing_it_in_twice_changes_nothing()
     {
         var compiled = Sample.Ready(Sample.Simple(attempts: 2));

@@ -9863,6 +9863,10 @@ export interface components {
             fields: {
                 [key: string]: string;
             };
+            /** @description What is right though it is far from what was expected, by the field's id, as it stood when that was said. */
+            sure: {
+                [key: string]: string;
+            };
         };
         Shopping: {
             lines: components["schemas"]["ShoppingLine"][];

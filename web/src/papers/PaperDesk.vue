@@ -3,6 +3,7 @@ import Button from 'primevue/button'
 import { computed, defineAsyncComponent, provide, reactive, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import StationHead from '@/shared/StationHead.vue'
+import { thisBrowser } from '@/shared/thisBrowser'
 import PaperOptions from './PaperOptions.vue'
 import { printing, type OnPaper, type PaperChoices } from './paper'
 import { paperGroups } from './kinds'
@@ -23,8 +24,11 @@ const chooseSort = (id: string) => void router.replace({ query: { ...route.query
 const team = computed(() => (kind.value.byTeam ? inAddress('team') : ''))
 const chooseTeam = (id: string) => void router.replace({ query: { ...route.query, team: id || undefined } })
 
+/** Whoever prints on another paper than the school's does so the next time too. */
+const size = `paper:${props.paper}`
+const remembered = thisBrowser.read(size)
 const choices = reactive<PaperChoices>({
-  paper: props.paper,
+  paper: remembered === 'A4' || remembered === 'letter' ? remembered : props.paper,
   ink: 'colour',
   letters: props.on.largePrint ? 'print' : 'usual',
   lines: props.on.largePrint ? 'wide' : 'narrow',
@@ -41,6 +45,10 @@ watch(
     choices.letters = large ? 'print' : 'usual'
     choices.lines = large ? 'wide' : 'narrow'
   },
+)
+watch(
+  () => choices.paper,
+  (paper) => thisBrowser.keep(size, paper),
 )
 const teams = computed(() => props.on.rally?.teams.filter((t) => !team.value || t.id === team.value) ?? [])
 const now = reactive({ on: computed(() => props.on), choices, teams })

@@ -6,6 +6,7 @@ import { api, ask, refusalOf } from '@/api/client'
 import type { PaperBlock, PaperField, Refusal, SheetTyped } from '@/api/names'
 import { thisBrowser } from '@/shared/thisBrowser'
 import { useDraft } from '@/shared/useDraft'
+import { pastedInto } from './pastedInto'
 
 /** One team's sheet. What is typed is kept on this device until the server has it. */
 const props = defineProps<{
@@ -20,23 +21,37 @@ const emit = defineEmits<{ kept: [things: number] }>()
 const today = new Date().toLocaleDateString('sv')
 const who = `judged-by:${props.rally}`
 const { draft, follow } = useDraft<
-  Pick<SheetTyped, 'id' | 'judgedBy' | 'judgedOn'> & { fields: Record<string, string> }
+  Pick<SheetTyped, 'id' | 'judgedBy' | 'judgedOn'> & {
+    fields: Record<string, string>
+    sure: Record<string, string>
+  }
 >(
   () => ({
     id: v7(),
     judgedBy: thisBrowser.read(who) ?? '',
     judgedOn: props.day && props.day <= today ? props.day : today,
     fields: {},
+    sure: {},
   }),
   `sheet:${props.rally}:${props.team}:${props.round}`,
 )
 const refusal = ref<Refusal>()
 const sending = ref(false)
 const problem = (at: string) => refusal.value?.problems.find((p) => p.at === at)
-const wrongAt = (f: PaperField) => problem(`/fields/${f.id}`)
+const wrongAt = (f: PaperField) => problem(`/fields/${f.id}`) ?? unlikely(f)
+/** A value far from what was expected is asked about once. */
+const unlikely = (f: PaperField) => problem(`/fields/${f.id}/sure`)
+function isRight(f: PaperField) {
+  draft.value.sure = { ...draft.value.sure, [f.id]: draft.value.fields[f.id] ?? '' }
+  void keep()
+}
 const elsewhere = computed(() => {
   const known = new Set(props.blocks.flatMap((b) => b.rows.flatMap((r) => r.fields.map((f) => `/fields/${f.id}`))))
-  return refusal.value?.problems.filter((p) => !known.has(p.at) && p.at !== '/judgedBy' && p.at !== '/again') ?? []
+  return (
+    refusal.value?.problems.filter(
+      (p) => !known.has(p.at.replace(/\/sure$/, '')) && p.at !== '/judgedBy' && p.at !== '/again',
+    ) ?? []
+  )
 })
 const named = (b: PaperBlock) => b.rows.some((r) => r.name)
 const label = (b: PaperBlock, row: string, column: number) =>
@@ -47,11 +62,11 @@ const asked = computed(() => problem('/again'))
 async function keep(again = false) {
   if (sending.value) return
   sending.value = true
-  const { id, judgedBy, judgedOn, fields } = draft.value
+  const { id, judgedBy, judgedOn, fields, sure } = draft.value
   const answer = await ask(
     api.POST('/api/rallies/{id}/papers/judged', {
       params: { path: { id: props.rally } },
-      body: { id, team: props.team, round: props.round, judgedBy, judgedOn, fields, again },
+      body: { id, team: props.team, round: props.round, judgedBy, judgedOn, fields, sure, again },
     }),
   )
   sending.value = false
@@ -61,6 +76,20 @@ async function keep(again = false) {
   follow()
   draft.value.id = v7()
   emit('kept', answer.data.entries)
+}
+/** Cells that were copied from a spreadsheet fill the fields from this one on, row by row. */
+function onPaste(event: ClipboardEvent, b: PaperBlock, row: number, column: number) {
+  const text = event.clipboardData?.getData('text/plain').replace(/\r?\n$/, '') ?? ''
+  if (!/[\t\n]/.test(text)) return
+  event.preventDefault()
+  const fields = { ...draft.value.fields }
+  text.split(/\r?\n/).forEach((line, down) =>
+    line.split('\t').forEach((cell, right) => {
+      const field = b.rows[row + down]?.fields[column + right]
+      if (field) fields[field.id] = pastedInto(field, cell.trim())
+    }),
+  )
+  draft.value.fields = fields
 }
 /** Enter goes to the next field, as on an adding machine; behind the last it keeps the sheet. */
 function onEnter(event: KeyboardEvent) {
@@ -134,11 +163,21 @@ function onEnter(event: KeyboardEvent) {
                     :inputmode="f.kind === 'count' ? 'numeric' : undefined"
                     :aria-label="label(b, r.name, c)"
                     :aria-invalid="wrongAt(f) !== undefined"
+                    @paste="onPaste($event, b, i, c)"
                   />
                   <span v-if="f.unit" class="small muted">&nbsp;{{ f.unit }}</span>
                 </template>
                 <p v-if="wrongAt(f)" class="wrong small" role="alert">
                   {{ wrongAt(f)!.what }} {{ wrongAt(f)!.remedy }}
+                  <Button
+                    v-if="unlikely(f)"
+                    type="button"
+                    label="It is right"
+                    size="small"
+                    variant="outlined"
+                    :disabled="sending"
+                    @click="isRight(f)"
+                  />
                 </p>
               </td>
             </tr>

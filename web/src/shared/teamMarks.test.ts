@@ -16,3 +16,8 @@ test('no two of a class have the same pattern and colour, and each has a short c
     ),
   )
 })
+
+test('teams that are only numbered have their number as short code', () => {
+  const teams = ['Team 1', 'Team 2', 'Team 12', 'Terns'].map((name, i) => ({ id: `t${i}`, name, callSign: '' }))
+  expect([...teamMarks(teams).values()].map((m) => m.sign)).toEqual(['T1', 'T2', '12', 'TE'])
+})

@@ -14,7 +14,7 @@ const colours = ['var(--team-1)', 'var(--team-2)', 'var(--team-3)', 'var(--team-
 
 /**
  * A mark for each team, by its id: patterns in turn, and its short code, or else two letters of the name that no other
- * team has.
+ * team has; a number where it is only numbered.
  */
 export function teamMarks(teams: readonly Pick<Team, 'id' | 'name' | 'callSign'>[]): Map<string, TeamMark> {
   const chosen = teams.map((team) => team.callSign.toUpperCase())
@@ -35,5 +35,8 @@ export function teamMarks(teams: readonly Pick<Team, 'id' | 'name' | 'callSign'>
 function callSigns(name: string): string[] {
   const letters = [...name.toUpperCase()].filter((c) => /\p{L}|\p{N}/u.test(c))
   const first = letters[0] ?? '?'
+  // Teams that are only numbered are told apart by their numbers: T1, T2, 10.
+  const number = /\s(\d{1,2})$/.exec(name.trim())?.[1]
+  if (number) return [(first + number).length === 2 ? first + number : number]
   return letters.slice(1).map((second) => first + second)
 }

@@ -173,6 +173,9 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   <main v-if="rally" id="main" ref="page" class="walk">
     <StationHead title="Score" :next="next">
       <RouterLink :to="inRound(`/rallies/${id}/together`)" class="small">All teams together</RouterLink>
+      <RouterLink v-if="isTeacher" :to="inRound(`/rallies/${id}/typing/${current}`)" class="small"
+        >Type in a paper sheet</RouterLink
+      >
       <RoundChoice :rounds="rally.progress.rounds" :round="round" may-begin />
     </StationHead>
     <TeamStrip :teams="teams" :references="references" :current="current" :rally="rally.id" :strip="strip" />
