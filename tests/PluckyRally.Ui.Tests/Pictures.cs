@@ -40,7 +40,7 @@ public sealed class Pictures(DemoServer demo) : ScreenTest
         desk.See("Lesson 2 ends after");
         Save(desk, "time");
         desk.Click(() => desk.One("link", "Kit", exact: false));
-        desk.See("Loading plan");
+        desk.See("The same for everyone");
         Save(desk, "kit");
 
         desk.Open("/");

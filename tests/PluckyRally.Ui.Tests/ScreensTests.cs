@@ -63,6 +63,7 @@ public sealed class ScreensTests(DemoServer demo, WorkingServer working) : Scree
                 ("papers", "Choose what to print"),
                 ("run", "ring at warnings"),
                 ("teams", "Lugworms"),
+                ("attendance", "23 of 23 here"),
                 ("results", "Why: "),
                 ("together", "Observations"),
                 ("judges", "Make a code for judges"),
@@ -72,7 +73,7 @@ public sealed class ScreensTests(DemoServer demo, WorkingServer working) : Scree
         {
             window.Open(score[..score.LastIndexOf("/score", StringComparison.Ordinal)] + "/" + station);
             window.See(says);
-            HoldsUp(window, inHand: station is "run" or "together", onWall: station is "wall");
+            HoldsUp(window, inHand: station is "run" or "together" or "attendance", onWall: station is "wall");
         }
     }
 

@@ -31,11 +31,25 @@ public sealed record TestNeed(
     public string Says => TestNeedWords.Say(this, Planned is { } planned ? Math.Min(planned, InCupboard) : InCupboard);
 
     /// <summary>
-    /// Whether builds of a brief are loaded with pieces: counted weights, rolls, or weights of the rig.
+    /// Whether builds of a brief are loaded with pieces: counted weights, rolls, weights of the rig, or things carried
+    /// that are counted.
     /// </summary>
     public static bool IsLoaded(Brief brief) =>
-        brief.Measures.Any(m => m is { Off: false, Weights.Count: > 0 } or { Off: false, Roll: > 0 })
-        || brief.Materials.Any(m => m is { Off: false, Category: "weight" });
+        brief.Materials.Any(m => m is { Off: false, Category: "weight" })
+        || brief
+            .Measures.Where(m => !m.Off)
+            .Any(m =>
+                m is { Weights.Count: > 0 } or { Roll: > 0 }
+                || (m.Kind == MeasureKind.Count && brief.Materials.Any(thing => thing.IsOfRig && Names(thing, m.Unit)))
+            );
+
+    /// <summary>"beads" are of "glass beads".</summary>
+    private static bool Names(Material thing, string counted) =>
+        counted.Length > 0
+        && (
+            IsCalled(thing, counted)
+            || English.One(thing.Name).EndsWith($" {English.One(counted)}", StringComparison.OrdinalIgnoreCase)
+        );
 
     /// <summary>What each thing of a brief's test takes, against what is planned and what there is.</summary>
     /// <param name="brief">The brief as it is run, with the teams that are expected.</param>

@@ -1,3 +1,4 @@
+using System.Globalization;
 using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core;
 using PluckyRally.Data;
@@ -145,7 +146,7 @@ internal static class CupboardEndpoints
                         l.Buying.Packs,
                         l.Buying.Cost,
                         l.Money,
-                        l.ShortOn,
+                        l.ShortOn?.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture),
                         string.Join("; ", l.For.Select(f => f.Name).Distinct()),
                     ]
             )

@@ -173,7 +173,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   <main v-if="rally" id="main" ref="page" class="walk">
     <StationHead title="Score" :next="next">
       <RouterLink :to="inRound(`/rallies/${id}/together`)" class="small">All teams together</RouterLink>
-      <RouterLink v-if="isTeacher" :to="inRound(`/rallies/${id}/typing/${current}`)" class="small"
+      <RouterLink v-if="isTeacher" :to="inRound(`/rallies/${id}/typing/${current}`)" class="small only-wide"
         >Type in a paper sheet</RouterLink
       >
       <RoundChoice :rounds="rally.progress.rounds" :round="round" may-begin />
@@ -200,9 +200,13 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
           <p v-if="reference" class="muted">
             {{ purposeNames[reference.purpose] }}, not ranked{{ sheet.reason ? `. ${sheet.reason}` : '' }}
           </p>
-          <p v-else class="muted">
+          <p v-else class="muted" :class="{ 'only-wide': isTeacher && sheet.status === 'unfinished' }">
             {{ sheet.status === 'away' ? `Not ranked: ${sheet.reason}` : sheet.reason || 'Complete' }}
           </p>
+          <nav v-if="isTeacher" class="ways" aria-label="Other pages">
+            <RouterLink to="/">Home</RouterLink>
+            <RouterLink :to="inRound(`/rallies/${id}/run`)">Run</RouterLink>
+          </nav>
         </div>
         <Button
           label="Undo"
@@ -215,12 +219,6 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
         <Button aria-label="Next team" variant="outlined" class="step next" @click="go(1)">
           <span class="named">Next team</span> ›
         </Button>
-        <nav v-if="isTeacher" class="ways" aria-label="Other pages">
-          <RouterLink to="/">Home</RouterLink>
-          <RouterLink :to="inRound(`/rallies/${id}/run`)">Run</RouterLink>
-          <RouterLink :to="inRound(`/rallies/${id}/attendance`)">Attendance</RouterLink>
-          <RouterLink :to="inRound(`/rallies/${id}/results`)">Results</RouterLink>
-        </nav>
       </div>
       <p v-if="sheet.closed" class="heed" role="status">
         Round {{ round }} is closed. Nothing more is recorded in it until the teacher opens it again.
@@ -325,16 +323,16 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   font-size: var(--size-number);
   overflow-wrap: anywhere;
 }
-/* On a phone the bar and the bunting are a screenful away. */
+/* On a phone the bar and the bunting are a screenful away; how far the team is stands in the strip and at the pad. */
 .ways {
   display: none;
-  grid-column: 1 / -1;
-  justify-content: space-between;
+  justify-content: center;
+  gap: var(--space-6);
 }
 .ways a {
   display: grid;
   align-items: center;
-  min-height: 44px;
+  min-height: 36px;
 }
 .step {
   min-width: var(--touch);
@@ -369,6 +367,9 @@ h3 {
 @media (max-width: 700px) {
   .ways {
     display: flex;
+  }
+  .only-wide {
+    display: none;
   }
   .walk {
     padding: var(--space-3) var(--margin) var(--space-8);
