@@ -99,7 +99,7 @@ public sealed class PapersTests(DemoServer demo) : ScreenTest
         desk.Choose("Attempts, 2, Outcome", "failed");
         desk.Type("Observations, Observations", "tried it twice by hand");
         desk.ClickButton("Save this sheet");
-        desk.See("Dulse: 4 things are recorded.");
+        desk.See("Dulse: 4 results recorded.");
         desk.Until(() => desk.Place.EndsWith("/typing/t2", StringComparison.Ordinal), "the next team");
         desk.Until(() => desk.Field("Judged by").GetAttribute("value") == "Wren S.", "the judge's name to stay");
         desk.Open($"/rallies/{id}/score/t1");

@@ -39,9 +39,11 @@ public sealed class Cupboard(RallyDb db)
     /// <summary>Says how much there is of some things; nothing of one takes it out.</summary>
     public async Task Put(IReadOnlyList<CupboardItem> items, CancellationToken stop)
     {
+        await using var whole = await db.Database.BeginTransactionAsync(stop);
         foreach (var item in items)
             await Set(item, (_, said) => said, stop);
         await db.SaveChangesAsync(stop);
+        await whole.CommitAsync(stop);
     }
 
     /// <summary>

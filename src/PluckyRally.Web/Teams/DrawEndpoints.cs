@@ -193,9 +193,9 @@ internal static class DrawEndpoints
             return new Refused([
                 new(
                     "/stock",
-                    "There is nothing to draw from: bags are drawn where the brief is one of drawing a bag, and from "
-                        + "materials with a category to build with.",
-                    "Choose that pattern in the brief, and say on its sheet what each material is good for."
+                    "There is nothing to draw from: bags are drawn in a brief that was begun from the pattern for it, "
+                        + "of materials with a category to build with.",
+                    "Begin a brief from that pattern, and say on its sheet what each material is good for."
                 ),
             ]);
         var bags = Draws.Bags(

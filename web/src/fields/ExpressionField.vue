@@ -23,7 +23,7 @@ const { text, type, problem } = useTyped<string>({
     return 'unknown' in meant
       ? {
           problem: {
-            what: `Nothing is called “${meant.unknown}”.`,
+            what: `There is no figure called “${meant.unknown}”.`,
             remedy: 'Choose a name from the list while you type.',
           },
         }

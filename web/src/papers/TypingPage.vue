@@ -31,7 +31,7 @@ const said = ref('')
 /** Whether the last team's page was kept. */
 const last = ref(false)
 function onKept(things: number) {
-  said.value = `${current.value?.name}: ${things} ${things === 1 ? 'thing is' : 'things are'} recorded.`
+  said.value = `${current.value?.name}: ${things} ${things === 1 ? 'result' : 'results'} recorded.`
   const at = teams.value.findIndex((t) => t.id === current.value?.id)
   const team = teams.value[at + 1]
   last.value = team === undefined

@@ -132,7 +132,7 @@ test('A calculation is written with the names of figures from a list', async () 
   await holds(desk, 'What the part looks at', '“Height” - 2 * “Pieces used” ')
   await desk.see('pieces cannot be')
   await desk.type('What the part looks at', '“heigth”')
-  await desk.see('Nothing is called “heigth”.')
+  await desk.see('There is no figure called “heigth”.')
   await desk.shouldBeAccessible()
 })
 
