@@ -112,7 +112,7 @@ public sealed class DebriefTests(WorkingServer server) : ScreenTest
         desk.ShouldBeAccessible();
 
         desk.Open("/");
-        desk.Type("Search briefs", "dry beads first");
+        desk.Type("Search briefs and rallies", "dry beads first");
         desk.Until(
             () =>
                 desk.Driver.FindElements(By.XPath("//h3/a[contains(@href, '/briefs/')]"))

@@ -226,6 +226,20 @@ public sealed class RallyKitTests : IDisposable
             ]);
     }
 
+    [Fact]
+    public async Task Who_is_there_begins_no_lesson_and_what_is_scored_does()
+    {
+        var rally = await _app.Begin(WithKit, "Able", "Bold");
+        var all = (await Straws()).Needed;
+        await Write(new Entry.TeamAway { Id = Guid.CreateVersion7(), Team = "t2" });
+        (await Straws()).Needed.ShouldBe(all / 2, "it is still bought for, for the team that is there");
+        await Write(Sample.Caught("210"));
+        (await _app.Get<Shopping>("/api/shopping")).Lines.ShouldBeEmpty();
+
+        async Task Write(Entry entry) =>
+            (await _app.Post($"/api/rallies/{rally}/entries", entry)).EnsureSuccessStatusCode();
+    }
+
     public void Dispose() => AppPool.Return(_app);
 
     private async Task<ShoppingLine> Straws() =>

@@ -69,6 +69,41 @@ public sealed class YearTests : IDisposable
     }
 
     [Fact]
+    public async Task A_year_that_is_over_shows_what_was_run_and_what_came_of_it()
+    {
+        var brief = await _app.AddBrief(Sample.Brief());
+        var today = DateOnly.FromDateTime(DateTime.Now);
+        using var made = await _app.Post(
+            "/api/rallies",
+            new NewRally
+            {
+                Brief = brief,
+                Name = "Last year's class",
+                Date = today.AddYears(-1),
+                Teams = [new("Able")],
+            }
+        );
+        var rally = (await RunningApp.Read(made)).GetProperty("id").GetGuid();
+        foreach (var entry in new Entry[] { Sample.Caught("210"), Sample.Caught("195"), Sample.Stands(met: true) })
+            (await _app.Post($"/api/rallies/{rally}/entries", entry)).EnsureSuccessStatusCode();
+        (await _app.Put($"/api/rallies/{rally}/archived", new Archived(Away: true))).EnsureSuccessStatusCode();
+
+        var line = await _app.Get<YearLine>("/api/year");
+        (line.IsThisYear, line.Stops.Count, line.Years.Count).ShouldBe((true, 0, 2));
+        var past = await _app.Get<YearLine>($"/api/year?begins={line.Years[0].Begins}");
+        (past.IsThisYear, past.Name).ShouldBe((false, line.Years[0].Name));
+        var ran = past.Stops.ShouldHaveSingleItem();
+        (ran.Name, ran.Teams, ran.Archived, ran.Best!.Team, ran.Best.Text).ShouldBe(
+            ("Last year's class", 1, true, "Able", "210 mL")
+        );
+        (await _app.Get<List<BriefOnShelf>>("/api/briefs"))
+            .Single()
+            .LastRun.ShouldBe(new BriefRun(rally, "Last year's class", today.AddYears(-1)));
+        using var wrong = await _app.Client.GetAsync("/api/year?begins=1066", TestContext.Current.CancellationToken);
+        (await RunningApp.Places(wrong)).ShouldBe(["/begins"]);
+    }
+
+    [Fact]
     public async Task The_year_line_is_the_schools_own()
     {
         using var set = await _app.Put(

@@ -90,6 +90,12 @@ public sealed record OpenedRally(Rally Rally)
     public int Rounds => Math.Max(1, Stands.Select(e => e.Round).DefaultIfEmpty(1).Max());
 
     /// <summary>
+    /// Whether the lesson has begun: a phase was started, or something was scored. Who is there, who does what and what
+    /// was drawn only make it ready.
+    /// </summary>
+    public bool HasBegun => Stands.Any(e => e is Entry.PhaseBegun || e.BeginsRound);
+
+    /// <summary>
     /// The round that runs: the last one that the clock was begun in, or in which two teams have done something. One
     /// straggler whose entry was moved out of a closed round does not begin the next.
     /// </summary>

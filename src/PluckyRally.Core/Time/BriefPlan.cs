@@ -15,6 +15,28 @@ public sealed record BriefPlan
     /// <summary>For whom: a class; empty where that is open.</summary>
     public string For { get; init; } = "";
 
+    /// <summary>The first of its days.</summary>
+    public DateOnly From(School school) => WholeWeek ? school.WeekOf(Date) : Date;
+
+    /// <summary>The day to make teams for: today in a planned week that has begun, else its first.</summary>
+    public DateOnly DayFor(School school, DateOnly today)
+    {
+        var from = From(school);
+        return WholeWeek && from < today && today < from.AddDays(DaysOfWeek) ? today : from;
+    }
+
+    /// <summary>
+    /// Whether what is planned for a day comes before the rally that is next: a rally of today comes first, and one
+    /// whose day is over or open waits only for what is planned for today.
+    /// </summary>
+    /// <param name="planned">The day of the plan.</param>
+    /// <param name="rally">The day of the rally that is next; null where it has none.</param>
+    /// <param name="today">The day it is.</param>
+    public static bool ComesBefore(DateOnly planned, DateOnly? rally, DateOnly today) =>
+        rally > today ? planned < rally : rally != today && planned == today;
+
+    private const int DaysOfWeek = 7;
+
     /// <summary>Where another state of it differs from this one.</summary>
     public IReadOnlyList<Difference> DifferencesTo(BriefPlan after)
     {

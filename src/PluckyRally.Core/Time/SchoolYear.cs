@@ -14,6 +14,15 @@ public sealed record SchoolYear(DateOnly From)
         return new(day >= begins ? begins : DayIn(day.Year - 1, school.BeginsMonth, school.BeginsDay));
     }
 
+    /// <summary>The year of a school that begins in a calendar year.</summary>
+    /// <param name="year">From 2000 to 2100.</param>
+    /// <param name="school">The school.</param>
+    public static SchoolYear Beginning(int year, School school) =>
+        new(DayIn(year, school.BeginsMonth, school.BeginsDay));
+
+    /// <summary>What it is called: 2025–26, or 2026 where it is the calendar's.</summary>
+    public string Name => From.DayOfYear == 1 ? $"{From.Year}" : $"{From.Year}–{To.Year % 100:00}";
+
     /// <summary>
     /// How far along the year a day is, from 0 to 1; each month takes a twelfth, whatever the number of its days.
     /// </summary>

@@ -6,7 +6,7 @@ public enum CopyReason
     /// <summary>It was the first start of a day, or the day has changed.</summary>
     Day,
 
-    /// <summary>A lesson was over or a round was closed.</summary>
+    /// <summary>A lesson was over, a round was closed, or nothing was recorded any more for a while.</summary>
     RallyEnded,
 
     /// <summary>The data file was about to be brought up to date.</summary>
@@ -14,6 +14,9 @@ public enum CopyReason
 
     /// <summary>Somebody wanted one.</summary>
     ByHand,
+
+    /// <summary>An older one was about to be restored.</summary>
+    BeforeRestore,
 }
 
 /// <summary>A copy of all data, as it says itself in a file beside it.</summary>

@@ -10,6 +10,9 @@ public static class CopyRule
     public const string Says =
         "Every one of the last seven days is kept, then one a week for eight weeks, then one a month for a year.";
 
+    /// <summary>When so long nothing is recorded any more, the lesson is taken to be over.</summary>
+    private static readonly TimeSpan Quiet = TimeSpan.FromMinutes(30);
+
     private const int Days = 7;
     private const int Weeks = 8;
     private const int Months = 12;
@@ -31,6 +34,13 @@ public static class CopyRule
             kept.Add(month.Max());
         return kept;
     }
+
+    /// <summary>Whether a lesson that nobody ended by the clock or by closing its round is to be copied.</summary>
+    /// <param name="recorded">When something was recorded last; null where nothing was.</param>
+    /// <param name="copied">When the newest copy was made; null where there is none.</param>
+    /// <param name="now">The time it is.</param>
+    public static bool IsDue(DateTimeOffset? recorded, DateTimeOffset? copied, DateTimeOffset now) =>
+        recorded is { } at && now - at >= Quiet && !(copied >= at);
 
     private static (int, int) Week(DateTimeOffset at) =>
         (

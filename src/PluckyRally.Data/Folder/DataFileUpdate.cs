@@ -62,7 +62,8 @@ internal static class DataFileUpdate
         Run(connection, "PRAGMA journal_mode = DELETE;");
     }
 
-    private static RallyDb Context(string file) =>
+    /// <summary>A file that is read or made by itself, outside of what a server uses.</summary>
+    public static RallyDb Context(string file) =>
         new(
             new DbContextOptionsBuilder<RallyDb>()
                 .UseSqlite(new SqliteConnectionStringBuilder { DataSource = file, Pooling = false }.ToString())

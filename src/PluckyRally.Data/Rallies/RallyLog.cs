@@ -30,13 +30,14 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
             .ToListAsync(stop);
 
     /// <summary>
-    /// The rallies in which nothing is recorded yet; one whose edition is not understood is left out.
+    /// The rallies that are still to come: nothing is recorded in them, or, from today on, only who is there and what
+    /// was drawn. One whose edition is not understood is left out.
     /// </summary>
-    public async Task<
-        IReadOnlyList<(Guid Id, string Name, DateOnly? Date, Edition Edition, IReadOnlyList<int> Members)>
-    > NotBegun(CancellationToken stop)
+    /// <param name="today">The day it is.</param>
+    /// <param name="stop">Stops it.</param>
+    public async Task<IReadOnlyList<RallyToCome>> ToCome(DateOnly today, CancellationToken stop)
     {
-        var rallies = await db
+        var untouched = await db
             .Rallies.AsNoTracking()
             .Where(r => r.OwnerId == Owner.LocalTeacher && !r.Archived && !db.Entries.Any(e => e.RallyId == r.Id))
             .Select(r => new
@@ -48,13 +49,30 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
                 Members = r.Teams.OrderBy(t => t.Order).Select(t => t.Members).ToList(),
             })
             .ToListAsync(stop);
-        return
-        [
-            .. rallies
-                .Select(r => (r.Id, r.Name, r.Date, Edition: DocumentReader.KeptEdition(r.Edition), r.Members))
-                .Where(r => r.Edition is not null)
-                .Select(r => (r.Id, r.Name, r.Date, r.Edition!, (IReadOnlyList<int>)r.Members)),
-        ];
+        var prepared = await db
+            .Rallies.AsNoTracking()
+            .Where(r =>
+                r.OwnerId == Owner.LocalTeacher
+                && !r.Archived
+                && (r.Date == null || r.Date >= today)
+                && db.Entries.Any(e => e.RallyId == r.Id)
+            )
+            .Select(r => r.Id)
+            .ToListAsync(stop);
+        var toCome = untouched
+            .Select(r => (r.Id, r.Name, r.Date, Edition: DocumentReader.KeptEdition(r.Edition), r.Members))
+            .Where(r => r.Edition is not null)
+            .Select(r => new RallyToCome(r.Id, r.Name, r.Date, r.Edition!.Brief, KitList.Unmade(r.Members)))
+            .ToList();
+        foreach (var id in prepared)
+        {
+            if (await Open(id, stop) is not { Opened: { IsOk: true, Value: { HasBegun: false } opened } })
+                continue;
+            var first = opened.In(1);
+            toCome.Add(new(id, opened.Rally.Name, opened.Rally.Date, first.Compiled.Brief, first.Present));
+        }
+
+        return toCome;
     }
 
     /// <summary>
@@ -378,6 +396,14 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
         return there;
     }
 }
+
+/// <summary>A rally that is still to come, with what its kit is counted for.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Name">What it is called.</param>
+/// <param name="Date">The day; absent where none is said.</param>
+/// <param name="Brief">The brief as it is run.</param>
+/// <param name="Teams">The teams that are there.</param>
+public sealed record RallyToCome(Guid Id, string Name, DateOnly? Date, Brief Brief, IReadOnlyList<Team> Teams);
 
 /// <summary>A rally as a list shows it.</summary>
 /// <param name="Id">Its id.</param>

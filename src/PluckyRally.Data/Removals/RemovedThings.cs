@@ -28,7 +28,10 @@ public enum RemovedSort
 /// <param name="Sort">What sort of thing it is.</param>
 /// <param name="Id">Its id.</param>
 /// <param name="Name">What it is called.</param>
-/// <param name="Of">What it belonged to; empty for what stands by itself.</param>
+/// <param name="Of">What it belonged to: a student's class, a photo's rally; empty for what stands by itself.</param>
+/// <param name="Brief">The brief's title, of a rally and of a photo of one; empty for others.</param>
+/// <param name="Date">The day of that rally.</param>
+/// <param name="Archived">Whether it was archived when it was deleted: so it is again when it is restored.</param>
 /// <param name="RemovedAt">When it was taken away.</param>
 /// <param name="GoneAt">When it is gone for good.</param>
 public sealed record Removed(
@@ -36,6 +39,9 @@ public sealed record Removed(
     Guid Id,
     string Name,
     string Of,
+    string Brief,
+    DateOnly? Date,
+    bool Archived,
     DateTimeOffset RemovedAt,
     DateTimeOffset GoneAt
 );
@@ -59,6 +65,7 @@ public sealed class RemovedThings(RallyDb db, DataFolder folder, RallyCache kept
             {
                 b.Id,
                 b.Title,
+                b.Archived,
                 b.DeletedAt,
             })
             .ToListAsync(stop);
@@ -70,6 +77,8 @@ public sealed class RemovedThings(RallyDb db, DataFolder folder, RallyCache kept
                 r.Id,
                 r.Name,
                 r.BriefTitle,
+                r.Date,
+                r.Archived,
                 r.DeletedAt,
             })
             .ToListAsync(stop);
@@ -114,6 +123,8 @@ public sealed class RemovedThings(RallyDb db, DataFolder folder, RallyCache kept
                         p.Id,
                         p.By,
                         Rally = r.Name,
+                        r.BriefTitle,
+                        r.Date,
                         p.DeletedAt,
                         WithRally = r.DeletedAt != null,
                     }
@@ -122,18 +133,34 @@ public sealed class RemovedThings(RallyDb db, DataFolder folder, RallyCache kept
         return
         [
             .. briefs
-                .Select(b => Thing(RemovedSort.Brief, b.Id, b.Title, "", b.DeletedAt))
-                .Concat(rallies.Select(r => Thing(RemovedSort.Rally, r.Id, r.Name, r.BriefTitle, r.DeletedAt)))
-                .Concat(classes.Select(c => Thing(RemovedSort.Class, c.Id, c.Name, "", c.DeletedAt)))
+                .Select(b => Thing(RemovedSort.Brief, b.Id, b.Title, b.DeletedAt) with { Archived = b.Archived })
+                .Concat(
+                    rallies.Select(r =>
+                        Thing(RemovedSort.Rally, r.Id, r.Name, r.DeletedAt) with
+                        {
+                            Brief = r.BriefTitle,
+                            Date = r.Date,
+                            Archived = r.Archived,
+                        }
+                    )
+                )
+                .Concat(classes.Select(c => Thing(RemovedSort.Class, c.Id, c.Name, c.DeletedAt)))
                 .Concat(
                     students
                         .Where(p => !p.WithClass)
-                        .Select(p => Thing(RemovedSort.Student, p.Id, p.Name, p.Class, p.DeletedAt))
+                        .Select(p => Thing(RemovedSort.Student, p.Id, p.Name, p.DeletedAt) with { Of = p.Class })
                 )
                 .Concat(
                     photos
                         .Where(p => !p.WithRally)
-                        .Select(p => Thing(RemovedSort.Photo, p.Id, p.By, p.Rally, p.DeletedAt))
+                        .Select(p =>
+                            Thing(RemovedSort.Photo, p.Id, p.By, p.DeletedAt) with
+                            {
+                                Of = p.Rally,
+                                Brief = p.BriefTitle,
+                                Date = p.Date,
+                            }
+                        )
                 )
                 .OrderByDescending(t => t.RemovedAt),
         ];
@@ -256,6 +283,6 @@ public sealed class RemovedThings(RallyDb db, DataFolder folder, RallyCache kept
             .ExecuteUpdateAsync(set => set.SetProperty(c => c.DeletedAt, (DateTimeOffset?)null), stop);
     }
 
-    private static Removed Thing(RemovedSort sort, Guid id, string name, string of, DateTimeOffset? at) =>
-        new(sort, id, name, of, at!.Value, at.Value.AddDays(Days));
+    private static Removed Thing(RemovedSort sort, Guid id, string name, DateTimeOffset? at) =>
+        new(sort, id, name, "", "", null, Archived: false, at!.Value, at.Value.AddDays(Days));
 }

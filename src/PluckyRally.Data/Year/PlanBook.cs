@@ -75,7 +75,4 @@ public sealed record PlannedBrief(Guid Id, string Title, string Document, BriefP
 {
     /// <summary>What it is called among what is to be bought: the class, or the brief where nobody is named.</summary>
     public string Name => Plan.For.Length > 0 ? Plan.For : Title;
-
-    /// <summary>The first of its days.</summary>
-    public DateOnly From(School school) => Plan.WholeWeek ? school.WeekOf(Plan.Date) : Plan.Date;
 }

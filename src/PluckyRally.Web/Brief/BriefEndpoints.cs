@@ -3,6 +3,7 @@ using PluckyRally.Core;
 using PluckyRally.Data;
 using PluckyRally.Data.Briefs;
 using PluckyRally.Data.Kit;
+using PluckyRally.Data.Rallies;
 
 namespace PluckyRally.Web;
 
@@ -36,13 +37,25 @@ internal static class BriefEndpoints
 
     private static async Task<Ok<IReadOnlyList<BriefOnShelf>>> All(
         BriefShelf shelf,
+        RallyLog log,
         CancellationToken stop,
         string search = "",
         bool archived = false
-    ) =>
-        TypedResults.Ok<IReadOnlyList<BriefOnShelf>>([
-            .. (await shelf.All(search, archived, stop)).Select(BriefOnShelf.Of),
+    )
+    {
+        var runs = (await log.All(stop))
+            .Where(r => r is { BriefId: not null, Entries: > 0, Date: not null })
+            .DistinctBy(r => r.BriefId)
+            .ToDictionary(r => r.BriefId!.Value, r => new BriefRun(r.Id, r.Name, r.Date!.Value));
+        return TypedResults.Ok<IReadOnlyList<BriefOnShelf>>([
+            .. (await shelf.All(search, archived, stop)).Select(b =>
+                BriefOnShelf.Of(b) with
+                {
+                    LastRun = runs.GetValueOrDefault(b.Id),
+                }
+            ),
         ]);
+    }
 
     private static async Task<Results<Created<BriefOnShelf>, Refused>> Add(
         SentJson sent,
@@ -202,6 +215,12 @@ internal static class BriefEndpoints
 /// <summary>What a brief is begun with.</summary>
 public sealed record NewBrief(Pattern Pattern, GradeBand Grades, UnitSystem Units);
 
+/// <summary>A rally of a brief.</summary>
+/// <param name="Rally">Its id.</param>
+/// <param name="Name">What it is called.</param>
+/// <param name="Date">The day.</param>
+public sealed record BriefRun(Guid Rally, string Name, DateOnly Date);
+
 /// <summary>Whether a brief is archived.</summary>
 public sealed record Archived(bool Away);
 
@@ -218,6 +237,9 @@ public sealed record BriefOnShelf(
     DateTimeOffset ChangedAt
 )
 {
+    /// <summary>The last rally of it in which something was recorded; absent where there is none.</summary>
+    public BriefRun? LastRun { get; init; }
+
     internal static BriefOnShelf Of(StoredBrief brief) =>
         Of(
             new ListedBrief(

@@ -29,7 +29,7 @@ internal static class YearCalendar
         foreach (var plan in plans)
         {
             var name = plan.Plan.For.Length > 0 ? $"{plan.Title}, {plan.Plan.For}" : plan.Title;
-            calendar.Events.Add(Event($"{plan.Id}", name, plan.From(school), plan.Plan.WholeWeek ? 7 : 1));
+            calendar.Events.Add(Event($"{plan.Id}", name, plan.Plan.From(school), plan.Plan.WholeWeek ? 7 : 1));
         }
 
         return new CalendarSerializer().SerializeToString(calendar)!;

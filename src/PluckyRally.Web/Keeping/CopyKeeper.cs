@@ -10,8 +10,8 @@ using PluckyRally.Data.Sessions;
 namespace PluckyRally.Web;
 
 /// <summary>
-/// Makes copies by itself: at the first start of a day, when the day changes, and when a lesson is over or a round is
-/// closed. Then it clears away what the rules do not keep any longer.
+/// Makes copies by itself: at the first start of a day, when the day changes, and when a lesson is over, a round is
+/// closed, or nothing was recorded any more for a while. Then it clears away what the rules do not keep any longer.
 /// </summary>
 internal sealed class CopyKeeper(
     DataFolder folder,
@@ -28,6 +28,7 @@ internal sealed class CopyKeeper(
     );
     private readonly SemaphoreSlim _one = new(1);
     private volatile string _trouble = "";
+    private long _recorded;
 
     /// <summary>The copies beside the data.</summary>
     public CopyShelf Shelf { get; } = new(folder.Copies);
@@ -40,6 +41,13 @@ internal sealed class CopyKeeper(
 
     /// <summary>A lesson is over or a round was closed. Several at once make one copy.</summary>
     public void RallyEnded() => _wanted.Writer.TryWrite(CopyReason.RallyEnded);
+
+    /// <summary>Something was recorded in a rally: a lesson that nobody ends is copied when it has become quiet.</summary>
+    public void Recorded() => Interlocked.Exchange(ref _recorded, clock.GetUtcNow().UtcTicks);
+
+    /// <summary>The data file of the copy of this name; null where there is none.</summary>
+    public string? Find(string name) =>
+        Shelf.All().FirstOrDefault(c => c.Name == name) is { } copy ? Shelf.FileOf(copy) : null;
 
     /// <summary>Makes a copy now.</summary>
     /// <exception cref="IOException">It cannot be written.</exception>
@@ -105,6 +113,8 @@ internal sealed class CopyKeeper(
                 var today = DateOnly.FromDateTime(clock.GetLocalNow().DateTime);
                 if (!Shelf.All().Any(c => DateOnly.FromDateTime(c.MadeAt.ToLocalTime().DateTime) == today))
                     await Make(CopyReason.Day, stoppingToken);
+                else if (CopyRule.IsDue(LastRecorded, Shelf.All().FirstOrDefault()?.MadeAt, clock.GetUtcNow()))
+                    await Make(CopyReason.RallyEnded, stoppingToken);
                 await Sweep(stoppingToken);
                 using var wait = CancellationTokenSource.CreateLinkedTokenSource(stoppingToken);
                 wait.CancelAfter(Look);
@@ -123,6 +133,9 @@ internal sealed class CopyKeeper(
             }
         }
     }
+
+    private DateTimeOffset? LastRecorded =>
+        Interlocked.Read(ref _recorded) is var ticks and > 0 ? new DateTimeOffset(ticks, TimeSpan.Zero) : null;
 
     private async Task Sweep(CancellationToken stop)
     {

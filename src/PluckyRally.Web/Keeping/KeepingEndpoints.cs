@@ -1,8 +1,10 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core;
 using PluckyRally.Data.Archive;
+using PluckyRally.Data.Briefs;
 using PluckyRally.Data.Copies;
 using PluckyRally.Data.Folder;
+using PluckyRally.Data.Rallies;
 using PluckyRally.Data.Removals;
 
 namespace PluckyRally.Web;
@@ -10,29 +12,84 @@ namespace PluckyRally.Web;
 /// <summary>What is kept: copies, everything in one file, and what was taken away.</summary>
 internal static class KeepingEndpoints
 {
+    private const int MostWords = 20;
+
     public static void MapKeeping(this IEndpointRouteBuilder api)
     {
         var keeping = api.MapGroup("/kept").WithTags("Keeping");
         keeping.MapGet("", Open).WithName("openKept");
         keeping.MapPost("/copies", Make).WithName("makeCopy");
+        keeping.MapGet("/copies/{name}/changes", Compare).WithName("previewRestore");
+        keeping.MapPost("/copies/{name}/restore", Restore).WithName("restoreCopy");
         keeping.MapPut("/second", SetSecond).WithName("setSecondFolder").Accepts<FolderNamed>("application/json");
         keeping.MapGet("/file", Save).WithName("saveEverything");
+        keeping.MapGet("/found", Find).WithName("findKept");
         keeping.MapGet("/removed", Removed).WithName("listRemoved");
         keeping.MapPost("/removed/{sort}/{id:guid}/back", TakeBack).WithName("takeBack");
         keeping.MapDelete("/removed/{sort}/{id:guid}", Delete).WithName("deleteForGood");
     }
 
-    private static Ok<Kept> Open(CopyKeeper keeper, DataFolder folder) => TypedResults.Ok(Of(keeper, folder));
+    private static Ok<Kept> Open(CopyKeeper keeper, CopyRestoring restoring, DataFolder folder) =>
+        TypedResults.Ok(Of(keeper, restoring, folder));
 
-    private static async Task<Created<Kept>> Make(CopyKeeper keeper, DataFolder folder, CancellationToken stop)
+    private static async Task<Created<Kept>> Make(
+        CopyKeeper keeper,
+        CopyRestoring restoring,
+        DataFolder folder,
+        CancellationToken stop
+    )
     {
         await keeper.Make(CopyReason.ByHand, stop);
-        return TypedResults.Created("/api/kept", Of(keeper, folder));
+        return TypedResults.Created("/api/kept", Of(keeper, restoring, folder));
+    }
+
+    /// <summary>What would change if a backup were restored.</summary>
+    private static async Task<Results<Ok<CopyPreview>, Missing, Refused>> Compare(
+        string name,
+        CopyKeeper keeper,
+        DataFolder folder,
+        CancellationToken stop
+    )
+    {
+        if (keeper.Find(name) is not { } file)
+            return new Missing("backup");
+        var preview = await CopyComparison.Of(folder, file, stop);
+        return preview.IsOk ? TypedResults.Ok(preview.Value) : new Refused(preview.Problems);
+    }
+
+    /// <summary>
+    /// Restores a backup, after what there is now was backed up. The answer is sent before the server starts again;
+    /// <see cref="Kept.Restored"/> says when it has.
+    /// </summary>
+    private static async Task<Results<Accepted, Missing, Refused>> Restore(
+        string name,
+        CopyKeeper keeper,
+        DataFolder folder,
+        CopyRestoring restoring,
+        IHostApplicationLifetime lifetime,
+        HttpResponse response,
+        CancellationToken stop
+    )
+    {
+        if (keeper.Find(name) is not { } file)
+            return new Missing("backup");
+        var preview = await CopyComparison.Of(folder, file, stop);
+        if (!preview.IsOk)
+            return new Refused(preview.Problems);
+        await keeper.Make(CopyReason.BeforeRestore, stop);
+        restoring.Want(name, file);
+        response.OnCompleted(() =>
+        {
+            lifetime.StopApplication();
+            return Task.CompletedTask;
+        });
+        return TypedResults.Accepted("/api/kept");
     }
 
     private static async Task<Results<Ok<Kept>, Refused>> SetSecond(
         SentJson sent,
         CopyKeeper keeper,
+        CopyRestoring restoring,
         DataFolder folder,
         CancellationToken stop
     )
@@ -42,7 +99,7 @@ internal static class KeepingEndpoints
             return new Refused(request.Problems);
         return await keeper.SetSecond(request.Value.Value.Path.Trim(), stop) is { } wrong
             ? new Refused([wrong])
-            : TypedResults.Ok(Of(keeper, folder));
+            : TypedResults.Ok(Of(keeper, restoring, folder));
     }
 
     private static async Task<FileStreamHttpResult> Save(DataFolder folder, TimeProvider clock, CancellationToken stop)
@@ -53,6 +110,33 @@ internal static class KeepingEndpoints
 
     private static async Task<Ok<IReadOnlyList<Removed>>> Removed(RemovedThings removed, CancellationToken stop) =>
         TypedResults.Ok(await removed.All(stop));
+
+    /// <summary>
+    /// What a search finds beside the briefs: rallies, and whatever is archived or was deleted, each with where it is.
+    /// </summary>
+    private static async Task<Ok<Found>> Find(
+        BriefShelf shelf,
+        RallyLog log,
+        RemovedThings removed,
+        CancellationToken stop,
+        string search = "",
+        bool archived = false
+    )
+    {
+        var words = search.Split(' ', StringSplitOptions.RemoveEmptyEntries).Take(MostWords).ToArray();
+        if (words.Length == 0)
+            return TypedResults.Ok(new Found([], [], []));
+        return TypedResults.Ok(
+            new Found(
+                [.. (await shelf.All(search, !archived, stop)).Select(BriefOnShelf.Of)],
+                [.. (await log.All(stop)).Where(r => Has(r.Name, r.BriefTitle)).Select(RallyOnShelf.Of)],
+                [.. (await removed.All(stop)).Where(r => Has(r.Name, r.Of, r.Brief))]
+            )
+        );
+
+        bool Has(params string[] texts) =>
+            words.All(w => texts.Any(t => t.Contains(w, StringComparison.OrdinalIgnoreCase)));
+    }
 
     private static async Task<Results<NoContent, Missing>> Delete(
         string sort,
@@ -85,7 +169,7 @@ internal static class KeepingEndpoints
             .Select(s => (RemovedSort?)s)
             .FirstOrDefault();
 
-    private static Kept Of(CopyKeeper keeper, DataFolder folder) =>
+    private static Kept Of(CopyKeeper keeper, CopyRestoring restoring, DataFolder folder) =>
         new(
             folder.Copies,
             CopyRule.Says,
@@ -104,7 +188,8 @@ internal static class KeepingEndpoints
             ],
             keeper.Shelf.Bytes(),
             keeper.Trouble,
-            keeper.Second
+            keeper.Second,
+            restoring.Last
         );
 }
 
@@ -115,13 +200,15 @@ internal static class KeepingEndpoints
 /// <param name="Bytes">How much room all of them take, pictures included.</param>
 /// <param name="Trouble">Why the last copy could not be made; empty where it was.</param>
 /// <param name="Second">A second folder for the copies.</param>
+/// <param name="Restored">The backup that was restored before the server started; absent where none was.</param>
 public sealed record Kept(
     string Folder,
     string Rule,
     IReadOnlyList<CopyKept> Copies,
     long Bytes,
     string Trouble,
-    SecondFolder Second
+    SecondFolder Second,
+    RestoredCopy? Restored
 );
 
 /// <summary>A copy.</summary>
@@ -140,6 +227,16 @@ public sealed record CopyKept(
     long Rallies,
     long Briefs,
     int Photos
+);
+
+/// <summary>What a search finds where it does not look.</summary>
+/// <param name="Briefs">Archived briefs; those on the shelf where the archived ones are looked at.</param>
+/// <param name="Rallies">Rallies, archived ones among them.</param>
+/// <param name="Removed">What was deleted and can be restored.</param>
+public sealed record Found(
+    IReadOnlyList<BriefOnShelf> Briefs,
+    IReadOnlyList<RallyOnShelf> Rallies,
+    IReadOnlyList<Removed> Removed
 );
 
 /// <summary>A folder; empty for none.</summary>

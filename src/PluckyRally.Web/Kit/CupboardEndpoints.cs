@@ -104,8 +104,8 @@ internal static class CupboardEndpoints
         DateOnly? until = null
     )
     {
-        var lines = await List(log, plans, book, cupboard, until, stop);
         var today = DateOnly.FromDateTime(clock.GetLocalNow().DateTime);
+        var lines = await List(log, plans, book, cupboard, today, until, stop);
         var school = await book.Read(stop);
         return TypedResults.Ok(
             new Shopping(
@@ -126,9 +126,15 @@ internal static class CupboardEndpoints
         PlanBook plans,
         SchoolBook book,
         Cupboard cupboard,
+        TimeProvider clock,
         CancellationToken stop,
         DateOnly? until = null
-    ) => File((await List(log, plans, book, cupboard, until, stop)).Where(l => l.Buying.Short > 0));
+    ) =>
+        File(
+            (
+                await List(log, plans, book, cupboard, DateOnly.FromDateTime(clock.GetLocalNow().DateTime), until, stop)
+            ).Where(l => l.Buying.Short > 0)
+        );
 
     /// <summary>A shopping list as a file.</summary>
     public static FileContentHttpResult File(IEnumerable<ShoppingLine> lines) =>
@@ -153,7 +159,7 @@ internal static class CupboardEndpoints
         );
 
     /// <summary>
-    /// Rallies that have not begun, less what they have taken from the cupboard, and briefs that are planned: for as
+    /// Rallies that are still to come, less what they have taken from the cupboard, and briefs that are planned: for as
     /// many teams as each expects. What has no day is always among them.
     /// </summary>
     private static async Task<IReadOnlyList<ShoppingLine>> List(
@@ -161,15 +167,16 @@ internal static class CupboardEndpoints
         PlanBook plans,
         SchoolBook book,
         Cupboard cupboard,
+        DateOnly today,
         DateOnly? until,
         CancellationToken stop
     )
     {
         var school = await book.Read(stop);
         var served = await cupboard.Served(stop);
-        var rallies = (await log.NotBegun(stop))
+        var rallies = (await log.ToCome(today, stop))
             .Where(r => served.GetValueOrDefault(r.Id)?.Back is null)
-            .Select(r => new PlannedKit(r.Name, r.Edition.Brief, KitList.Unmade(r.Members))
+            .Select(r => new PlannedKit(r.Name, r.Brief, r.Teams)
             {
                 Date = r.Date,
                 Taken = served.GetValueOrDefault(r.Id)?.Taken ?? [],
@@ -180,7 +187,7 @@ internal static class CupboardEndpoints
             .Select(p =>
                 PlannedKit.Expected(p.Name, p.Read.Value!.Value) with
                 {
-                    Date = p.Plan.From(school),
+                    Date = p.Plan.Plan.From(school),
                     WholeWeek = p.Plan.Plan.WholeWeek,
                 }
             );

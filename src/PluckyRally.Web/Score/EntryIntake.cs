@@ -50,6 +50,8 @@ internal sealed class EntryIntake(
             entry => Elsewhere(entry) ?? unknown.GetValueOrDefault(entry.Id),
             stop
         );
+        if (recorded is not null && recorded.Any(r => r is { IsOk: true, Value.Fresh: true }))
+            keeper.Recorded();
         if (
             recorded is not null
             && entries

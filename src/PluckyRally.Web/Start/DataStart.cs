@@ -50,11 +50,11 @@ internal static class DataStart
     }
 
     /// <summary>
-    /// Makes the data file or brings it up to date; a demo's file is made anew. Gives what stands in the way.
+    /// Makes the data file or brings it up to date; a fresh demo's file is made anew. Gives what stands in the way.
     /// </summary>
-    public static async Task<DataTrouble?> Prepare(DataFolder folder, bool demo)
+    public static async Task<DataTrouble?> Prepare(DataFolder folder, bool freshDemo)
     {
-        if (demo)
+        if (freshDemo)
             DataFile.Remove(folder);
         return await DataFile.Prepare(folder, TimeProvider.System, CancellationToken.None);
     }

@@ -12,48 +12,68 @@ internal static class YearEndpoints
     public static void MapYear(this IEndpointRouteBuilder api) =>
         api.MapGet("/year", Open).WithTags("Year").WithName("yearLine");
 
-    private static async Task<Ok<YearLine>> Open(
+    /// <param name="log">The rallies.</param>
+    /// <param name="plans">What is planned.</param>
+    /// <param name="book">The school.</param>
+    /// <param name="clock">The time.</param>
+    /// <param name="stop">Stops it.</param>
+    /// <param name="begins">The calendar year in which the school year begins; this one where it is not said.</param>
+    private static async Task<Results<Ok<YearLine>, Refused>> Open(
         RallyLog log,
         PlanBook plans,
         SchoolBook book,
         TimeProvider clock,
-        CancellationToken stop
+        CancellationToken stop,
+        int? begins = null
     )
     {
+        if (begins is < FirstYear or > LastYear)
+            return new Refused([
+                new("/begins", "That is not in this century.", $"Choose a year from {FirstYear} to {LastYear}."),
+            ]);
         var school = await book.Read(stop);
         var today = DateOnly.FromDateTime(clock.GetLocalNow().DateTime);
-        var year = SchoolYear.Of(today, school);
-        var all = (await log.All(stop)).Where(r => !r.Archived).ToList();
-        var stops = all.Where(r => r.Date is { } date && date >= year.From && date < year.To)
-            .OrderBy(r => r.Date)
-            .Select(r => new YearStop(
-                r.Id,
-                r.Name,
-                r.BriefTitle,
-                r.Date!.Value,
-                year.Along(r.Date.Value),
-                r.Entries > 0
-            ))
-            .ToList();
+        var current = SchoolYear.Of(today, school);
+        var year = begins is { } wanted ? SchoolYear.Beginning(wanted, school) : current;
+        var everything = await log.All(stop);
+        var all = everything.Where(r => !r.Archived).ToList();
         var planned = (await plans.All(stop))
             .Select(p => new PlanStop(
                 p.Id,
                 p.Title,
-                p.From(school),
+                p.Plan.From(school),
                 year.Along(p.Plan.Date),
                 p.Plan.Date >= year.From && p.Plan.Date < year.To,
                 p.Plan,
-                p.Plan.WholeWeek && p.From(school) < today && today < p.From(school).AddDays(Week)
-                    ? today
-                    : p.From(school)
+                p.Plan.DayFor(school, today)
             ))
             .ToList();
         var next = await Next(all, today, log, stop);
         var plan = planned.OrderBy(p => p.Day).FirstOrDefault(p => p.Day >= today);
-        var planIsNext = plan is not null && ComesBefore(plan.Day, next, today);
+        var planIsNext = plan is not null && (next is null || BriefPlan.ComesBefore(plan.Day, next.Date, today));
         return TypedResults.Ok(
-            new YearLine(year.From, year.To.AddDays(-1), today, year.Along(today), stops, planIsNext ? null : next)
+            new YearLine(
+                year.From,
+                year.To.AddDays(-1),
+                today,
+                year.Along(today),
+                await Stops(everything, year, year == current, log, stop),
+                planIsNext ? null : next
+            )
             {
+                Name = year.Name,
+                IsThisYear = year == current,
+                Years =
+                [
+                    .. everything
+                        .Where(r => r.Date is not null)
+                        .Select(r => SchoolYear.Of(r.Date!.Value, school))
+                        .Append(current)
+                        .Where(y => y.From <= current.From)
+                        .Distinct()
+                        .OrderBy(y => y.From)
+                        .Select(y => new YearNamed(y.From.Year, y.Name)),
+                ],
                 Seasons = year.Seasons(school.South),
                 Terms = year.Terms(school),
                 Plans = planned,
@@ -63,13 +83,39 @@ internal static class YearEndpoints
     }
 
     /// <summary>
-    /// Whether what is planned comes before the rally that is next: a rally of today comes first, and one whose day is
-    /// over waits only for what is planned for today.
+    /// The rallies of a year. One that is over has those too that are archived, with what came of each.
     /// </summary>
-    private static bool ComesBefore(DateOnly planned, NextRally? next, DateOnly today) =>
-        next is null
-        || (next.Date > today && planned < next.Date)
-        || ((next.Date is null || next.Date < today) && planned == today);
+    private static async Task<IReadOnlyList<YearStop>> Stops(
+        IReadOnlyList<ListedRally> rallies,
+        SchoolYear year,
+        bool current,
+        RallyLog log,
+        CancellationToken stop
+    )
+    {
+        var stops = new List<YearStop>();
+        foreach (
+            var r in rallies
+                .Where(r => r.Date >= year.From && r.Date < year.To && !(current && r.Archived))
+                .OrderBy(r => r.Date)
+        )
+        {
+            var best =
+                !current && await log.Open(r.Id, stop) is { Opened: { IsOk: true } opened }
+                    ? RallyMemory.Of(opened.Value).Best
+                    : null;
+            stops.Add(
+                new(r.Id, r.Name, r.BriefTitle, r.Date!.Value, year.Along(r.Date.Value), r.Entries > 0)
+                {
+                    Teams = r.Teams,
+                    Archived = r.Archived,
+                    Best = best,
+                }
+            );
+        }
+
+        return stops;
+    }
 
     /// <summary>
     /// The rally that is really next: one that runs now; else, of today's and later ones, the first that is not
@@ -120,7 +166,8 @@ internal static class YearEndpoints
     /// <summary>More than a fair runs on one day.</summary>
     private const int MostLookedAt = 24;
 
-    private const int Week = 7;
+    private const int FirstYear = 2000;
+    private const int LastYear = 2100;
 }
 
 /// <summary>The school year with its rallies.</summary>
@@ -139,6 +186,15 @@ public sealed record YearLine(
     NextRally? Next
 )
 {
+    /// <summary>What it is called, such as 2025–26.</summary>
+    public required string Name { get; init; }
+
+    /// <summary>Whether today is in it.</summary>
+    public required bool IsThisYear { get; init; }
+
+    /// <summary>The years in which there are rallies, and this one, the first one first.</summary>
+    public required IReadOnlyList<YearNamed> Years { get; init; }
+
     /// <summary>The seasons along it.</summary>
     public required IReadOnlyList<SeasonSpan> Seasons { get; init; }
 
@@ -177,7 +233,22 @@ public sealed record PlanStop(
 /// <param name="Date">The day.</param>
 /// <param name="Along">Where on the line, from 0 to 1.</param>
 /// <param name="Begun">Whether something is recorded.</param>
-public sealed record YearStop(Guid Rally, string Name, string Brief, DateOnly Date, decimal Along, bool Begun);
+public sealed record YearStop(Guid Rally, string Name, string Brief, DateOnly Date, decimal Along, bool Begun)
+{
+    /// <summary>How many teams there are.</summary>
+    public required int Teams { get; init; }
+
+    /// <summary>Whether it is archived; those of a year that is over stand on its line too.</summary>
+    public required bool Archived { get; init; }
+
+    /// <summary>The best value, of a rally of a year that is over; absent where there is none.</summary>
+    public BestSoFar? Best { get; init; }
+}
+
+/// <summary>A school year that can be looked at.</summary>
+/// <param name="Begins">The calendar year in which it begins.</param>
+/// <param name="Name">What it is called.</param>
+public sealed record YearNamed(int Begins, string Name);
 
 /// <summary>The rally that comes next, and what is still missing at each station.</summary>
 /// <param name="Rally">Its id.</param>

@@ -30,6 +30,16 @@ public sealed class SchoolYearTests
     }
 
     [Fact]
+    public void A_year_is_named_by_the_calendars_years_that_it_lies_in()
+    {
+        SchoolYear.Beginning(2025, new School()).Name.ShouldBe("2025–26");
+        SchoolYear.Beginning(1999, new School()).Name.ShouldBe("1999–00");
+        var calendars = new School { BeginsMonth = 1, BeginsDay = 1 };
+        SchoolYear.Beginning(2025, calendars).Name.ShouldBe("2025");
+        SchoolYear.Beginning(2025, calendars).ShouldBe(SchoolYear.Of(new(2025, 12, 31), calendars));
+    }
+
+    [Fact]
     public void A_later_day_lies_further_along() =>
         Gen.Int[0, 363]
             .Sample(day =>

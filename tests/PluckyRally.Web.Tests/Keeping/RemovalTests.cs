@@ -53,6 +53,30 @@ public sealed class RemovalTests : IDisposable
     }
 
     [Fact]
+    public async Task A_search_finds_what_is_archived_or_deleted_and_it_comes_back_to_where_it_was()
+    {
+        var rally = await _app.Begin(Sample.Brief(), "Able");
+        var brief = (await _app.Get<List<BriefOnShelf>>("/api/briefs")).Single().Id;
+        (await Found("rain")).Rallies.ShouldHaveSingleItem().Id.ShouldBe(rally);
+        (await Found("rain")).Briefs.ShouldBeEmpty("it is among the briefs that are listed");
+        (await _app.Put($"/api/briefs/{brief}/archived", new Archived(Away: true))).EnsureSuccessStatusCode();
+        (await Found("catcher RAIN")).Briefs.ShouldHaveSingleItem().Id.ShouldBe(brief);
+        (await Found("")).Rallies.ShouldBeEmpty("nothing is searched for");
+        await Delete($"/api/briefs/{brief}");
+        await Delete($"/api/rallies/{rally}");
+        var found = await Found("rain");
+        (found.Briefs.Count, found.Rallies.Count).ShouldBe((0, 0));
+        found
+            .Removed.Select(r => (r.Sort, r.Archived))
+            .ShouldBe([(RemovedSort.Rally, false), (RemovedSort.Brief, true)], ignoreOrder: true);
+        await Back(RemovedSort.Brief, brief);
+        (await Found("rain")).Briefs.ShouldHaveSingleItem("it is archived, as it was").Id.ShouldBe(brief);
+        (await _app.Get<List<BriefOnShelf>>("/api/briefs")).ShouldBeEmpty();
+
+        Task<Found> Found(string search) => _app.Get<Found>($"/api/kept/found?search={Uri.EscapeDataString(search)}");
+    }
+
+    [Fact]
     public async Task After_thirty_days_it_is_gone_and_not_a_day_before()
     {
         var rally = await _app.Begin(Sample.Brief(), "Able");

@@ -2148,6 +2148,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/kept/copies/{name}/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["previewRestore"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kept/copies/{name}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restoreCopy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/kept/second": {
         parameters: {
             query?: never;
@@ -2172,6 +2204,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["saveEverything"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kept/found": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["findKept"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2712,6 +2760,7 @@ export interface components {
             minutes: number;
             /** Format: date-time */
             changedAt: string;
+            lastRun?: null | components["schemas"]["BriefRun"];
         };
         /** @description What can be printed of a brief, before there is a rally and in one. */
         BriefPapers: {
@@ -2746,6 +2795,13 @@ export interface components {
             wholeWeek: boolean;
             /** @description For whom: a class; empty where that is open. */
             for: string;
+        };
+        BriefRun: {
+            /** Format: uuid */
+            rally: string;
+            name: string;
+            /** Format: date */
+            date: string;
         };
         BriefToChange: {
             was: components["schemas"]["Brief"];
@@ -3287,6 +3343,20 @@ export interface components {
             /** @enum {string} */
             kind: "noteOnly";
         };
+        CopyChange: {
+            sort: components["schemas"]["RemovedSort"];
+            name: string;
+            brief: string;
+            /** Format: date */
+            date?: null | string;
+            fate: components["schemas"]["CopyFate"];
+            /** Format: int32 */
+            now: number;
+            /** Format: int32 */
+            then: number;
+        };
+        /** @enum {unknown} */
+        CopyFate: "comesBack" | "goes" | "changes";
         CopyKept: {
             name: string;
             /** Format: date-time */
@@ -3301,8 +3371,16 @@ export interface components {
             /** Format: int32 */
             photos: number;
         };
+        CopyPreview: {
+            things: components["schemas"]["CopyChange"][];
+            /** Format: int32 */
+            photosNow: number;
+            /** Format: int32 */
+            photosThen: number;
+            cupboardChanges: boolean;
+        };
         /** @enum {unknown} */
-        CopyReason: "day" | "rallyEnded" | "beforeUpdate" | "byHand";
+        CopyReason: "day" | "rallyEnded" | "beforeUpdate" | "byHand" | "beforeRestore";
         /** @description Something counted. */
         Counter: {
             /** @description Names the counter in entries. */
@@ -6379,6 +6457,11 @@ export interface components {
         FolderNamed: {
             path: string;
         };
+        Found: {
+            briefs: components["schemas"]["BriefOnShelf"][];
+            rallies: components["schemas"]["RallyOnShelf"][];
+            removed: components["schemas"]["Removed"][];
+        };
         /** @description All that teams made, side by side. */
         Gallery: {
             /** @description What they can be put in order by. */
@@ -6803,6 +6886,7 @@ export interface components {
             bytes: number;
             trouble: string;
             second: components["schemas"]["SecondFolder"];
+            restored?: null | components["schemas"]["RestoredCopy"];
         };
         /** @description So much of a material. */
         KitAmount: {
@@ -9284,6 +9368,10 @@ export interface components {
             id: string;
             name: string;
             of: string;
+            brief: string;
+            /** Format: date */
+            date?: null | string;
+            archived: boolean;
             /** Format: date-time */
             removedAt: string;
             /** Format: date-time */
@@ -9297,6 +9385,10 @@ export interface components {
             at: string;
             /** @description What rests on it, as it is called on screen. */
             names: string[];
+        };
+        RestoredCopy: {
+            name: string;
+            trouble: string;
         };
         /** @description How the test is set up. */
         RigPaper: {
@@ -11022,10 +11114,18 @@ export interface components {
             along: number;
             stops: components["schemas"]["YearStop"][];
             next?: null | components["schemas"]["NextRally"];
+            name: string;
+            isThisYear: boolean;
+            years: components["schemas"]["YearNamed"][];
             seasons: components["schemas"]["SeasonSpan"][];
             terms: components["schemas"]["TermSpan"][];
             plans: components["schemas"]["PlanStop"][];
             nextPlan?: null | components["schemas"]["PlanStop"];
+        };
+        YearNamed: {
+            /** Format: int32 */
+            begins: number;
+            name: string;
         };
         YearStop: {
             /** Format: uuid */
@@ -11037,6 +11137,10 @@ export interface components {
             /** Format: double */
             along: number;
             begun: boolean;
+            /** Format: int32 */
+            teams: number;
+            archived: boolean;
+            best?: null | components["schemas"]["BestSoFar"];
         };
     };
     responses: never;
@@ -11817,7 +11921,9 @@ export interface operations {
     };
     yearLine: {
         parameters: {
-            query?: never;
+            query?: {
+                begins?: number;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -11831,6 +11937,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["YearLine"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
         };
@@ -16630,6 +16745,84 @@ export interface operations {
             };
         };
     };
+    previewRestore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CopyPreview"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    restoreCopy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Accepted */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
     setSecondFolder: {
         parameters: {
             query?: never;
@@ -16678,6 +16871,29 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    findKept: {
+        parameters: {
+            query?: {
+                search?: string;
+                archived?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Found"];
+                };
             };
         };
     };

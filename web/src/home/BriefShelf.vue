@@ -8,18 +8,21 @@ import { api, ask } from '@/api/client'
 import type { BriefOnShelf } from '@/api/names'
 import { seasons } from '@/fields/words'
 import AskRemoval from '@/shared/AskRemoval.vue'
+import { shortDay } from '@/shared/days'
 import LoadNote from '@/shared/LoadNote.vue'
 import RowMenu, { type RowAction } from '@/shared/RowMenu.vue'
 import WhatIs from '@/shared/WhatIs.vue'
 import { done } from '@/shared/useDone'
 import { useLoad } from '@/shared/useLoad'
 import { offerUndo } from '@/shared/useUndo'
+import FoundElsewhere from './FoundElsewhere.vue'
 import PatternMark from './PatternMark.vue'
 
 /** The briefs: searched, filtered, planned, duplicated, archived. */
 const emit = defineEmits<{
   loaded: [briefs: readonly BriefOnShelf[]]
   plan: [brief: { brief: string; title: string }]
+  changed: []
 }>()
 const router = useRouter()
 const search = ref('')
@@ -36,7 +39,21 @@ async function load() {
   if (briefs.data.value && !search.value && !archived.value) emit('loaded', briefs.data.value)
 }
 void load()
-watch(search, useDebounceFn(load, 150))
+/** What is searched for, once it is typed; and what a search found and restored. */
+const sought = ref('')
+const restored = ref('')
+watch(
+  search,
+  useDebounceFn(() => {
+    sought.value = search.value.trim()
+    restored.value = ''
+    return load()
+  }, 150),
+)
+async function changedElsewhere() {
+  await load()
+  emit('changed')
+}
 watch(archived, load)
 defineExpose({ load })
 
@@ -132,7 +149,13 @@ async function remove() {
         <WhatIs word="brief" />
       </div>
       <div class="filters">
-        <InputText v-model="search" type="search" size="small" aria-label="Search briefs" placeholder="Search briefs" />
+        <InputText
+          v-model="search"
+          type="search"
+          size="small"
+          aria-label="Search briefs and rallies"
+          placeholder="Search"
+        />
         <Select
           v-for="f in filters"
           :key="f.by"
@@ -150,6 +173,7 @@ async function remove() {
       <div class="ways"><slot /></div>
     </div>
     <LoadNote :state="briefs.state.value" :refusal="briefs.refusal.value" what="the briefs" @again="load" />
+    <p v-if="restored" role="status">{{ restored }}</p>
     <p v-if="briefs.state.value === 'ready' && shelf.length === 0" class="empty">
       {{
         filtered
@@ -170,6 +194,12 @@ async function remove() {
           <p class="muted small">{{ describe(b) }}</p>
           <p class="goal">{{ b.goal }}</p>
           <p v-if="b.grades.length > 0" class="muted small">{{ b.grades.map(gradeName).join(', ') }}</p>
+          <p v-if="b.lastRun" class="muted small">
+            Last run
+            <RouterLink :to="`/rallies/${b.lastRun.rally}/debrief`"
+              >{{ shortDay(b.lastRun.date) }}, {{ b.lastRun.name }}</RouterLink
+            >
+          </p>
         </div>
         <p class="ways">
           <RouterLink class="make" :to="`/briefs/${b.id}/teams`" :aria-label="`Make teams: ${titleOf(b)}`"
@@ -179,6 +209,13 @@ async function remove() {
         </p>
       </li>
     </ul>
+    <FoundElsewhere
+      v-if="sought"
+      v-model:restored="restored"
+      :search="sought"
+      :archived="archived"
+      @changed="changedElsewhere"
+    />
     <AskRemoval
       v-if="removed"
       v-model="removing"

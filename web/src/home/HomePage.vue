@@ -35,6 +35,7 @@ const trouble = computed(() => {
 })
 void rallies.load()
 void year.load()
+const loadRallies = () => void Promise.all([rallies.load(), year.load()])
 const load = () => void Promise.all([shelf.value?.load(), rallies.load(), year.load()])
 
 /** Shown at once, so that nothing moves away under a finger that is about to touch it. */
@@ -66,7 +67,7 @@ if (useRoute().query.left === 'demo') void ask(api.DELETE('/api/demo')).then(() 
         @changed="load"
         @plan="(p) => (planning = { brief: p.plan.brief, title: p.title, stop: p })"
       />
-      <BriefShelf ref="shelf" @loaded="(all) => (briefs = all)" @plan="(b) => (planning = b)">
+      <BriefShelf ref="shelf" @loaded="(all) => (briefs = all)" @plan="(b) => (planning = b)" @changed="loadRallies">
         <ImportFiles @taken="load" />
         <Button label="New brief" @click="beginning = true" />
       </BriefShelf>

@@ -6,7 +6,7 @@ const teams = (n: number) => (n === 1 ? '1 team' : `${n} teams`)
 const entries = (n: number) => (n === 1 ? '1 entry' : `${n} entries`)
 
 /** Which rally it is, of the many that a class has: its name, its brief and its day. */
-export const rallyTitle = (r: RallyOnShelf) =>
+export const rallyTitle = (r: Pick<RallyOnShelf, 'name' | 'briefTitle' | 'date'>) =>
   [r.name, r.briefTitle, r.date && shortDay(r.date)].filter(Boolean).join(', ')
 
 /** Whose a rally is and how much there is of it, in a few words. */

@@ -9,6 +9,7 @@ import { sizeOf } from '@/shared/numbers'
 import StationHead from '@/shared/StationHead.vue'
 import { useLoad } from '@/shared/useLoad'
 import RemovedList from './RemovedList.vue'
+import RestoreCopy from './RestoreCopy.vue'
 
 /** Backups, which are made automatically, everything in one file, and what was deleted. */
 const kept = useLoad(() => ask(api.GET('/api/kept')))
@@ -16,6 +17,8 @@ void kept.load()
 const refusal = ref<Refusal>()
 const busy = ref(false)
 const folder = ref<string>()
+/** The backup that is about to be restored. */
+const restoring = ref<CopyKept>()
 const wrongFolder = computed(() => refusal.value?.problems.find((p) => p.at === '/path'))
 const second = computed(() => kept.data.value?.second)
 
@@ -38,7 +41,18 @@ const reasons: Record<CopyKept['reason'], string> = {
   rallyEnded: 'end of a lesson',
   beforeUpdate: 'before an update',
   byHand: 'made by you',
+  beforeRestore: 'before a restore',
 }
+/** What became of a backup that was restored: it is gone from the page when the server starts again. */
+const restored = computed(() => {
+  const last = kept.data.value?.restored
+  const copy = kept.data.value?.copies.find((c) => c.name === last?.name)
+  const when = copy ? ` of ${dayOf(copy.madeAt)}, ${timeOfDay(copy.madeAt)}` : ''
+  if (!last) return undefined
+  return last.trouble
+    ? { wrong: true, says: `The backup${when} could not be restored. ${last.trouble}` }
+    : { wrong: false, says: `The backup${when} was restored. What was there before is the newest backup.` }
+})
 const count = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`
 const holds = (c: CopyKept) =>
   [count(c.rallies, 'rally', 'rallies'), count(c.briefs, 'brief', 'briefs'), count(c.photos, 'photo', 'photos')].join(
@@ -64,14 +78,16 @@ const next = (k: Kept) =>
       @again="kept.load"
     />
     <template v-else>
+      <p v-if="restored" :class="restored.wrong ? 'heed' : 'muted'" role="status">{{ restored.says }}</p>
       <p v-if="kept.data.value.trouble" class="heed" role="alert">
         <b>The last backup could not be made.</b> {{ kept.data.value.trouble }} Fix this, then back up again.
       </p>
       <section aria-labelledby="copies">
         <h2 id="copies">On this computer</h2>
         <p class="muted">
-          Made automatically at the first start of each day, after each lesson and before each update, and checked as
-          soon as they are written. {{ kept.data.value.rule }} Total size: {{ sizeOf(kept.data.value.bytes) }}.
+          Made automatically at the first start of each day, after each lesson (half an hour after the last result,
+          where nobody ends it) and before each update, and checked as soon as they are written.
+          {{ kept.data.value.rule }} Total size: {{ sizeOf(kept.data.value.bytes) }}.
         </p>
         <div class="scroll">
           <table v-if="kept.data.value.copies.length > 0" class="rows">
@@ -81,6 +97,7 @@ const next = (k: Kept) =>
                 <th scope="col">Reason</th>
                 <th scope="col">Contents</th>
                 <th scope="col" class="number">Size</th>
+                <th scope="col"><span class="out-of-sight">Restore</span></th>
               </tr>
             </thead>
             <tbody>
@@ -89,15 +106,26 @@ const next = (k: Kept) =>
                 <td>{{ reasons[c.reason] }}</td>
                 <td>{{ holds(c) }}</td>
                 <td class="number figures">{{ sizeOf(c.bytes) }}</td>
+                <td class="number">
+                  <button
+                    type="button"
+                    class="act"
+                    :aria-label="`Restore the backup of ${dayOf(c.madeAt)}, ${timeOfDay(c.madeAt)}`"
+                    @click="restoring = c"
+                  >
+                    Restore…
+                  </button>
+                </td>
               </tr>
             </tbody>
           </table>
         </div>
         <p v-if="kept.data.value.copies[0]" class="small muted">
-          To restore the newest backup, stop Plucky Rally and run
+          If Plucky Rally does not start any more, restore one with
           <code>./rally restore '{{ kept.data.value.folder }}/{{ kept.data.value.copies[0].name }}.db'</code>; the
-          others are in the same folder. Your current data is set aside, not deleted.
+          others are in the same folder.
         </p>
+        <RestoreCopy v-model="restoring" @restored="kept.load" />
       </section>
       <section aria-labelledby="second">
         <h2 id="second">A second place for backups</h2>

@@ -7,18 +7,13 @@ import { dayOf } from '@/shared/days'
 import LoadNote from '@/shared/LoadNote.vue'
 import { useLoad } from '@/shared/useLoad'
 import { done } from '@/shared/useDone'
+import { isBackIn, removedSays } from './removedSays'
 
 /** What was deleted: for 30 days it can be restored. */
 const removed = useLoad(() => ask(api.GET('/api/kept/removed')))
 void removed.load()
-const describe = (r: Removed) =>
-  ({
-    brief: `Brief “${r.name || 'without a title'}”`,
-    rally: `Rally ${r.name}, ${r.of}`,
-    class: `Class ${r.name} with its students`,
-    student: `${r.name} of ${r.of}`,
-    photo: `A photo by ${r.name}, ${r.of}`,
-  })[r.sort]
+/** What was restored last, and where it is. */
+const restored = ref('')
 const removing = ref<string>()
 const chosen = computed(() => removed.data.value?.find((r) => r.id === removing.value))
 const goes = {
@@ -35,7 +30,10 @@ async function deleteNow() {
   await removed.load()
 }
 async function restore(r: Removed) {
-  await done(api.POST('/api/kept/removed/{sort}/{id}/back', { params: { path: { sort: r.sort, id: r.id } } }))
+  const answer = await done(
+    api.POST('/api/kept/removed/{sort}/{id}/back', { params: { path: { sort: r.sort, id: r.id } } }),
+  )
+  if (answer.ok) restored.value = `Restored: ${removedSays(r)}. ${isBackIn(r)}`
   await removed.load()
 }
 </script>
@@ -43,6 +41,7 @@ async function restore(r: Removed) {
 <template>
   <section aria-labelledby="removed">
     <h2 id="removed">Recently deleted</h2>
+    <p v-if="restored" role="status">{{ restored }}</p>
     <LoadNote
       v-if="!removed.data.value"
       :state="removed.state.value"
@@ -55,10 +54,12 @@ async function restore(r: Removed) {
     </p>
     <ul v-else>
       <li v-for="r in removed.data.value" :key="r.id">
-        <span>{{ describe(r) }}</span>
+        <span>{{ removedSays(r) }}</span>
         <span class="small muted">deleted for good on {{ dayOf(r.goneAt) }}</span>
-        <button type="button" class="act" :aria-label="`Restore: ${describe(r)}`" @click="restore(r)">Restore</button>
-        <button type="button" class="act" :aria-label="`Delete now: ${describe(r)}`" @click="removing = r.id">
+        <button type="button" class="act" :aria-label="`Restore: ${removedSays(r)}`" @click="restore(r)">
+          Restore
+        </button>
+        <button type="button" class="act" :aria-label="`Delete now: ${removedSays(r)}`" @click="removing = r.id">
           Delete now
         </button>
       </li>
@@ -66,7 +67,7 @@ async function restore(r: Removed) {
     <AskRemoval
       v-if="chosen"
       v-model="removing"
-      :what="describe(chosen)"
+      :what="removedSays(chosen)"
       :goes="goes[chosen.sort]"
       back="This cannot be undone. Backups that were made before still have it."
       @yes="deleteNow"
