@@ -20,6 +20,12 @@ internal static class RuleWords
     public static string Earns(Rule rule, Method method) =>
         $"{MethodWords.Points(rule.Bonus)} {(method.Wins == WinningDirection.Highest ? "more" : "off")}";
 
+    /// <summary>What a miss costs, by itself: "2 points off.", "1 point more for every full cm that it is missed by."
+    /// </summary>
+    public static string Costs(Consequence.Deduct deduct, RulePlan plan, Method method) =>
+        $"{MethodWords.Points(deduct.Points)} {(method.Wins == WinningDirection.Highest ? "off" : "more")}"
+        + $"{Growing(deduct, plan)}.";
+
     private static string Reward(Rule rule, Method method) =>
         $"Keeping this earns {MethodWords.Points(rule.Bonus)}"
         + (method.Wins == WinningDirection.Highest ? "." : " off.");

@@ -52,6 +52,12 @@ public static class Draws
     {
         var found = new ProblemCollector();
         found.Unless(teams.Count > 0, "/teams", "There is no team to draw for.", "Make teams first.");
+        found.Unless(
+            shares.Any(s => s.Most > 0),
+            "/shares",
+            "Nothing goes into a bag.",
+            "Say how many pieces of at least one kind go into each."
+        );
         for (var i = 0; i < shares.Count; i++)
         {
             var share = shares[i];
@@ -65,7 +71,8 @@ public static class Draws
             found.Unless(
                 share.Least * teams.Count <= there,
                 $"/shares/{i}",
-                $"There are {there} of “{share.Category}”, and {teams.Count} bags need {share.Least * teams.Count}.",
+                $"There are {there} of “{share.Category}”, "
+                    + $"and {teams.Count} bags need {share.Least * teams.Count}.",
                 "Draw fewer, or find more."
             );
         }

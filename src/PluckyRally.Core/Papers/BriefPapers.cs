@@ -19,6 +19,12 @@ public sealed record BriefPapers(
     /// <summary>The cards to cut out, each as often as there are of it.</summary>
     public IReadOnlyList<CardShown> Cards { get; init; } = [];
 
+    /// <summary>
+    /// The paper that goes with its units, where inches are read: a school that has them prints on Letter. Absent where
+    /// the school's own is as good.
+    /// </summary>
+    public PaperSize? Paper { get; init; }
+
     /// <summary>The papers of an edition.</summary>
     public static BriefPapers Of(CompiledEdition compiled) =>
         new(
@@ -30,6 +36,7 @@ public sealed record BriefPapers(
             GradeBands.ReadsLargePrint(compiled.Brief.Grades)
         )
         {
+            Paper = UsualMeasure.SystemOf(compiled.Brief) == UnitSystem.Customary ? PaperSize.Letter : null,
             Cards =
             [
                 .. from deal in compiled.Brief.Deals

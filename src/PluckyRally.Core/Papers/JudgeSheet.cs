@@ -4,7 +4,9 @@ namespace PluckyRally.Core;
 /// A judge's sheet for one team: what has to be looked at, measured and counted, in the order of the test.
 /// </summary>
 /// <param name="Blocks">Its tables.</param>
-public sealed record JudgeSheet(IReadOnlyList<PaperBlock> Blocks)
+/// <param name="Sums">What is added up by hand at its foot: each thing that gives points, then the total; empty where
+/// nothing does. It is not typed in later: the readings are.</param>
+public sealed record JudgeSheet(IReadOnlyList<PaperBlock> Blocks, IReadOnlyList<PaperSum> Sums)
 {
     private const string Note = "note";
 
@@ -13,33 +15,51 @@ public sealed record JudgeSheet(IReadOnlyList<PaperBlock> Blocks)
     {
         var inspected = compiled.Rules.OfType<RulePlan.Inspection>().Select(r => r.Rule).ToList();
         var once = compiled.Brief.Measures.Where(m => m.Taken == ReadOccasion.Once).ToList();
-        return new([
-            .. Block(
-                PaperWords.Before,
-                PaperWords.MustHave,
-                inspected.Where(r => r.When is CheckTime.Plan or CheckTime.BeforeTest)
-            ),
-            .. once.Count == 0
-                ? []
-                : new[]
-                {
-                    PaperBlock.Single(
-                        PaperWords.Once,
-                        PaperWords.Measure,
-                        PaperWords.Reading,
-                        once.Select(m => (WithLimits(m, compiled), AsRead(Once(m.Id), m)))
-                    ),
-                },
-            .. compiled.TakesAttempts ? new[] { AttemptRows.Of(compiled) } : [],
-            .. compiled.OnPaper.SelectMany(p => p.Paper),
-            .. Block(PaperWords.After, PaperWords.MustHave, inspected.Where(r => r.When is CheckTime.AfterTest)),
-            PaperBlock.Single(
-                PaperWords.Noted,
-                "",
-                PaperWords.Noted,
-                [("", new PaperField(Note, PaperFieldKind.Words))]
-            ),
-        ]);
+        return new(
+            [
+                .. Block(
+                    PaperWords.Before,
+                    PaperWords.MustHave,
+                    inspected.Where(r => r.When is CheckTime.Plan or CheckTime.BeforeTest)
+                ),
+                .. once.Count == 0
+                    ? []
+                    : new[]
+                    {
+                        PaperBlock.Single(
+                            PaperWords.Once,
+                            PaperWords.Measure,
+                            PaperWords.Reading,
+                            once.Select(m => (WithLimits(m, compiled), AsRead(Once(m.Id), m)))
+                        ),
+                    },
+                .. compiled.TakesAttempts ? new[] { AttemptRows.Of(compiled) } : [],
+                .. compiled.OnPaper.SelectMany(p => p.Paper),
+                .. Block(PaperWords.After, PaperWords.MustHave, inspected.Where(r => r.When is CheckTime.AfterTest)),
+                PaperBlock.Single(
+                    PaperWords.Noted,
+                    "",
+                    PaperWords.Noted,
+                    [("", new PaperField(Note, PaperFieldKind.Words))]
+                ),
+            ],
+            SumsOf(compiled)
+        );
+    }
+
+    private static IReadOnlyList<PaperSum> SumsOf(CompiledEdition compiled)
+    {
+        var method = compiled.Brief.Method;
+        var sums = new List<PaperSum>([.. compiled.Parts.Select(p => new PaperSum(p.Part.Name, p.Say()))]);
+        foreach (var plan in compiled.Rules)
+        {
+            if (plan.Rule.Bonus > 0)
+                sums.Add(new(PaperWords.Bonus(plan.Rule.Text), $"{RuleWords.Earns(plan.Rule, method)}."));
+            if (plan.Rule.IfMissed is Consequence.Deduct deduct)
+                sums.Add(new(PaperWords.IfMissed(plan.Rule.Text), RuleWords.Costs(deduct, plan, method)));
+        }
+
+        return sums.Count == 0 ? [] : [.. sums, new(PaperWords.Total, method.Ranking ? MethodWords.Wins(method) : "")];
     }
 
     /// <summary>
@@ -257,6 +277,11 @@ public sealed record JudgeSheet(IReadOnlyList<PaperBlock> Blocks)
         return new Guid(bytes, bigEndian: true);
     }
 }
+
+/// <summary>A line of what is added up by hand.</summary>
+/// <param name="Name">What gives points.</param>
+/// <param name="How">How many, in a sentence; empty where nothing is to be said.</param>
+public sealed record PaperSum(string Name, string How);
 
 /// <summary>A judge's sheet, typed in.</summary>
 public sealed record SheetTyped

@@ -48,6 +48,15 @@ internal static class PaperWords
     public const string Bought = "Bought";
     public const string Counted = "Counted";
 
+    public const string Total = "Total";
+
+    /// <summary>Something with the points that it gives: "Penny (2 points each time)".</summary>
+    public static string Worth(string name, string points) => $"{name} ({points})";
+
+    public static string Bonus(string rule) => $"Bonus: {rule}";
+
+    public static string IfMissed(string rule) => $"If missed: {rule}";
+
     public const string UseCount = "Write a whole number, 0 or more.";
     public const string NoJudge = "Enter the judge's name.";
     public const string StillToCome = "The day on the paper is still to come.";

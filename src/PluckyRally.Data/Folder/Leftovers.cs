@@ -37,7 +37,8 @@ public static partial class Leftovers
     /// An archive or a picture that was on its way, with what it was made of; a copy that was held beside the data.
     /// </summary>
     [GeneratedRegex(
-        @"-[0-9a-f]{32}\.(zip|picture|compared(\.unfinished)?\.db(-wal|-shm|-journal)?)(\.[0-9a-f]{32}\.(db|unfinished)(-wal|-shm|-journal)?)?$"
+        @"-[0-9a-f]{32}\.(zip|picture|compared(\.unfinished)?\.db(-wal|-shm|-journal)?)"
+            + @"(\.[0-9a-f]{32}\.(db|unfinished)(-wal|-shm|-journal)?)?$"
     )]
     private static partial Regex Made();
 

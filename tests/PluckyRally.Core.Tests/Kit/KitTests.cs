@@ -276,6 +276,15 @@ public sealed class KitTests
             .Problems.ShouldHaveSingleItem()
             .What.ShouldBe("There are 12 of “covering”, and 3 bags need 15.");
 
+    [Theory]
+    [InlineData(null)]
+    [InlineData(0)]
+    public void Bags_with_nothing_in_them_are_not_drawn(int? most) =>
+        Draws
+            .Bags(Stock, most is { } n ? [new("covering", 0, n)] : [], ["A", "B"], same: false, spread: 0, seed: 3)
+            .Problems.ShouldHaveSingleItem()
+            .At.ShouldBe("/shares");
+
     private static KitLine Line(Material material, params CupboardItem[] cupboard) =>
         KitList.Of(Brief(material), Seven, cupboard).Lines.ShouldHaveSingleItem();
 

@@ -355,4 +355,85 @@ public sealed class JudgeSheetTests
             sheet,
             new(2026, 11, 28)
         );
+
+    /// <summary>The points are the brief's; that the total stands last is common practice, no source.</summary>
+    [Fact]
+    public void What_gives_points_stands_at_the_foot_to_be_added_up_by_hand()
+    {
+        var brief = new Brief
+        {
+            Title = "Found on the beach",
+            Method = new()
+            {
+                Parts =
+                [
+                    new Part.Tally
+                    {
+                        Id = "found",
+                        Name = "Found",
+                        Counters =
+                        [
+                            new()
+                            {
+                                Id = "shell",
+                                Name = "Shell",
+                                Points = 2,
+                            },
+                            new()
+                            {
+                                Id = "spill",
+                                Name = "Spill",
+                                Hurts = true,
+                                AtMost = 1,
+                            },
+                        ],
+                    },
+                ],
+            },
+            Rules =
+            [
+                new Rule
+                {
+                    Id = "neat",
+                    Sort = RuleSort.Criterion,
+                    Text = "Left tidy",
+                    Check = new RuleCheck.Inspection(),
+                    IfMissed = new Consequence.NoteOnly(),
+                    Bonus = 3,
+                },
+                new Rule
+                {
+                    Id = "own",
+                    Sort = RuleSort.Constraint,
+                    Text = "Only own kit",
+                    Check = new RuleCheck.Inspection(),
+                    IfMissed = new Consequence.Deduct(1),
+                },
+            ],
+        };
+        var sheet = JudgeSheet.Of(Sample.Ready(brief));
+        sheet
+            .Blocks.Single(b => b.Title == "Found")
+            .Rows.Select(r => r.Name)
+            .ShouldBe(["Shell (2 points each time)", "Spill (−1 point once)"]);
+        sheet
+            .Sums.Select(s => (s.Name, s.How))
+            .ShouldBe([
+                ("Found", "2 points each time for “Shell”, −1 point once for “Spill”."),
+                ("Bonus: Left tidy", "3 points more."),
+                ("If missed: Only own kit", "1 point off."),
+                ("Total", "The highest total wins."),
+            ]);
+        JudgeSheet
+            .Of(
+                Sample.Ready(
+                    brief with
+                    {
+                        Method = new() { Ranking = false },
+                        Rules = [],
+                    }
+                )
+            )
+            .Sums.ShouldBeEmpty();
+    }
 }

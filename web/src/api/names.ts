@@ -104,6 +104,7 @@ export type OtherName = Schemas['OtherName']
 export type OverAll = Schemas['OverAll']
 export type OverRounds = Schemas['OverRounds']
 export type PaperBlock = Schemas['PaperBlock']
+export type PaperSum = Schemas['PaperSum']
 export type PaperField = Schemas['PaperField']
 export type Part = Schemas['Part']
 export type PartOf<K extends Part['kind']> = Extract<Part, { kind: K }>

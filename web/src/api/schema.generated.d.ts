@@ -2778,6 +2778,7 @@ export interface components {
             largePrint: boolean;
             /** @description The cards to cut out, each as often as there are of it. */
             cards: components["schemas"]["CardShown"][];
+            paper?: null | components["schemas"]["PaperSize"];
         };
         /** @description A brief that has its place in the year before any team exists. */
         BriefPlan: {
@@ -6835,6 +6836,8 @@ export interface components {
         JudgeSheet: {
             /** @description Its tables. */
             blocks: components["schemas"]["PaperBlock"][];
+            /** @description What is added up by hand at its foot: each thing that gives points, then the total; empty where nothing does. It is not typed in later: the readings are. */
+            sums: components["schemas"]["PaperSum"][];
         };
         JudgeSheetView: {
             team: string;
@@ -7705,11 +7708,15 @@ export interface components {
             /** @description As many as the block has columns. */
             fields: components["schemas"]["PaperField"][];
         };
-        /**
-         * @description A size of paper.
-         * @enum {unknown}
-         */
-        PaperSize: "a4" | "letter";
+        /** @enum {unknown} */
+        PaperSize: "a4" | "letter" | null;
+        /** @description A line of what is added up by hand. */
+        PaperSum: {
+            /** @description What gives points. */
+            name: string;
+            /** @description How many, in a sentence; empty where nothing is to be said. */
+            how: string;
+        };
         /** @description One way of earning points. Each case stands in its own folder below `Parts`. */
         Part: components["schemas"]["PartBins"] | components["schemas"]["PartBudget"] | components["schemas"]["PartMeasured"] | components["schemas"]["PartOrdering"] | components["schemas"]["PartPieces"] | components["schemas"]["PartRelay"] | components["schemas"]["PartRubric"] | components["schemas"]["PartTally"] | components["schemas"]["PartTasks"];
         /** @description Items sorted into bins, against a key. */

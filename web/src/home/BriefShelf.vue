@@ -71,7 +71,8 @@ const filtered = computed(
   () => Object.values(chosen.value).some((c) => c !== 'any') || !!(search.value || archived.value),
 )
 const gradeName = (g: string) => choices.data.value?.grades.find((x) => x.value === g)?.name ?? ''
-const describe = (b: BriefOnShelf) => [b.theme, b.minutes > 0 ? `${b.minutes} minutes` : ''].filter(Boolean).join(' · ')
+const minutes = (b: BriefOnShelf) => (b.minutes > 0 ? `${b.minutes} minutes` : '')
+const describe = (b: BriefOnShelf) => [b.theme, minutes(b)].filter(Boolean).join(' · ')
 
 async function copy(b: BriefOnShelf) {
   const answer = await ask(api.POST('/api/briefs/{id}/copy', { params: { path: { id: b.id } } }))

@@ -6,7 +6,7 @@ import LoadNote from '@/shared/LoadNote.vue'
 import { useLoad } from '@/shared/useLoad'
 import { useSchool } from '@/school/useSchool'
 import PaperDesk from './PaperDesk.vue'
-import type { OnPaper } from './paper'
+import { sizeOf, type OnPaper } from './paper'
 
 /** All paper of a brief, before there is a rally. */
 const props = defineProps<{ brief: string }>()
@@ -37,7 +37,7 @@ const on = computed((): OnPaper | undefined => {
 </script>
 
 <template>
-  <PaperDesk v-if="on && school" :on="on" :paper="school.paper === 'letter' ? 'letter' : 'A4'">
+  <PaperDesk v-if="on && school" :on="on" :paper="sizeOf(on, school)">
     <template #links>
       <RouterLink class="small" :to="`/briefs/${props.brief}`">Back to the brief</RouterLink>
     </template>

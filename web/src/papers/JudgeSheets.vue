@@ -3,8 +3,10 @@ import { computed, watch } from 'vue'
 import { api, ask } from '@/api/client'
 import LoadNote from '@/shared/LoadNote.vue'
 import { useLoad } from '@/shared/useLoad'
+import DrawnByTeam from './DrawnByTeam.vue'
 import JudgeBlock from './JudgeBlock.vue'
 import PaperSheet from './PaperSheet.vue'
+import SumsByHand from './SumsByHand.vue'
 import { usePrinting } from './paper'
 
 /**
@@ -13,6 +15,7 @@ import { usePrinting } from './paper'
  */
 const now = usePrinting()
 const blocks = computed(() => now.on.papers?.judge.blocks ?? [])
+const sums = computed(() => now.on.papers?.judge.sums ?? [])
 const teams = computed(() => (now.teams.length > 0 ? now.teams : [undefined]))
 /** Many columns are written on across the sheet. */
 const landscape = computed(() => blocks.value.some((b) => b.columns.length > 5))
@@ -51,12 +54,22 @@ const tables = computed(() =>
     >
       <p class="who"><span>Judge</span><span>Date</span></p>
       <JudgeBlock v-for="b in blocks" :key="b.title" :block="b" :teams="at" />
+      <SumsByHand v-if="now.choices.byHand" :sums="sums" :teams="at" />
     </PaperSheet>
   </template>
   <template v-else>
-    <PaperSheet v-for="t in teams" :key="t?.id ?? ''" title="Judge’s sheet" :team="t" blank-team :landscape="landscape">
+    <PaperSheet
+      v-for="t in teams"
+      :key="t?.id ?? ''"
+      title="Judge’s sheet"
+      :team="t"
+      blank-team
+      :landscape="landscape"
+    >
       <p class="who"><span>Judge</span><span>Date</span></p>
+      <DrawnByTeam :team="t" />
       <JudgeBlock v-for="b in blocks" :key="b.title" :block="b" />
+      <SumsByHand v-if="now.choices.byHand" :sums="sums" />
     </PaperSheet>
   </template>
 </template>

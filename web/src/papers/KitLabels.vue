@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import TeamPennant from '@/shared/TeamPennant.vue'
+import DrawnByTeam from './DrawnByTeam.vue'
 import PaperSheet from './PaperSheet.vue'
 import { useRallyPrinting } from './paper'
 
@@ -23,6 +24,7 @@ const shown = (n: number) => String(Math.round(n * 100) / 100)
           </tbody>
         </table>
         <p v-if="lines(team.id).length === 0" class="muted">This brief has no kit to count out.</p>
+        <DrawnByTeam :team="team" />
       </li>
     </ul>
   </PaperSheet>

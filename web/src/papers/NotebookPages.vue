@@ -3,6 +3,7 @@ import { api, ask } from '@/api/client'
 import LoadNote from '@/shared/LoadNote.vue'
 import { useLoad } from '@/shared/useLoad'
 import { usePhotos } from '@/shared/usePhotos'
+import DrawnByTeam from './DrawnByTeam.vue'
 import ClassSheet from './notebook/ClassSheet.vue'
 import TeamSheet from './notebook/TeamSheet.vue'
 import PaperSheet from './PaperSheet.vue'
@@ -27,6 +28,7 @@ const pageOf = (team: string) => notebook.data.value?.pages.find((p) => p.team =
   <template v-else>
     <template v-for="t in now.teams" :key="t.id">
       <PaperSheet v-if="pageOf(t.id)" title="Notebook page" :team="t">
+        <DrawnByTeam :team="t" />
         <TeamSheet
           :page="pageOf(t.id)!"
           :goal="notebook.data.value.goal"

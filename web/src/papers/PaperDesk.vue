@@ -33,9 +33,11 @@ const choices = reactive<PaperChoices>({
   letters: props.on.largePrint ? 'print' : 'usual',
   lines: props.on.largePrint ? 'wide' : 'narrow',
   boxes: 1,
+  planning: false,
   behind: !props.on.rally,
   judges: 'team',
   tables: 1,
+  byHand: true,
   certificate: 'best',
   next: '',
 })

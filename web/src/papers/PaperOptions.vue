@@ -53,6 +53,8 @@ const can = (option: keyof PaperChoices) => props.options.includes(option)
           ['wide', 'wide lines'],
           ['narrow', 'narrow lines'],
         ]" /></template
+    ><template v-if="can('planning') && (choices.behind || !can('behind'))"
+      >, <InlineCheck v-model="choices.planning" label="with a table to plan the supply" /></template
     ><template v-if="can('judges') && ofRally"
       >,
       <InlineChoice
@@ -69,6 +71,8 @@ const can = (option: keyof PaperChoices) => props.options.includes(option)
           :options="
             [1, 2, 3, 4, 5, 6].map((n) => [n, n === 1 ? '1 table' : `${n} tables`] as const)
           " /></template></template
+    ><template v-if="can('byHand')"
+      >, <InlineCheck v-model="choices.byHand" label="with the points to add up by hand" /></template
     ><template v-if="can('certificate')"
       >,
       <InlineChoice

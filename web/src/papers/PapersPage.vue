@@ -10,7 +10,7 @@ import { teamMarks } from '@/shared/teamMarks'
 import { useLoad } from '@/shared/useLoad'
 import { useSchool } from '@/school/useSchool'
 import PaperDesk from './PaperDesk.vue'
-import type { OnPaper } from './paper'
+import { sizeOf, type OnPaper } from './paper'
 
 /** All paper of a rally. */
 const { rally, round, tick, inRound } = useRally()
@@ -53,7 +53,7 @@ const on = computed((): OnPaper | undefined => {
 </script>
 
 <template>
-  <PaperDesk v-if="on && school" :on="on" :paper="school.paper === 'letter' ? 'letter' : 'A4'">
+  <PaperDesk v-if="on && school" :on="on" :paper="sizeOf(on, school)">
     <template #links>
       <RoundChoice v-if="rally" :rounds="rally.progress.rounds" :round="round" />
       <RouterLink class="small" :to="inRound(`/rallies/${id}/typing`)">Type in judges’ sheets</RouterLink>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import DrawnByTeam from './DrawnByTeam.vue'
 import PaperSheet from './PaperSheet.vue'
 import RuledLines from './RuledLines.vue'
 import { usePrinting } from './paper'
@@ -11,6 +12,8 @@ const work = computed(() => now.on.papers?.work)
 const boxes = computed(() =>
   work.value?.boxes.length ? work.value.boxes : Array.from({ length: now.choices.boxes }, () => ''),
 )
+/** Rows of the table in which a supply is planned before it is fetched. */
+const planned = 6
 /** A sheet a team; a blank one where there are no teams yet. */
 const teams = computed(() => (now.teams.length > 0 ? now.teams : [undefined]))
 </script>
@@ -26,6 +29,7 @@ const teams = computed(() => (now.teams.length > 0 ? now.teams : [undefined]))
     :class="now.choices.lines"
   >
     <template v-if="work">
+      <DrawnByTeam :team="t" />
       <section>
         <h3>{{ boxes.length > 1 ? 'Our ideas' : 'Our idea' }}</h3>
         <p v-if="work.plans">{{ work.plans }}</p>
@@ -42,6 +46,25 @@ const teams = computed(() => (now.teams.length > 0 ? now.teams : [undefined]))
         </ul>
       </section>
       <RuledLines v-else title="Our plan, and what we need for it" />
+      <section v-if="now.choices.planning">
+        <h3>Our plan, step by step</h3>
+        <table class="ruled">
+          <thead>
+            <tr>
+              <th scope="col">Step or floor</th>
+              <th scope="col">What it takes, and how many</th>
+              <th scope="col">Left</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="n in planned" :key="n">
+              <td class="seen"></td>
+              <td class="room seen"></td>
+              <td></td>
+            </tr>
+          </tbody>
+        </table>
+      </section>
       <section v-if="work.once.length > 0">
         <h3>Measured once</h3>
         <table class="ruled">

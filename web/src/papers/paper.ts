@@ -1,5 +1,5 @@
 import { inject, type InjectionKey } from 'vue'
-import type { Brief, BriefPapers, CardShown, Job, StudentSheet, RallyPapers, Team, TeamKit } from '@/api/names'
+import type { Brief, BriefPapers, CardShown, Job, RallyPapers, School, StudentSheet, Team, TeamKit } from '@/api/names'
 import type { TeamMark } from '@/shared/teamMarks'
 
 /** What a rally has beside its brief. */
@@ -28,6 +28,10 @@ export interface OnPaper {
   rally: RallyOnPaper | undefined
 }
 
+/** What it is printed on, unless somebody chooses otherwise: what goes with the brief's units, else the school's. */
+export const sizeOf = (on: OnPaper, school: School): PaperChoices['paper'] =>
+  (on.papers?.paper ?? school.paper) === 'letter' ? 'letter' : 'A4'
+
 /** What somebody chooses for a printing. */
 export interface PaperChoices {
   paper: 'A4' | 'letter'
@@ -35,9 +39,11 @@ export interface PaperChoices {
   letters: 'usual' | 'print'
   lines: 'wide' | 'narrow'
   boxes: number
+  planning: boolean
   behind: boolean
   judges: 'team' | 'table'
   tables: number
+  byHand: boolean
   certificate: 'place' | 'award' | 'best'
   next: string
 }

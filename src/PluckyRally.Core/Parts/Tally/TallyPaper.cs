@@ -10,9 +10,13 @@ internal abstract partial record PartPlan
                     Definition.Name,
                     PaperWords.Counted,
                     PaperWords.HowMany,
-                    Definition.Counters.Select(c => (c.Name, new PaperField(Field(c.Id), PaperFieldKind.Count)))
+                    Definition.Counters.Select(c => (Worth(c), new PaperField(Field(c.Id), PaperFieldKind.Count)))
                 ),
             ];
+
+        /// <summary>A counter with what it gives, so that whoever counts can add it up at once.</summary>
+        private string Worth(Counter counter) =>
+            PaperWords.Worth(counter.Name, MethodWords.Points(TallyScore.Each(counter, Wins)) + SayTimes(counter));
 
         public override IEnumerable<PaperEntry> FromPaper(TypedPaper paper)
         {

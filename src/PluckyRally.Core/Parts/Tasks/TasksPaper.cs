@@ -15,7 +15,7 @@ internal abstract partial record PartPlan
                     [
                         .. Definition.Items.Select(i =>
                             (
-                                i.Name,
+                                PaperWords.Worth(i.Name, MethodWords.Points(i.Points)),
                                 new PaperField(
                                     Field($"task.{i.Id}"),
                                     i.Steps > 1 ? PaperFieldKind.Count : PaperFieldKind.Tick

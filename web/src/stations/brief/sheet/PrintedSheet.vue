@@ -76,12 +76,17 @@ section {
   margin-top: 0.8em;
   padding-top: 0.55em;
   border-top: 2px dashed var(--line);
+}
+/* A list goes on where there is room; its title stays with its first line, and no line is cut. */
+li,
+.goal {
   break-inside: avoid;
 }
 h3 {
   font-size: 1.05em;
   color: var(--lagoon-deep);
   margin-bottom: 0.2em;
+  break-after: avoid;
 }
 .blocks section {
   margin: 0 0 0.9em;

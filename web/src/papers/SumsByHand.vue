@@ -1,0 +1,104 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { PaperSum, Team } from '@/api/names'
+
+/**
+ * What a class adds up by hand, at the foot of a judge's sheet: a line for each thing that gives points, or, where
+ * several teams are on one sheet, a line a team; with room for a stamp.
+ */
+const { sums, teams } = defineProps<{ sums: readonly PaperSum[]; teams?: readonly Team[] }>()
+/** The total stands last. */
+const parts = computed(() => sums.slice(0, -1))
+const total = computed(() => sums.at(-1))
+</script>
+
+<template>
+  <section v-if="total" class="sums">
+    <h3>Points, by hand</h3>
+    <template v-if="teams">
+      <ol class="parts">
+        <li v-for="s in parts" :key="s.name">
+          <b>{{ s.name }}.</b> {{ s.how }}
+        </li>
+      </ol>
+      <p v-if="total.how">{{ total.how }}</p>
+      <table class="ruled">
+        <thead>
+          <tr>
+            <th scope="col">Team</th>
+            <th v-for="(s, i) in parts" :key="s.name" scope="col">({{ i + 1 }})</th>
+            <th scope="col">{{ total.name }}</th>
+            <th scope="col">Stamp</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="t in teams" :key="t.id">
+            <th scope="row">{{ t.name }}</th>
+            <td v-for="s in parts" :key="s.name"></td>
+            <td class="total"></td>
+            <td></td>
+          </tr>
+        </tbody>
+      </table>
+    </template>
+    <div v-else class="beside">
+      <table class="ruled">
+        <tbody>
+          <tr v-for="s in sums" :key="s.name" :class="{ total: s === total }">
+            <th scope="row">{{ s.name }}</th>
+            <td class="how">{{ s.how }}</td>
+            <td class="points"></td>
+          </tr>
+        </tbody>
+      </table>
+      <p class="stamp">Stamp or initials</p>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.sums {
+  break-inside: avoid;
+}
+.parts {
+  list-style: decimal inside;
+}
+.beside {
+  display: flex;
+  align-items: stretch;
+  gap: 4mm;
+}
+table {
+  line-height: 1.2;
+}
+.beside table {
+  table-layout: fixed;
+}
+.beside th {
+  width: 36%;
+}
+/* A team's own line is written in by hand. */
+.ruled thead + tbody td {
+  height: 9mm;
+}
+.points {
+  width: 18mm;
+}
+.how {
+  font-size: 0.85em;
+}
+.total {
+  border-top: 2px solid var(--ink);
+  font-weight: 700;
+}
+.total .how {
+  font-weight: 400;
+}
+.stamp {
+  flex: 0 0 22mm;
+  min-height: 22mm;
+  padding: 1mm 2mm;
+  border: 1.2px dashed var(--ink);
+  font-size: var(--size-small);
+}
+</style>
