@@ -147,14 +147,16 @@ public sealed class ClassTests : IDisposable
     public async Task Names_typed_behind_their_teams_are_a_class_for_the_next_time()
     {
         var brief = await _app.AddBrief(Sample.Brief());
-        Task<HttpResponseMessage> Typed(params NewTeam[] teams) =>
+        Task<HttpResponseMessage> Typed(params NewTeam[] teams) => InClass("Tide pool group", teams);
+        Task<HttpResponseMessage> InClass(string? group, params NewTeam[] teams) =>
             _app.Post(
                 "/api/rallies",
                 new NewRally
                 {
                     Brief = brief,
-                    Name = "Tide pool group",
+                    Name = "Tuesday",
                     Teams = teams,
+                    Class = group,
                 }
             );
 
@@ -165,6 +167,14 @@ public sealed class ClassTests : IDisposable
             "/teams/0/names/1",
         ]);
         (await RunningApp.Places(await Typed(new NewTeam("") { Names = ["Ola"] }))).ShouldBe(["/teams/0/name"]);
+        (await RunningApp.Places(await InClass(null, new NewTeam("Snails") { Names = ["Ola"] }))).ShouldBe(
+            ["/class"],
+            "no class is made in silence"
+        );
+        var nameless = (await RunningApp.Read(await InClass("", new NewTeam("Snails") { Names = ["Ola", "Per"] })))
+            .GetProperty("id")
+            .GetGuid();
+        (await Team(nameless)).ShouldBeEmpty("their names are left out");
         (await _app.Get<List<ClassOpened>>("/api/classes")).ShouldBeEmpty("nothing is kept of what was refused");
 
         var first = (
@@ -183,6 +193,23 @@ public sealed class ClassTests : IDisposable
             .ShouldHaveSingleItem()
             .Students.Select(p => p.Name)
             .ShouldBe(["Ola", "Per", "Ria"]);
+    }
+
+    [Fact]
+    public async Task Whose_photo_may_not_be_taken_is_said_of_the_team_without_a_name()
+    {
+        var (id, students) = await Class(4);
+        var made = await Make(id, [], size: 2);
+        var rally = await Begin(made);
+        (await Photos(rally)).WorkOnly.ShouldBeEmpty();
+        using var set = await _app.Put($"/api/students/{students[0]}/photos", new PhotosOfClass(Taken: false));
+        set.StatusCode.ShouldBe(HttpStatusCode.NoContent);
+        (await Photos(rally)).WorkOnly.ShouldHaveSingleItem();
+        (await _app.Get<List<ClassOpened>>("/api/classes")).Single().Students.Count(p => !p.Photos).ShouldBe(1);
+        using var nobody = await _app.Put($"/api/students/{Guid.NewGuid()}/photos", new PhotosOfClass(Taken: false));
+        nobody.StatusCode.ShouldBe(HttpStatusCode.NotFound);
+
+        Task<RallyPhotos> Photos(Guid of) => _app.Get<RallyPhotos>($"/api/rallies/{of}/photos");
     }
 
     [Fact]

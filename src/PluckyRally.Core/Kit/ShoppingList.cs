@@ -44,6 +44,9 @@ public sealed record ShoppingLine(
     /// <summary>Whether there is always enough of it, so that none is bought.</summary>
     public bool AlwaysThere { get; init; }
 
+    /// <summary>What in the cupboard may be the same under another name; absent where nothing is.</summary>
+    public CupboardItem? Similar { get; init; }
+
     /// <summary>The day on which there is first too little of it; absent where none is short.</summary>
     public DateOnly? ShortOn => For.FirstOrDefault(f => f.Short > 0)?.Date;
 }
@@ -91,6 +94,7 @@ public static class ShoppingList
                 .SelectMany(p => Needs(p, there))
                 .GroupBy(n => n.Thing.Key)
                 .Select(g => Line([.. g], there))
+                .Select(l => l.Buying.Short > 0 ? l with { Similar = SimilarThings.To(l.Name, l.Unit, cupboard) } : l)
                 .OrderBy(l => l.Name, StringComparer.OrdinalIgnoreCase),
         ];
     }

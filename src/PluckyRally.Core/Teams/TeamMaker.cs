@@ -96,6 +96,20 @@ public static class TeamMaker
                 repeats,
                 [.. UnmetPreferences.Of(students, preferences, teams, here)]
             )
+            {
+                Again =
+                [
+                    .. teams
+                        .SelectMany(Pairs)
+                        .Where(p => earlier[p.A, p.B] > 0)
+                        .Select(p => new EarlierPair(
+                            students[Math.Min(p.A, p.B)].Id,
+                            students[Math.Max(p.A, p.B)].Id,
+                            earlier[p.A, p.B]
+                        ))
+                        .OrderByDescending(p => p.Times),
+                ],
+            }
         );
     }
 

@@ -45,4 +45,9 @@ public sealed record Student(string Id, string Name);
 /// <param name="Teams">The teams, by their students' ids; locked ones first.</param>
 /// <param name="Repeats">How often, in all, students meet somebody they have worked with before.</param>
 /// <param name="Unkept">Preferences that could not be kept, each with why, as sentences.</param>
-public sealed record TeamsMade(IReadOnlyList<IReadOnlyList<string>> Teams, int Repeats, IReadOnlyList<string> Unkept);
+public sealed record TeamsMade(IReadOnlyList<IReadOnlyList<string>> Teams, int Repeats, IReadOnlyList<string> Unkept)
+{
+    /// <summary>Who is together again: each pair, with how often it has been in one team before, most often first.
+    /// </summary>
+    public IReadOnlyList<EarlierPair> Again { get; init; } = [];
+}

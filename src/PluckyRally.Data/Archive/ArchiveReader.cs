@@ -170,6 +170,7 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept
                                 ClassId = group.Id,
                                 Name = p.Name,
                                 Order = p.Order,
+                                NoPhotos = p.NoPhotos,
                             }),
                     ],
                 }

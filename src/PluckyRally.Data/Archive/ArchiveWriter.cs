@@ -165,7 +165,11 @@ public static class ArchiveWriter
                     c.Id,
                     c.Name,
                     c.NoPhotos,
-                    [.. c.Students.OrderBy(p => p.Order).Select(p => new ArchivedStudent(p.Id, p.Name, p.Order))]
+                    [
+                        .. c
+                            .Students.OrderBy(p => p.Order)
+                            .Select(p => new ArchivedStudent(p.Id, p.Name, p.Order, p.NoPhotos)),
+                    ]
                 )
                 {
                     Wishes = c.Preferences,

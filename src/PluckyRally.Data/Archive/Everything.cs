@@ -81,7 +81,8 @@ public sealed record ArchivedClass(
 /// <param name="Id">The student's id; teams of rallies name it.</param>
 /// <param name="Name">Given name and initial.</param>
 /// <param name="Order">The place in the list.</param>
-public sealed record ArchivedStudent(Guid Id, string Name, int Order);
+/// <param name="NoPhotos">Whether the student may not be in photos.</param>
+public sealed record ArchivedStudent(Guid Id, string Name, int Order, bool NoPhotos = false);
 
 /// <summary>A brief; its text is the file <c>briefs/ID.brief.json</c>.</summary>
 /// <param name="Id">Its id.</param>

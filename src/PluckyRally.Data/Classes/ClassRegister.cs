@@ -67,6 +67,8 @@ public sealed class ClassRegister(RallyDb db, RallyCache kept, TimeProvider cloc
         CancellationToken stop
     )
     {
+        if (students.Count == 0)
+            return new Dictionary<string, Guid>();
         var there = await db
             .Students.Where(p =>
                 students.Contains(p.Name)
@@ -131,6 +133,14 @@ public sealed class ClassRegister(RallyDb db, RallyCache kept, TimeProvider cloc
         await db
             .Classes.Where(c => c.Id == id && c.OwnerId == Owner.LocalTeacher)
             .ExecuteUpdateAsync(c => c.SetProperty(x => x.NoPhotos, !taken), stop) > 0;
+
+    /// <summary>Says whether a student may be in photos. False where there is no such student.</summary>
+    public async Task<bool> SetStudentPhotos(Guid id, bool taken, CancellationToken stop) =>
+        await db
+            .Students.Where(p =>
+                p.Id == id && db.Classes.Any(c => c.Id == p.ClassId && c.OwnerId == Owner.LocalTeacher)
+            )
+            .ExecuteUpdateAsync(p => p.SetProperty(x => x.NoPhotos, !taken), stop) > 0;
 
     /// <summary>
     /// Keeps what is preferred for the teams of a class, where that is still as it was when the change was begun; gives
@@ -215,28 +225,16 @@ public sealed class ClassRegister(RallyDb db, RallyCache kept, TimeProvider cloc
         return Changed(gone);
     }
 
-    /// <summary>What the rallies of a class say of its students.</summary>
-    public async Task<ClassHistory> History(Guid id, CancellationToken stop)
-    {
-        var members = await db
-            .TeamStudents.AsNoTracking()
-            .Where(m => m.Student!.ClassId == id)
-            .Select(m => new
-            {
-                m.RallyId,
-                m.TeamId,
-                m.StudentId,
-                m.Jobs,
-            })
-            .ToListAsync(stop);
-        return ClassHistory.Of([
-            .. members.Select(m => new PastPlace(
-                $"{m.RallyId}/{m.TeamId}",
-                m.StudentId.ToString(),
-                m.Jobs.Split(',', StringSplitOptions.RemoveEmptyEntries)
-            )),
-        ]);
-    }
+    /// <summary>The rallies in which students of a class are.</summary>
+    public async Task<HashSet<Guid>> RalliesOf(Guid id, CancellationToken stop) =>
+        [
+            .. await db
+                .TeamStudents.AsNoTracking()
+                .Where(m => m.Student!.ClassId == id)
+                .Select(m => m.RallyId)
+                .Distinct()
+                .ToListAsync(stop),
+        ];
 
     /// <summary>Rallies name their students, so they are read again when a name has changed.</summary>
     private bool Changed(int rows)

@@ -1,3 +1,4 @@
+using System.Globalization;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Metadata.Builders;
 using PluckyRally.Core;
@@ -57,6 +58,17 @@ public sealed class StoredStudent
     /// <summary>The place in the list.</summary>
     public int Order { get; init; }
 
+    /// <summary>Whether the student may not be in photos.</summary>
+    public bool NoPhotos { get; set; }
+
+    /// <summary>When the student was entered: an id of version 7 begins with it; null for another one.</summary>
+    public DateTimeOffset? EnteredAt =>
+        Id.Version == 7
+            ? DateTimeOffset.FromUnixTimeMilliseconds(
+                long.Parse(Id.ToString("N")[..12], NumberStyles.HexNumber, CultureInfo.InvariantCulture)
+            )
+            : null;
+
     /// <summary>When it was taken away; it is gone for good some time later. Null while it is there.</summary>
     public DateTimeOffset? DeletedAt { get; set; }
 }
@@ -101,6 +113,7 @@ internal sealed class StoredClassConfiguration
 
     public void Configure(EntityTypeBuilder<StoredStudent> student)
     {
+        student.Ignore(p => p.EnteredAt);
         student.ToTable("Pupils");
         student.Property(p => p.Name).HasMaxLength(Limits.Name);
         student.HasQueryFilter(p => p.DeletedAt == null);

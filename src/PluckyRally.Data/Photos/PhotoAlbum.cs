@@ -65,4 +65,8 @@ public sealed class PhotoAlbum(RallyDb db, DataFolder folder, TimeProvider clock
         !await db
             .TeamStudents.IgnoreQueryFilters()
             .AnyAsync(m => m.RallyId == rally && db.Classes.Any(c => c.Id == m.Student!.ClassId && c.NoPhotos), stop);
+
+    /// <summary>Those of these students who may not be in photos.</summary>
+    public async Task<HashSet<Guid>> NotInPhotos(IReadOnlyList<Guid> students, CancellationToken stop) =>
+        [.. await db.Students.Where(p => p.NoPhotos && students.Contains(p.Id)).Select(p => p.Id).ToListAsync(stop)];
 }

@@ -22,10 +22,27 @@ internal static class PhotoEndpoints
         photos.MapDelete("/{photo:guid}", Delete).WithName("deletePhoto");
     }
 
-    private static async Task<Ok<RallyPhotos>> All(Guid id, PhotoAlbum album, CancellationToken stop) =>
-        TypedResults.Ok(
-            new RallyPhotos(await album.MayTake(id, stop), [.. (await album.Of(id, stop)).Select(Photo.Of)])
+    private static async Task<Ok<RallyPhotos>> All(Guid id, RallyLog log, PhotoAlbum album, CancellationToken stop)
+    {
+        var teams = await log.Open(id, stop) is { Opened: { IsOk: true } opened }
+            ? opened.Value.In(opened.Value.Running).Teams
+            : [];
+        var not = await album.NotInPhotos(
+            [.. teams.SelectMany(t => t.Students).Select(p => Guid.TryParse(p.Id, out var known) ? known : Guid.Empty)],
+            stop
         );
+        return TypedResults.Ok(
+            new RallyPhotos(
+                await album.MayTake(id, stop),
+                [.. (await album.Of(id, stop)).Select(Photo.Of)],
+                [
+                    .. teams
+                        .Where(t => t.Students.Any(p => Guid.TryParse(p.Id, out var known) && not.Contains(known)))
+                        .Select(t => t.Id),
+                ]
+            )
+        );
+    }
 
     /// <summary>Keeps a photo under the id that its device gave it; sending it twice changes nothing.</summary>
     private static async Task<Results<Created<Photo>, Ok<Photo>, Missing, Refused>> Take(
@@ -146,7 +163,9 @@ internal static class PhotoEndpoints
 /// <summary>The photos of a rally.</summary>
 /// <param name="MayTake">Whether more may be taken; a class can do without.</param>
 /// <param name="Photos">The photos, in the order in which they were taken.</param>
-public sealed record RallyPhotos(bool MayTake, IReadOnlyList<Photo> Photos);
+/// <param name="WorkOnly">The teams, by their ids, in which somebody may not be in a photo; who that is is not said.
+/// </param>
+public sealed record RallyPhotos(bool MayTake, IReadOnlyList<Photo> Photos, IReadOnlyList<string> WorkOnly);
 
 /// <summary>A photo.</summary>
 /// <param name="Id">Its id.</param>

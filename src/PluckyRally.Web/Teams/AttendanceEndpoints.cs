@@ -54,7 +54,7 @@ internal static class AttendanceEndpoints
             return new Missing("student");
         var preferences =
             Guid.TryParse(who, out var student) && await register.ClassOf(student, stop) is { } group
-                ? group.Preferred().With(await register.History(group.Id, stop))
+                ? group.Preferred().With(await ClassLessons.HistoryOf(group, register, log, stop))
                 : new TeamPreferences();
         var now = time.GetUtcNow();
         IReadOnlyList<Entry> entries =

@@ -3,6 +3,7 @@ using PluckyRally.Core;
 using PluckyRally.Data;
 using PluckyRally.Data.Briefs;
 using PluckyRally.Data.Classes;
+using PluckyRally.Data.Rallies;
 
 namespace PluckyRally.Web;
 
@@ -34,6 +35,10 @@ internal static class ClassEndpoints
             .WithTags("Teams")
             .WithName("renameStudent")
             .Accepts<Edited<StudentNamed>>("application/json");
+        api.MapPut("/students/{id:guid}/photos", SetStudentPhotos)
+            .WithTags("Teams")
+            .WithName("setPhotosOfStudent")
+            .Accepts<PhotosOfClass>("application/json");
         api.MapDelete("/students/{id:guid}", Remove).WithTags("Teams").WithName("removeStudent");
     }
 
@@ -53,6 +58,21 @@ internal static class ClassEndpoints
         return await register.SetPhotos(id, request.Value.Value.Taken, stop)
             ? TypedResults.NoContent()
             : new Missing("class");
+    }
+
+    private static async Task<Results<NoContent, Missing, Refused>> SetStudentPhotos(
+        Guid id,
+        SentJson sent,
+        ClassRegister register,
+        CancellationToken stop
+    )
+    {
+        var request = DocumentReader.Request<PhotosOfClass>(sent.Text);
+        if (!request.IsOk)
+            return new Refused(request.Problems);
+        return await register.SetStudentPhotos(id, request.Value.Value.Taken, stop)
+            ? TypedResults.NoContent()
+            : new Missing("student");
     }
 
     private static async Task<Results<NoContent, Missing, Refused, ChangedMeanwhile>> SetPreferences(
@@ -117,6 +137,7 @@ internal static class ClassEndpoints
         Guid id,
         SentJson sent,
         ClassRegister register,
+        RallyLog log,
         BriefShelf shelf,
         CancellationToken stop
     )
@@ -133,7 +154,7 @@ internal static class ClassEndpoints
         if (!brief.IsOk)
             return new Refused(brief.Problems);
         var jobs = Jobs.Of(brief.Value.Value);
-        var history = await register.History(id, stop);
+        var history = await ClassLessons.HistoryOf(found, register, log, stop);
         var here = found
             .Students.Where(p => !wanted.Absent.Contains(p.Id))
             .OrderBy(p => p.Order)
@@ -146,7 +167,8 @@ internal static class ClassEndpoints
             new TeamsWithJobs(
                 made.Value,
                 jobs,
-                [.. made.Value.Teams.Select((t, i) => Jobs.Deal(t, jobs, history.Jobs, wanted.Preferences.Seed + i))]
+                [.. made.Value.Teams.Select((t, i) => Jobs.Deal(t, jobs, history.Jobs, wanted.Preferences.Seed + i))],
+                history.Since
             )
         );
     }
@@ -154,11 +176,12 @@ internal static class ClassEndpoints
     private static async Task<Results<Ok<ClassHistory>, Missing>> History(
         Guid id,
         ClassRegister register,
+        RallyLog log,
         CancellationToken stop
     ) =>
-        await register.Find(id, stop) is null
-            ? new Missing("class")
-            : TypedResults.Ok(await register.History(id, stop));
+        await register.Find(id, stop) is { } found
+            ? TypedResults.Ok(await ClassLessons.HistoryOf(found, register, log, stop))
+            : new Missing("class");
 
     private static async Task<Results<Created<StudentOpened>, Missing, Refused>> AddStudent(
         Guid id,
@@ -236,7 +259,10 @@ public sealed record NewClass(string Name, IReadOnlyList<string> Students);
 public sealed record StudentNamed(string Name);
 
 /// <summary>A student of a class.</summary>
-public sealed record StudentOpened(Guid Id, string Name);
+/// <param name="Id">The student's id.</param>
+/// <param name="Name">Given name and initial.</param>
+/// <param name="Photos">Whether the student may be in photos.</param>
+public sealed record StudentOpened(Guid Id, string Name, bool Photos = true);
 
 /// <summary>A class with its students.</summary>
 public sealed record ClassOpened(
@@ -252,7 +278,7 @@ public sealed record ClassOpened(
             stored.Id,
             stored.Name,
             !stored.NoPhotos,
-            [.. stored.Students.OrderBy(p => p.Order).Select(p => new StudentOpened(p.Id, p.Name))],
+            [.. stored.Students.OrderBy(p => p.Order).Select(p => new StudentOpened(p.Id, p.Name, !p.NoPhotos))],
             stored.Preferred()
         );
 }
@@ -267,11 +293,13 @@ public sealed record TeamsWanted(IReadOnlyList<Guid> Absent, TeamPreferences Pre
 /// <param name="Made">The teams.</param>
 /// <param name="Jobs">The jobs there are.</param>
 /// <param name="Dealt">For each team, in order: who has which job.</param>
+/// <param name="Since">The day of the class's first rally, from which partners are counted; absent before it.</param>
 public sealed record TeamsWithJobs(
     TeamsMade Made,
     IReadOnlyList<Job> Jobs,
-    IReadOnlyList<IReadOnlyList<JobDealt>> Dealt
+    IReadOnlyList<IReadOnlyList<JobDealt>> Dealt,
+    DateOnly? Since
 );
 
-/// <summary>Whether photos are taken in a class's rallies.</summary>
+/// <summary>Whether photos are taken in a class's rallies, or a student may be in them.</summary>
 public sealed record PhotosOfClass(bool Taken);

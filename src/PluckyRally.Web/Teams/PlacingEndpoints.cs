@@ -95,7 +95,7 @@ internal static class PlacingEndpoints
                 known,
                 student.ToString(),
                 team,
-                group.Preferred().With(await register.History(group.Id, stop))
+                group.Preferred().With(await ClassLessons.HistoryOf(group, register, log, stop))
             )
         );
     }

@@ -72,7 +72,20 @@ internal static class TeamsEndpoints
             .ToList();
         if (WrongNames(typed) is { Count: > 0 } wrong)
             return new Refused(wrong);
-        var called = await register.Called(wanted.Name.Trim(), [.. typed.Select(t => t.Name)], stop);
+        if (typed.Count > 0 && wanted.Class is null)
+            return new Refused([
+                new(
+                    "/class",
+                    "These students are in no class yet.",
+                    "Choose the class that they are in, a new one, or leave their names out."
+                ),
+            ]);
+        var group = wanted.Class?.Trim() ?? "";
+        if (group.Length > Limits.Name)
+            return new Refused([
+                new("/class", "The name of the class is too long.", $"Use at most {Limits.Name} characters."),
+            ]);
+        var called = group.Length > 0 ? await register.Called(group, [.. typed.Select(t => t.Name)], stop) : null;
 
         var opened = OpenedRally.Open(
             new Rally
@@ -93,9 +106,11 @@ internal static class TeamsEndpoints
                                 Students =
                                 [
                                     .. t.Students.Select(p => new TeamStudent(p.Id.ToString(), names[p.Id], p.Jobs)),
-                                    .. t
-                                        .Names.Select(n => n.Trim())
-                                        .Select(n => new TeamStudent(called[n].ToString(), n, [])),
+                                    .. called is null
+                                        ? []
+                                        : t
+                                            .Names.Select(n => n.Trim())
+                                            .Select(n => new TeamStudent(called[n].ToString(), n, [])),
                                 ],
                             }
                     ),
@@ -106,8 +121,8 @@ internal static class TeamsEndpoints
             return new Refused(opened.Problems);
         if (Snags.Stopping(edition.Value) is { Count: > 0 } stopping)
             return new Refused([.. stopping.Select(p => p.Under("/edition/brief"))]);
-        if (called.Count > 0)
-            await register.Enter(opened.Value.Rally.Name, called, stop);
+        if (called is { Count: > 0 })
+            await register.Enter(group, called, stop);
         var id = await log.Add(opened.Value.Rally, stored.Id, stop);
         LogMessages.RallyBegun(logger, id, opened.Value.Rally.Teams.Count);
         return TypedResults.Created(
@@ -222,6 +237,12 @@ public sealed record NewRally
 
     /// <summary>The teams in the order in which they were typed.</summary>
     public required IReadOnlyList<NewTeam> Teams { get; init; }
+
+    /// <summary>
+    /// Where names were typed: the class, by its name, in which the students are or which is made for them; empty where
+    /// their names are left out. Absent only where no names were typed.
+    /// </summary>
+    public string? Class { get; init; }
 }
 
 /// <summary>A team to be made.</summary>
@@ -236,9 +257,7 @@ public sealed record NewTeam(string Name, int Members = 0)
     /// <summary>Who is in it, where it was made of a class.</summary>
     public IReadOnlyList<NewTeamStudent> Students { get; init; } = [];
 
-    /// <summary>
-    /// Who is in it, where their names were typed: they are kept as a class that is called as the rally is.
-    /// </summary>
+    /// <summary>Who is in it, where their names were typed.</summary>
     public IReadOnlyList<string> Names { get; init; } = [];
 }
 

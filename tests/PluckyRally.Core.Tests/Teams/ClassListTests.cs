@@ -85,7 +85,7 @@ public sealed class ClassListTests
     [Fact]
     public void History_counts_pairs_and_jobs_of_all_rallies()
     {
-        var history = ClassHistory.Of([
+        var history = ClassHistory.OfPlaces([
             new("r1/t1", "a", ["record"]),
             new("r1/t1", "b", ["design"]),
             new("r1/t1", "c", []),

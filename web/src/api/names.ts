@@ -47,6 +47,7 @@ export type CupboardItem = Schemas['CupboardItem']
 export type Curve = Schemas['Curve']
 export type CurveLine = Schemas['CurveLine']
 export type CurveOf<K extends Curve['kind']> = Extract<Curve, { kind: K }>
+export type EarlierPair = Schemas['EarlierPair']
 export type Deal = Schemas['Deal']
 export type DealCard = Schemas['DealCard']
 export type Debrief = Schemas['Debrief']

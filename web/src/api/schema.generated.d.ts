@@ -180,6 +180,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/students/{id}/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setPhotosOfStudent"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/over-all": {
         parameters: {
             query?: never;
@@ -2347,6 +2363,18 @@ export interface components {
         About: {
             version: string;
         };
+        /** @description A student was absent from a lesson. */
+        AbsentStudent: {
+            /** @description The student's id. */
+            student: string;
+            /** @description The days, in order; lessons without one are not among them. */
+            days: string[];
+            /**
+             * Format: int32
+             * @description How many lessons in all.
+             */
+            times: number;
+        };
         /** @description A team's answer as it was typed or pasted, understood. */
         AnswerRead: {
             /** @description For bins: each item's bin, by the item's id. */
@@ -3067,6 +3095,13 @@ export interface components {
             pairs: components["schemas"]["EarlierPair"][];
             /** @description Who has had which job. */
             jobs: components["schemas"]["JobHeld"][];
+            /** @description Who was absent: in no team in the last round of a lesson that had begun. */
+            absences: components["schemas"]["AbsentStudent"][];
+            /**
+             * Format: date
+             * @description The day of the class's first rally, from which all is counted; absent where none has one.
+             */
+            since?: null | string;
         };
         /** @description A rally in a list over several. */
         ClassInList: {
@@ -7467,6 +7502,7 @@ export interface components {
             /** Format: date */
             date?: null | string;
             teams: components["schemas"]["NewTeam"][];
+            class?: null | string;
         };
         NewTeam: {
             name: string;
@@ -8992,6 +9028,7 @@ export interface components {
         RallyPhotos: {
             mayTake: boolean;
             photos: components["schemas"]["Photo"][];
+            workOnly: string[];
         };
         RallyProgress: {
             /** Format: int32 */
@@ -10188,6 +10225,8 @@ export interface components {
             /** Format: uuid */
             id: string;
             name: string;
+            /** @default true */
+            photos: boolean;
         };
         /** @description What of the student sheet is written from the rest of the brief, line by line. */
         StudentSheet: {
@@ -10576,6 +10615,8 @@ export interface components {
             repeats: number;
             /** @description Preferences that could not be kept, each with why, as sentences. */
             unkept: string[];
+            /** @description Who is together again: each pair, with how often it has been in one team before, most often first. */
+            again: components["schemas"]["EarlierPair"][];
         };
         TeamsWanted: {
             absent: string[];
@@ -10587,6 +10628,8 @@ export interface components {
             made: components["schemas"]["TeamsMade"];
             jobs: components["schemas"]["Job"][];
             dealt: components["schemas"]["JobDealt"][][];
+            /** Format: date */
+            since?: null | string;
         };
         /** @description A term along a school year. */
         TermSpan: {
@@ -11552,6 +11595,48 @@ export interface operations {
             };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    setPhotosOfStudent: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PhotosOfClass"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -62,6 +62,10 @@ async function setPhotos(taken: boolean) {
   await done(api.PUT('/api/classes/{id}/photos', { params: { path: { id: chosen.value } }, body: { taken } }))
   await load()
 }
+async function setStudentPhotos(id: string, taken: boolean) {
+  await done(api.PUT('/api/students/{id}/photos', { params: { path: { id } }, body: { taken } }))
+  await load()
+}
 const removing = ref<string>()
 const removedName = computed(() => group.value?.students.find((p) => p.id === removing.value)?.name ?? '')
 async function remove() {
@@ -114,10 +118,12 @@ async function removeClass() {
       <StudentLines
         v-if="history"
         :students="group.students"
+        :preferences="group.preferences"
         :history="history"
         :jobs="choices.data.value?.jobs ?? []"
         @rename="rename"
         @remove="(id) => (removing = id)"
+        @photos="setStudentPhotos"
       />
       <form class="add" novalidate @submit.prevent="add">
         <InputText v-model="name" aria-label="New student" placeholder="First name and initial" />
@@ -131,7 +137,10 @@ async function removeClass() {
           @update:model-value="setPhotos"
         />
         <label for="photos">Photos of their work may be taken</label>
-        <span id="photos-say" class="small muted">If not, no photo is taken in any rally of this class.</span>
+        <span id="photos-say" class="small muted"
+          >If not, no photo is taken in any rally of this class. Where only one student may not be in a photo, say so in
+          the list: the team’s sheet then asks for photos of the work alone.</span
+        >
       </div>
       <AskRemoval
         v-model="removing"

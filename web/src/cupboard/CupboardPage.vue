@@ -58,7 +58,7 @@ async function describe(name: string, unit: string, alwaysThere: boolean, otherN
 }
 const here = (name: string, unit: string) => cupboard.data.value?.find((i) => i.name === name && i.unit === unit)
 const always = (name: string, unit: string) => void describe(name, unit, true, here(name, unit)?.otherNames ?? [])
-const joining = ref<{ name: string; unit: string }>()
+const joining = ref<{ name: string; unit: string; similar?: CupboardItem }>()
 function join(item: CupboardItem, each: number) {
   const { name, unit } = joining.value ?? { name: '', unit: '' }
   void describe(item.name, item.unit, item.alwaysThere, [...(item.otherNames ?? []), { name, unit, each }])
@@ -150,7 +150,7 @@ async function take(text: string) {
           v-model:until="until"
           :shopping="shopping.data.value"
           @always="always"
-          @join="(name, unit) => (joining = { name, unit })"
+          @join="(name, unit, similar) => (joining = { name, unit, similar })"
         />
       </section>
     </div>

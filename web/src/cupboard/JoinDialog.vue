@@ -7,12 +7,15 @@ import type { CupboardItem } from '@/api/names'
 import { numberIn } from '@/shared/numbers'
 
 /** Says that something a brief needs is the same as something in the cupboard, and how much of it one is. */
-const asked = defineModel<{ name: string; unit: string }>()
+const asked = defineModel<{ name: string; unit: string; similar?: CupboardItem }>()
 const props = defineProps<{ cupboard: readonly CupboardItem[] }>()
 const emit = defineEmits<{ join: [item: CupboardItem, each: number] }>()
 const item = ref<CupboardItem>()
 const each = ref('1')
-watch(asked, () => ((item.value = undefined), (each.value = '1')))
+watch(asked, (what) => {
+  item.value = props.cupboard.find((i) => i.name === what?.similar?.name && i.unit === what.similar.unit)
+  each.value = '1'
+})
 const choices = computed(() =>
   props.cupboard.map((i) => ({ label: i.unit ? `${i.name} (${i.unit})` : i.name, value: i })),
 )

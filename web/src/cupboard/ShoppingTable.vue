@@ -4,7 +4,7 @@ import DataTable from 'primevue/datatable'
 import Select from 'primevue/select'
 import ToggleSwitch from 'primevue/toggleswitch'
 import { computed, ref } from 'vue'
-import type { Shopping } from '@/api/names'
+import type { CupboardItem, Shopping } from '@/api/names'
 import { shortDay } from '@/shared/days'
 import RowMenu from '@/shared/RowMenu.vue'
 import ShoppingByRally from './ShoppingByRally.vue'
@@ -12,7 +12,10 @@ import ShoppingByRally from './ShoppingByRally.vue'
 /** What is short for all rallies that are planned: as one list with the day it is first needed, or rally by rally. */
 const until = defineModel<string>('until', { required: true })
 const props = defineProps<{ shopping: Shopping }>()
-const emit = defineEmits<{ always: [name: string, unit: string]; join: [name: string, unit: string] }>()
+const emit = defineEmits<{
+  always: [name: string, unit: string]
+  join: [name: string, unit: string, similar?: CupboardItem]
+}>()
 const spans = computed(() => props.shopping.spans.map((s) => ({ label: s.name, value: s.until ?? 'all' })))
 const byRally = ref(false)
 const lines = computed(() => props.shopping.lines)
@@ -36,7 +39,12 @@ const names = (l: Shopping['lines'][number]) => [...new Set(l.for.map((f) => f.n
     <div class="scroll" role="region" aria-label="To buy" tabindex="0">
       <DataTable :value="short" removable-sort>
         <Column field="name" header="Material" sortable :pt="{ bodyCell: { role: 'rowheader' } }">
-          <template #body="{ data: l }">{{ l.name }}{{ l.unit ? ` (${l.unit})` : '' }}</template>
+          <template #body="{ data: l }"
+            >{{ l.name }}{{ l.unit ? ` (${l.unit})` : '' }}
+            <button v-if="l.similar" type="button" class="act same" @click="emit('join', l.name, l.unit, l.similar)">
+              The same as “{{ l.similar.name }}” in the cupboard?
+            </button>
+          </template>
         </Column>
         <Column header="Needed" class="number">
           <template #body="{ data: l }">{{ shown(l.needed) }}</template>
@@ -100,6 +108,10 @@ const names = (l: Shopping['lines'][number]) => [...new Set(l.for.map((f) => f.n
 }
 :deep(.day) {
   white-space: nowrap;
+}
+.same {
+  display: block;
+  font-weight: 400;
 }
 .sum {
   display: flex;

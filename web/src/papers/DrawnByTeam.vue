@@ -5,10 +5,10 @@ import CardLines from '@/shared/CardLines.vue'
 import { usePrinting } from './paper'
 
 /** What this team was dealt and drew, on each of its own papers; nothing where it drew nothing. */
-const { team } = defineProps<{ team?: Team }>()
+const props = defineProps<{ team?: Team }>()
 const now = usePrinting()
-const cards = computed(() => now.on.rally?.cards[team?.id ?? ''] ?? [])
-const bag = computed(() => now.on.rally?.bags[team?.id ?? ''] ?? [])
+const cards = computed(() => now.on.rally?.cards[props.team?.id ?? ''] ?? [])
+const bag = computed(() => now.on.rally?.bags[props.team?.id ?? ''] ?? [])
 </script>
 
 <template>

@@ -6,10 +6,10 @@ import type { PaperSum, Team } from '@/api/names'
  * What a class adds up by hand, at the foot of a judge's sheet: a line for each thing that gives points, or, where
  * several teams are on one sheet, a line a team; with room for a stamp.
  */
-const { sums, teams } = defineProps<{ sums: readonly PaperSum[]; teams?: readonly Team[] }>()
+const props = defineProps<{ sums: readonly PaperSum[]; teams?: readonly Team[] }>()
 /** The total stands last. */
-const parts = computed(() => sums.slice(0, -1))
-const total = computed(() => sums.at(-1))
+const parts = computed(() => props.sums.slice(0, -1))
+const total = computed(() => props.sums.at(-1))
 </script>
 
 <template>

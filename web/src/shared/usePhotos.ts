@@ -10,5 +10,10 @@ export function usePhotos(rally: string) {
     () => ask(api.GET('/api/rallies/{id}/photos', { params: { path: { id: rally } } })),
   )
   void load()
-  return { all: computed(() => data.value?.photos ?? []), mayTake: computed(() => data.value?.mayTake ?? false), load }
+  return {
+    all: computed(() => data.value?.photos ?? []),
+    mayTake: computed(() => data.value?.mayTake ?? false),
+    workOnly: computed(() => data.value?.workOnly ?? []),
+    load,
+  }
 }

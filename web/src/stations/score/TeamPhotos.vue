@@ -67,6 +67,9 @@ async function remove() {
       <input class="out-of-sight" type="file" accept="image/*" capture="environment" :disabled="busy" @change="take" />
       <span>{{ busy ? 'Saving…' : 'Take a photo' }}</span>
     </label>
+    <p v-if="photos.workOnly.value.includes(team)" class="heed small">
+      Somebody in this team may not be in a photo. Photograph the work alone.
+    </p>
     <p class="small muted">Of the work, not of faces. It stays on this computer; place and time are removed from it.</p>
   </section>
 </template>

@@ -3,8 +3,9 @@ import { useDebounceFn } from '@vueuse/core'
 import Button from 'primevue/button'
 import { computed, ref, watch } from 'vue'
 import { api, ask, refusalOf } from '@/api/client'
-import type { ClassOpened, Job, Refusal, Timing } from '@/api/names'
+import type { ClassOpened, EarlierPair, Job, Refusal, Timing } from '@/api/names'
 import ChooseOnce from '@/fields/ChooseOnce.vue'
+import { shortDay } from '@/shared/days'
 import ConflictNote from '@/shared/ConflictNote.vue'
 import LoadNote from '@/shared/LoadNote.vue'
 import RefusalNote from '@/shared/RefusalNote.vue'
@@ -34,7 +35,8 @@ const spread = ref<string[]>([])
 const preferences = ref<{ one: string; other: string; kind: 'apart' | 'together' }[]>([])
 const seed = ref(1)
 const unkept = ref<readonly string[]>([])
-const repeats = ref(0)
+/** Who is together again, and from when partners are counted. */
+const again = ref('')
 const refusal = ref<Refusal>()
 watch(classes.data, (all) => {
   if (!group.value) chosen.value = (all?.find((c) => c.name === props.className) ?? all?.[0])?.id ?? ''
@@ -94,7 +96,7 @@ async function make(keep: 'locked' | 'all') {
   if (!answer.ok) return
   const name = new Map(group.value.students.map((p) => [p.id, p.name]))
   unkept.value = answer.data.made.unkept
-  repeats.value = answer.data.made.repeats
+  again.value = togetherAgain(answer.data.made.again, answer.data.since)
   const dealt = answer.data.dealt
   jobs.value = answer.data.jobs
   teams.value = answer.data.made.teams.map((members, i) => ({
@@ -107,6 +109,14 @@ async function make(keep: 'locked' | 'all') {
       jobs: (dealt[i] ?? []).filter((j) => j.student === id).map((j) => ({ id: j.job, before: j.before })),
     })),
   }))
+}
+/** In words that a teacher can check by hand: which pairs, how often each, since when. */
+function togetherAgain(pairs: readonly EarlierPair[], since: string | null | undefined) {
+  if (pairs.length === 0) return 'Nobody works with an earlier partner again.'
+  const times = (n: number) => (n === 1 ? 'once' : n === 2 ? 'twice' : `${n} times`)
+  const says = pairs.map((p) => `${nameOf(p.one)} and ${nameOf(p.other)} (${times(p.times)})`).join(', ')
+  const from = since ? ` Counted since the class’s first rally, ${shortDay(since)}.` : ''
+  return `${pairs.length === 1 ? 'This pair has' : 'These pairs have'} been in one team before: ${says}.${from}`
 }
 /** Who is away leaves the team; the others stay where they are. */
 function setPresent(id: string, is: boolean) {
@@ -234,11 +244,7 @@ async function added(made: ClassOpened) {
       <div role="status">
         <p v-for="u in unkept" :key="u" class="wrong small">{{ u }}</p>
         <p v-if="teams.length > 0" class="small muted">
-          {{
-            repeats === 0
-              ? 'Nobody works with an earlier partner again.'
-              : `Earlier partners are together again ${repeats} times in all.`
-          }}
+          {{ again }}
         </p>
       </div>
       <TeamBoard v-if="teams.length > 0" v-model="teams" :jobs="jobs" />

@@ -38,6 +38,8 @@ const typed = ref<{
   tier: string
   way: 'typed' | 'class'
   planned: PlannedTeam[]
+  /** The class of the students who are typed; empty to leave their names out; absent until that is chosen. */
+  group?: string
 }>({
   way: 'typed',
   planned: [],
@@ -73,12 +75,35 @@ const teams = computed(() =>
   })),
 )
 const named = computed(() => listed.value.some((t) => t.names.length > 0))
+/** The classes that the typed students can go into: those that are there, and one that is called as the rally is. */
+const groups = computed(() => {
+  const known = classes.data.value?.map((c) => c.name) ?? []
+  const fresh = typed.value.name.trim()
+  return [
+    ...known.map((c) => ({ label: c, value: c })),
+    ...(fresh && !known.includes(fresh) ? [{ label: `A new class: ${fresh}`, value: fresh }] : []),
+    { label: 'No class: leave the names out', value: leftOut },
+  ]
+})
+/** A choice needs a value that is not empty. */
+const leftOut = '(none)'
+const chosenGroup = computed({
+  get: () =>
+    groups.value.some((g) => g.value === typed.value.group)
+      ? typed.value.group
+      : classes.data.value?.find((c) => c.name === typed.value.name.trim())?.name,
+  set: (group) => (typed.value.group = group),
+})
+const inClass = () => {
+  if (typed.value.way !== 'typed' || !named.value || chosenGroup.value === undefined) return null
+  return chosenGroup.value === leftOut ? '' : chosenGroup.value
+}
 const refusal = ref<Refusal>()
 const beginning = ref(false)
 const wrongWith = (place: string) => refusal.value?.problems.find((p) => p.at === place)
 const wrongTeams = computed(() => refusal.value?.problems.filter((p) => p.at.startsWith('/teams')) ?? [])
 const others = computed(
-  () => refusal.value?.problems.filter((p) => p.at !== '/name' && !p.at.startsWith('/teams')) ?? [],
+  () => refusal.value?.problems.filter((p) => !['/name', '/class'].includes(p.at) && !p.at.startsWith('/teams')) ?? [],
 )
 
 const wanted = () =>
@@ -102,6 +127,7 @@ async function begin() {
         name: typed.value.name,
         date: typed.value.date || null,
         teams: wanted(),
+        class: inClass(),
       },
     }),
   )
@@ -177,13 +203,28 @@ async function begin() {
           </ul>
           <p v-if="typed.way === 'typed'" class="small muted">
             You can paste a list from a spreadsheet.
-            {{
-              named
-                ? `The students are saved in the class “${typed.name.trim() || 'of this rally'}”, ` +
-                  'so you can make teams from it next time.'
-                : 'Add names after a colon: “Snails: Ola, Per, Ria”.'
-            }}
+            {{ named ? '' : 'Add names after a colon: “Snails: Ola, Per, Ria”.' }}
           </p>
+          <template v-if="typed.way === 'typed' && named">
+            <span class="label">Class of these students</span>
+            <Select
+              v-model="chosenGroup"
+              :options="groups"
+              option-label="label"
+              option-value="value"
+              placeholder="Choose a class"
+              aria-label="Class of these students"
+              :invalid="!!wrongWith('/class')"
+              aria-describedby="class-note"
+            />
+            <p id="class-note" :class="wrongWith('/class') ? 'note' : 'small muted'">
+              {{
+                wrongWith('/class')
+                  ? `${wrongWith('/class')?.what} ${wrongWith('/class')?.remedy}`
+                  : 'Next time you can make teams from the class. Its list says who had which job and which partners.'
+              }}
+            </p>
+          </template>
         </div>
         <TeamLines v-if="typed.way === 'typed'" :teams="teams" />
         <ClassTeams
