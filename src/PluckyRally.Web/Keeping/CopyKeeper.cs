@@ -113,7 +113,7 @@ internal sealed class CopyKeeper(
                 var today = DateOnly.FromDateTime(clock.GetLocalNow().DateTime);
                 if (!Shelf.All().Any(c => DateOnly.FromDateTime(c.MadeAt.ToLocalTime().DateTime) == today))
                     await Make(CopyReason.Day, stoppingToken);
-                else if (CopyRule.IsDue(LastRecorded, Shelf.All().FirstOrDefault()?.MadeAt, clock.GetUtcNow()))
+                else if (CopyRule.IsDue(LastRecorded, LastCopied, clock.GetUtcNow()))
                     await Make(CopyReason.RallyEnded, stoppingToken);
                 await Sweep(stoppingToken);
                 using var wait = CancellationTokenSource.CreateLinkedTokenSource(stoppingToken);
@@ -136,6 +136,8 @@ internal sealed class CopyKeeper(
 
     private DateTimeOffset? LastRecorded =>
         Interlocked.Read(ref _recorded) is var ticks and > 0 ? new DateTimeOffset(ticks, TimeSpan.Zero) : null;
+
+    private DateTimeOffset? LastCopied => Shelf.All() is [var newest, ..] ? newest.MadeAt : null;
 
     private async Task Sweep(CancellationToken stop)
     {

@@ -58,7 +58,7 @@ const tables = computed(() =>
     </PaperSheet>
   </template>
   <template v-else>
-    <PaperSheet v-for="t in teams" :key="t?.id ?? ''" title="Judge’s sheet" :team="t" blank-team :landscape="landscape">
+    <PaperSheet v-for="t in teams" :key="t?.id" title="Judge’s sheet" :team="t" blank-team :landscape="landscape">
       <p class="who"><span>Judge</span><span>Date</span></p>
       <DrawnByTeam :team="t" />
       <JudgeBlock v-for="b in blocks" :key="b.title" :block="b" />
