@@ -3,6 +3,7 @@ using PluckyRally.Cli;
 return args switch
 {
     ["score", .. var rest] => ScoreCommand.Run(rest, Console.Out, Console.Error),
+    ["combine", .. var rest] => CombineCommand.Run(rest, Console.Out, Console.Error),
     ["check", var file] => CheckCommand.Run(file, Console.Out, Console.Error),
     ["upgrade", var file] => BriefCommands.Upgrade(file, Console.Out, Console.Error),
     ["edition", .. var rest] => BriefCommands.Edition(rest, Console.Out, Console.Error),
@@ -20,6 +21,8 @@ static int Usage()
         """
         score FILE [--round N] [--why TEAM] [--json]   the standings of a rally's file
         score FILE --over-rounds [WAY] [--json]        the standing over its rounds: last, best, sum, mean
+        combine FILE… [--by total|places|share|FIGURE] [--lists one|tier|class] [--points 5,3,1] [--anyway] [--json]
+                                                       several rallies of one brief as one list, or several
         check FILE                                     whether a brief's or a rally's file is in order
         upgrade FILE                                   the same file in the newest version of its format
         edition BRIEF [--tier TIER]                    a brief with a tier laid over it

@@ -70,7 +70,7 @@ internal static class StandingsTable
     }
 
     /// <summary>Lines in columns: words to the left, numbers to the right.</summary>
-    private static void WriteColumns(IReadOnlyList<string[]> lines, TextWriter output)
+    internal static void WriteColumns(IReadOnlyList<string[]> lines, TextWriter output)
     {
         var widths = Enumerable.Range(0, lines[0].Length).Select(column => lines.Max(l => l[column].Length)).ToArray();
         foreach (var line in lines)

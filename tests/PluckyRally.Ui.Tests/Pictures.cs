@@ -108,7 +108,7 @@ public sealed class Pictures(DemoServer demo) : ScreenTest
         desk.See("With wide loops");
         Save(desk, "gallery", "h2#gallery");
         desk.ClickLink("Combined results");
-        desk.See("Rallies of this brief");
+        desk.See("Rallies of The one-finger hoist");
         foreach (var other in new[] { "Class 6", "Class 8" })
             desk.Click(() =>
                 desk.Driver.FindElement(OpenQA.Selenium.By.XPath($"//label[contains(., '{other}')]/input"))

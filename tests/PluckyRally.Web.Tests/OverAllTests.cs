@@ -28,8 +28,9 @@ public sealed class OverAllTests : IDisposable
                 TestContext.Current.CancellationToken
             )
         );
-        all.GetProperty("differs").ToString().ShouldBe("[]");
-        all.GetProperty("rows")
+        var list = all.GetProperty("lists")[0];
+        list.GetProperty("differs").ToString().ShouldBe("[]");
+        list.GetProperty("rows")
             .EnumerateArray()
             .Select(r => r.GetProperty("name").GetString())
             .Take(2)
@@ -41,7 +42,10 @@ public sealed class OverAllTests : IDisposable
             await Classroom.Send(
                 _class.Teacher,
                 $"/api/rallies/{four}/clock",
-                new ClockTouch(ClockDoes.Show, Number: 1, Shows: WallShows.OverAll) { OverAll = new([five], "") }
+                new ClockTouch(ClockDoes.Show, Number: 1, Shows: WallShows.OverAll)
+                {
+                    OverAll = new() { Rallies = [five] },
+                }
             )
         ).EnsureSuccessStatusCode();
         (await Rows()).ShouldBe(1);
@@ -69,6 +73,14 @@ public sealed class OverAllTests : IDisposable
                 await _class.Teacher.GetAsync("/api/over-all", TestContext.Current.CancellationToken)
             )
         ).ShouldBe(["/rally"]);
+        (
+            await RunningApp.Places(
+                await _class.Teacher.GetAsync(
+                    $"/api/over-all?rally={four}&by=luck&placePoints=1,2",
+                    TestContext.Current.CancellationToken
+                )
+            )
+        ).ShouldBe(["/by"]);
 
         async Task<int> Rows() =>
             (

@@ -12,6 +12,8 @@ public abstract partial record Curve
     {
         internal override IEnumerable<decimal> Knots => Edges.Select(e => e.From);
 
+        internal override decimal? MostPoints => Edges.Select(e => e.Points).Append(Below).Max();
+
         internal override Curve InUnit(Func<decimal, decimal> to, decimal each) =>
             this with
             {

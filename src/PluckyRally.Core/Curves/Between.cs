@@ -17,6 +17,8 @@ public abstract partial record Curve
 
         internal override IEnumerable<decimal> Knots => [From, To];
 
+        internal override decimal? MostPoints => Math.Max(0, Points);
+
         internal override Curve InUnit(Func<decimal, decimal> to, decimal each) =>
             this with
             {

@@ -11,6 +11,9 @@ public abstract partial record Curve
     /// <summary>Whether points depend on the other teams.</summary>
     internal virtual bool ComparesTeams => false;
 
+    /// <summary>The most points that it can give; null where there is no end to them, or none is known.</summary>
+    internal virtual decimal? MostPoints => null;
+
     /// <summary>The points by place, for a curve that goes by nothing else; null for all others.</summary>
     internal virtual IReadOnlyList<decimal>? ByPlace => null;
 

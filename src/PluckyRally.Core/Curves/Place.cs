@@ -12,6 +12,8 @@ public abstract partial record Curve
     {
         internal override bool ComparesTeams => true;
 
+        internal override decimal? MostPoints => Points.DefaultIfEmpty(0).Max();
+
         internal override IReadOnlyList<decimal> ByPlace => Points;
 
         internal override IEnumerable<(decimal At, decimal Just)>? Drawn(LikelyRange over) => null;

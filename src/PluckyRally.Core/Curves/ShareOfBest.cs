@@ -11,6 +11,8 @@ public abstract partial record Curve
     {
         internal override bool ComparesTeams => true;
 
+        internal override decimal? MostPoints => Points;
+
         internal override IReadOnlyList<string> Numbers => ["points"];
 
         /// <summary>Either way round, the weakest team gets the share that low is of high.</summary>

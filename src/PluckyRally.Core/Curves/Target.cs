@@ -13,6 +13,8 @@ public abstract partial record Curve
     {
         internal override decimal? Mark => At;
 
+        internal override decimal? MostPoints => Points;
+
         internal override IReadOnlyList<string> Numbers => ["at", "points", "perUnit"];
 
         internal override IEnumerable<decimal> Knots => [At];

@@ -50,7 +50,9 @@ public sealed record JudgeSheet(IReadOnlyList<PaperBlock> Blocks, IReadOnlyList<
     private static IReadOnlyList<PaperSum> SumsOf(CompiledEdition compiled)
     {
         var method = compiled.Brief.Method;
-        var sums = new List<PaperSum>([.. compiled.Parts.Select(p => new PaperSum(p.Part.Name, p.Say()))]);
+        var sums = new List<PaperSum>([
+            .. compiled.Parts.Select(p => new PaperSum(p.Part.Name, SentenceCase.Beginning(p.Say()))),
+        ]);
         foreach (var plan in compiled.Rules)
         {
             if (plan.Rule.Bonus > 0)

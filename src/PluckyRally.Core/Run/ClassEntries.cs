@@ -171,24 +171,25 @@ public abstract partial record Entry
         public GalleryShown? Gallery { get; init; }
 
         /// <summary>For a list over several rallies: which.</summary>
-        public OverAllShown? OverAll { get; init; }
+        public Combined? OverAll { get; init; }
 
         internal override bool IsOfLesson => false;
 
         private protected override void Check(CompiledEdition compiled, ProblemCollector found)
         {
             found.Unless(
-                Revealed is >= 0 and <= Limits.Teams * OverAllShown.Most,
+                Revealed is >= 0 and <= Limits.Teams * Combined.Most,
                 "/revealed",
                 "That many places cannot be revealed.",
-                $"Use 0 to {Limits.Teams * OverAllShown.Most}."
+                $"Use 0 to {Limits.Teams * Combined.Most}."
             );
             found.Unless(
-                Shows != WallShows.OverAll || OverAll is { Rallies.Count: <= OverAllShown.Most },
+                Shows != WallShows.OverAll || OverAll is { Rallies.Count: <= Combined.Most },
                 "/overAll",
                 "No rallies are named, or too many are.",
-                $"Choose them under Combined results, at most {OverAllShown.Most}."
+                $"Choose them under Combined results, at most {Combined.Most}."
             );
+            found.AddAll((OverAll?.Problems() ?? []).Select(p => p.Under("/overAll")));
             found.Unless(
                 Shows != WallShows.Plot || Plot is not null,
                 "/plot",

@@ -137,7 +137,7 @@ public sealed record WallShown(WallShows Shows, int Revealed, int Question = 0)
     public GalleryShown? Gallery { get; init; }
 
     /// <summary>For a list over several rallies: which.</summary>
-    public OverAllShown? OverAll { get; init; }
+    public Combined? OverAll { get; init; }
 }
 
 /// <summary>A phase as the clock shows it.</summary>

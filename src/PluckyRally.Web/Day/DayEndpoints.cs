@@ -229,12 +229,12 @@ public sealed record ListOfDay(
 
     internal static ListOfDay Of(string title, IReadOnlyList<RallyJoining> rallies)
     {
-        var all = OverAll.Of(rallies, "");
+        var all = OverAll.Of(rallies, new Combined());
         return new(
             title,
             all.WinsText,
-            all.Differs,
-            [.. all.Rows.Take(Most).Select(r => new RowOverAllOnWall(r.Class, r.Name, r.Place, r.Text))]
+            [.. all.Lists.SelectMany(l => l.Differs)],
+            [.. RowOverAllOnWall.Of(all).Take(Most)]
         );
     }
 }

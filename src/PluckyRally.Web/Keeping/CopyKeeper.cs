@@ -42,7 +42,7 @@ internal sealed class CopyKeeper(
     /// <summary>A lesson is over or a round was closed. Several at once make one copy.</summary>
     public void RallyEnded() => _wanted.Writer.TryWrite(CopyReason.RallyEnded);
 
-    /// <summary>Something was recorded in a rally: a lesson that nobody ends is copied when it has become quiet.</summary>
+    /// <summary>Something was recorded in a rally: a lesson that nobody ends is copied once it is quiet.</summary>
     public void Recorded() => Interlocked.Exchange(ref _recorded, clock.GetUtcNow().UtcTicks);
 
     /// <summary>The data file of the copy of this name; null where there is none.</summary>

@@ -17,29 +17,45 @@ internal static class OverAllEndpoints
             .For(Operation.SeeWall);
     }
 
-    /// <summary>The list over rallies; each with its round that runs, where none is named.</summary>
+    /// <summary>The lists over rallies; each with its round that runs, where none is named.</summary>
+    /// <param name="rally">The rallies, by their ids.</param>
+    /// <param name="log">The rallies' logs.</param>
+    /// <param name="stop">Stops it.</param>
+    /// <param name="figure">What it is in order of; empty for the total.</param>
+    /// <param name="by">What decides the order: value or placePoints.</param>
+    /// <param name="lists">Which teams stand in one list: one, tier or class.</param>
+    /// <param name="anyway">Whether there are places although rallies do not compare.</param>
+    /// <param name="placePoints">What each place gives, with commas between; the usual ones where empty.</param>
+    /// <param name="round">The round of all; each one's own where it is not said.</param>
     private static async Task<Results<Ok<OverAll>, Missing, Refused>> Open(
         [FromQuery] Guid[] rally,
         RallyLog log,
         CancellationToken stop,
         string figure = "",
+        string by = nameof(CombinedBy.Value),
+        string lists = nameof(CombinedLists.One),
+        bool anyway = false,
+        string placePoints = "",
         int? round = null
     )
     {
         if (round is < 1 or > Limits.Rounds)
             return new Missing("round");
-        if (rally.Length is 0 or > OverAllShown.Most)
+        if (rally.Length is 0 or > Combined.Most)
             return new Refused([
                 new(
                     "/rally",
                     "No rallies are named, or too many are.",
-                    $"Name at least one and at most {OverAllShown.Most}."
+                    $"Name at least one and at most {Combined.Most}."
                 ),
             ]);
+        var chosen = Combined.Read(figure, by, lists, anyway, placePoints);
+        if (!chosen.IsOk)
+            return new Refused(chosen.Problems);
         var (joining, refused) = await Join(rally, log, round, stop);
         if (refused is not null)
             return refused;
-        return joining is null ? new Missing("rally") : TypedResults.Ok(OverAll.Of(joining, figure));
+        return joining is null ? new Missing("rally") : TypedResults.Ok(OverAll.Of(joining, chosen.Value));
     }
 
     /// <summary>The list as far as the teacher has revealed it.</summary>
@@ -70,7 +86,7 @@ internal static class OverAllEndpoints
         );
         return refused is not null ? refused
             : joining is null ? new Missing("rally")
-            : TypedResults.Ok(OverAllOnWall.Of(OverAll.Of(joining, chosen.Figure), revealed));
+            : TypedResults.Ok(OverAllOnWall.Of(OverAll.Of(joining, chosen), revealed));
     }
 
     private static async Task<(IReadOnlyList<RallyJoining>? Rallies, Refused? Refused)> Join(
@@ -108,12 +124,7 @@ internal static class OverAllEndpoints
 public sealed record OverAllOnWall(string Title, string WinsText, int Places, IReadOnlyList<RowOverAllOnWall> Rows)
 {
     internal static OverAllOnWall Of(OverAll all, int revealed) =>
-        new(
-            all.Figures.FirstOrDefault(f => f.Id == all.Figure)?.Name ?? "",
-            all.WinsText,
-            all.Places,
-            [.. all.Revealed(revealed).Rows.Select(r => new RowOverAllOnWall(r.Class, r.Name, r.Place, r.Text))]
-        );
+        new(all.Shown, all.WinsText, all.Places, RowOverAllOnWall.Of(all.Revealed(revealed)));
 }
 
 /// <summary>A team in such a list.</summary>
@@ -121,4 +132,18 @@ public sealed record OverAllOnWall(string Title, string WinsText, int Places, IR
 /// <param name="Name">The team's name.</param>
 /// <param name="Place">The place over all; absent where there is none.</param>
 /// <param name="Text">Its number; empty where there is none.</param>
-public sealed record RowOverAllOnWall(string Class, string Name, int? Place, string Text);
+public sealed record RowOverAllOnWall(string Class, string Name, int? Place, string Text)
+{
+    /// <summary>The teams of all lists; where there are several, each says of which list it is.</summary>
+    internal static IReadOnlyList<RowOverAllOnWall> Of(OverAll all) =>
+        [
+            .. from list in all.Lists
+            from row in list.Rows
+            select new RowOverAllOnWall(
+                list.Name.Length > 0 && list.Name != row.Class ? $"{list.Name} · {row.Class}" : row.Class,
+                row.Name,
+                row.Place,
+                row.Text
+            ),
+        ];
+}

@@ -132,7 +132,7 @@ public sealed record ClockTouch(
     public GalleryShown? Gallery { get; init; }
 
     /// <summary>For the wall: the rallies of the list over all.</summary>
-    public OverAllShown? OverAll { get; init; }
+    public Combined? OverAll { get; init; }
 
     /// <summary>The remote is the teacher's alone.</summary>
     private const string By = Caller.Teacher;

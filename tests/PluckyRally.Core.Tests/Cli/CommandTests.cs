@@ -41,6 +41,35 @@ public sealed class CommandTests : IDisposable
     }
 
     [Fact]
+    public void Several_rallies_are_printed_as_one_list_or_several()
+    {
+        string[] files = [Example(), Example()];
+        CombineCommand.Run([.. files, "--by", "places", "--points", "5,3"], _output, _error).ShouldBe(0);
+        _output
+            .ToString()
+            .ShouldBe(
+                """
+                A brief. Points for the place in each class: 5, 3. The most points win.
+                Place    Team    Class  Points for places
+                1       Terns  A class                  5
+                1       Terns  A class                  5
+                1      Whelks  A class                  5
+                1      Whelks  A class                  5
+                       Crabs   A class
+                       Crabs   A class
+                Crabs: part: no attempt has been made yet
+                Crabs: part: no attempt has been made yet
+
+                """
+            );
+        CombineCommand.Run([files[0], "--by", "share"], _output, _error).ShouldBe(2);
+        _error.ToString().ShouldContain("gives points without an end");
+        CombineCommand.Run([files[0], "--lists", "many"], _output, _error).ShouldBe(2);
+        _error.ToString().ShouldContain("Use one of these: one, tier, class.");
+        CombineCommand.Run(["--json"], _output, _error).ShouldBe(2);
+    }
+
+    [Fact]
     public void All_that_is_known_comes_as_JSON()
     {
         Score(Example(), "--json", "--round", "1").ShouldBe(0);

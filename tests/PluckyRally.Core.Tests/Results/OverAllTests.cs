@@ -17,7 +17,7 @@ public sealed class OverAllTests
             Class("5", Towers, ("Gulls", "39"), ("Plovers", "41")),
             Class("6", Towers, ("Dulse", "30"))
         );
-        all.Differs.ShouldBeEmpty();
+        all.Lists.ShouldHaveSingleItem().Differs.ShouldBeEmpty();
         (all.Figure, all.WinsText).ShouldBe(("team.total", "The highest total wins."));
         all.Rows.Select(r => (r.Place, r.Class, r.Name, r.InClass))
             .ShouldBe([
@@ -57,8 +57,8 @@ public sealed class OverAllTests
     {
         var other = Towers with { Trials = new() { Attempts = 2 } };
         var all = Of("", Class("4", Towers, ("Terns", "41")), Class("5", other, ("Gulls", "39")));
-        all.Differs.Single().ShouldContain("5: ");
-        all.Differs.Single().ShouldContain("“2”, in 4 “1”.");
+        all.Lists.Single().Differs.Single().ShouldContain("5: ");
+        all.Lists.Single().Differs.Single().ShouldContain("“2”, in 4 “1”.");
         all.Rows.Select(r => (r.Place, r.Name))
             .ShouldBe([(null, "Terns"), (null, "Gulls")], "side by side, class by class");
 
@@ -71,11 +71,11 @@ public sealed class OverAllTests
                 Teams = [new() { Id = "a", Name = "A" }],
             }
         );
-        OverAll
-            .Of([Class("4", Towers, ("Terns", "41")), tiered], "")
+        Of("", Class("4", Towers, ("Terns", "41")), tiered)
+            .Lists.Single()
             .Differs.ShouldBe(["5 runs the tier “Grade 6”, 4 the brief without a tier."]);
-        OverAll
-            .Of([Class("4", Towers, ("Terns", "41")), Class("5", Towers, ("Gulls", "39")) with { Round = 2 }], "")
+        Of("", Class("4", Towers, ("Terns", "41")), Class("5", Towers, ("Gulls", "39")) with { Round = 2 })
+            .Lists.Single()
             .Differs.ShouldBe(["They are in different rounds: 4 in round 1 and 5 in round 2."]);
     }
 
@@ -90,7 +90,10 @@ public sealed class OverAllTests
             Class("4", brief, ("Terns", "41"), ("Whelks", "28")),
             Class("5", brief, ("Gulls", "39"), ("Plovers", "33"))
         );
-        Of("", four, five).Differs.Single().ShouldStartWith("Some points come from comparing teams within a class");
+        Of("", four, five)
+            .Lists.Single()
+            .Differs.Single()
+            .ShouldStartWith("Some points come from comparing teams within a class");
         Of("", four, five)
             .Rows.Select(r => (r.Place, r.Class, r.Name, r.InClass))
             .ShouldBe(
@@ -100,14 +103,207 @@ public sealed class OverAllTests
         Of("height", four, five).Rows.Select(r => r.Name).ShouldBe(["Terns", "Gulls", "Plovers", "Whelks"]);
     }
 
-    private static OverAll Of(string figure, params RallyJoining[] rallies) => OverAll.Of(rallies, figure);
+    [Fact]
+    public void Places_in_each_class_give_points_whatever_the_classes_ran()
+    {
+        var harder = Towers with { Trials = Towers.Trials with { FreshBuildAfterFailure = true } };
+        var all = OverAll.Of(
+            [
+                Class("4", Towers, ("Terns", "41"), ("Whelks", "28"), ("Knots", "20")),
+                Class("5", harder, ("Gulls", "39"), ("Plovers", "39"), ("Dulse", "")),
+            ],
+            new() { By = CombinedBy.PlacePoints, PlacePoints = [5, 3] }
+        );
+        all.Lists.ShouldHaveSingleItem().Differs.ShouldBeEmpty("a place in one's own class needs no comparing");
+        all.Rows.Select(r => (r.Place, r.Name, r.Text))
+            .ShouldBe([
+                (1, "Gulls", "5"),
+                (1, "Plovers", "5"),
+                (1, "Terns", "5"),
+                (4, "Whelks", "3"),
+                (5, "Knots", "0"),
+                (null, "Dulse", ""),
+            ]);
+        all.WinsText.ShouldBe("Points for the place in each class: 5, 3. The most points win.");
+        all.Shown.ShouldBe("Points for places");
+    }
 
-    private static RallyJoining Class(string name, Brief brief, params (string Team, string Height)[] teams)
+    [Fact]
+    public void Each_tier_or_class_has_a_list_and_what_differs_can_be_ranked_anyway()
+    {
+        var other = Towers with { Trials = Towers.Trials with { FreshBuildAfterFailure = true } };
+        RallyJoining[] classes =
+        [
+            Class("4", Towers, ("Terns", "41"), ("Whelks", "28")),
+            Class("5", other, "Grade 6", ("Gulls", "39"), ("Plovers", "30")),
+            Class("6", other, "Grade 6", ("Dulse", "35"), ("Knots", "20")),
+        ];
+        var tiers = OverAll.Of(classes, new() { Lists = CombinedLists.Tier });
+        tiers
+            .Lists.Select(l => (l.Name, string.Join(" ", l.Rows.Select(r => $"{r.Place} {r.Name}"))))
+            .ShouldBe([("Without a tier", "1 Terns 2 Whelks"), ("Grade 6", "1 Gulls 2 Dulse 3 Plovers 4 Knots")]);
+        tiers.Lists.ShouldAllBe(l => l.Differs.Count == 0);
+        tiers
+            .Revealed(2)
+            .Rows.Select(r => r.Name)
+            .ShouldBe(["Plovers", "Knots"], "the shorter list waits, so that both first places come at the end");
+
+        OverAll.Of(classes, new() { Lists = CombinedLists.Class }).Lists.Select(l => l.Name).ShouldBe(["4", "5", "6"]);
+        var one = OverAll.Of(classes, new() { Anyway = true }).Lists.ShouldHaveSingleItem();
+        one.Differs.ShouldNotBeEmpty("what does not compare is named all the same");
+        one.Rows.Select(r => (r.Place, r.Name)).First().ShouldBe((1, "Terns"));
+    }
+
+    [Fact]
+    public void A_share_of_what_each_edition_could_give_ranks_tiers_and_says_where_there_is_none()
+    {
+        var ten = Capped(10);
+        var easy = Capped(20);
+        var all = OverAll.Of(
+            [
+                Class("4", ten, ("Terns", "8"), ("Whelks", "40")),
+                Class("5", easy, "Grade 6", ("Gulls", "18"), ("Plovers", "3")),
+            ],
+            new() { By = CombinedBy.Share }
+        );
+        all.NoShare.ShouldBeEmpty();
+        all.Lists.ShouldHaveSingleItem().Differs.ShouldBeEmpty("another tier has another most, and that is the point");
+        all.Rows.Select(r => (r.Place, r.Name, r.Text))
+            .ShouldBe([(1, "Whelks", "100.0%"), (2, "Gulls", "90.0%"), (3, "Terns", "80.0%"), (4, "Plovers", "15.0%")]);
+
+        var endless = Sample.Brief([Sample.Height()], [Sample.Part("height") with { Curve = new Curve.Rate(1) }]);
+        var none = OverAll.Of([Class("4", endless, ("Terns", "8"))], new() { By = CombinedBy.Share });
+        none.NoShare.ShouldStartWith("4: “");
+        none.NoShare.ShouldEndWith("gives points without an end. Say there how many it gives at most.");
+        none.Shown.ShouldBe("Total");
+
+        static Brief Capped(decimal most) =>
+            Sample.Brief([Sample.Height()], [Sample.Part("height") with { Curve = new Curve.Rate(1), Cap = most }]);
+    }
+
+    /// <summary>The most points of each sort of part, added up by hand.</summary>
+    [Fact]
+    public void The_most_points_of_a_part_are_what_its_own_rule_can_give()
+    {
+        Most(
+                new Part.Measured
+                {
+                    Id = "m",
+                    Name = "M",
+                    Value = "height",
+                    Better = Better.More,
+                    Curve = new Curve.Bands([new(5, 2), new(9, 7)]),
+                }
+            )
+            .ShouldBe(7);
+        Most(
+                new Part.Measured
+                {
+                    Id = "m",
+                    Name = "M",
+                    Value = "height",
+                    Better = Better.More,
+                    Curve = new Curve.Rate(1),
+                }
+            )
+            .ShouldBeNull();
+        Most(
+                new Part.Tasks
+                {
+                    Id = "t",
+                    Name = "T",
+                    Items =
+                    [
+                        new()
+                        {
+                            Id = "a",
+                            Name = "A",
+                            Points = 3,
+                        },
+                        new()
+                        {
+                            Id = "b",
+                            Name = "B",
+                            Points = 4,
+                        },
+                    ],
+                    AllDoneBonus = 2,
+                    TimePoints = new(100, 30, 1),
+                    Weight = 2,
+                }
+            )
+            .ShouldBe(24, "(3 + 4 + 2 + 3 whole steps of 30 s) × 2");
+        Most(
+                new Part.Rubric
+                {
+                    Id = "r",
+                    Name = "R",
+                    Criteria =
+                    [
+                        new()
+                        {
+                            Id = "c",
+                            Name = "C",
+                            Levels = [new("low", 1), new("high", 4)],
+                        },
+                    ],
+                }
+            )
+            .ShouldBe(4);
+        Most(
+                new Part.Tally
+                {
+                    Id = "y",
+                    Name = "Y",
+                    Counters =
+                    [
+                        new()
+                        {
+                            Id = "c",
+                            Name = "C",
+                            Points = 2,
+                            AtMost = 5,
+                        },
+                    ],
+                }
+            )
+            .ShouldBe(10);
+
+        static decimal? Most(Part part) =>
+            Sample.Ready(Sample.Brief([Sample.Height()], [part])).Parts.Single().MostPoints;
+    }
+
+    [Theory]
+    [InlineData("value", "one", "", "")]
+    [InlineData("placepoints", "tier", "5, 3, 1", "")]
+    [InlineData("luck", "one", "", "/by")]
+    [InlineData("value", "many", "", "/lists")]
+    [InlineData("value", "one", "5, x", "/placePoints")]
+    [InlineData("value", "one", "3, 5", "/placePoints")]
+    [InlineData("value", "one", "-1", "/placePoints")]
+    public void A_choice_is_read_from_words(string by, string lists, string points, string wrong)
+    {
+        var read = Combined.Read("", by, lists, anyway: false, points);
+        read.Problems.Select(p => p.At).FirstOrDefault("").ShouldBe(wrong);
+    }
+
+    private static OverAll Of(string figure, params RallyJoining[] rallies) =>
+        OverAll.Of(rallies, new Combined { Figure = figure });
+
+    private static RallyJoining Class(string name, Brief brief, params (string Team, string Height)[] teams) =>
+        Class(name, brief, "", teams);
+
+    private static RallyJoining Class(
+        string name,
+        Brief brief,
+        string tier,
+        params (string Team, string Height)[] teams
+    )
     {
         var rally = new Happening(brief, [.. teams.Select(t => t.Team)]);
         foreach (var (team, height) in teams.Where(t => t.Height.Length > 0))
             rally.Counted(team, height);
-        return Join(name, rally.Rally with { Name = name });
+        return Join(name, rally.Rally with { Name = name, Edition = rally.Rally.Edition with { Tier = tier } });
     }
 
     private static RallyJoining Join(string name, Rally rally) =>

@@ -344,7 +344,7 @@ public sealed class FieldsTests : IDisposable
             var touch in new[]
             {
                 new ClockTouch(ClockDoes.Show, Shows: WallShows.Gallery) { Gallery = new("", true) },
-                new ClockTouch(ClockDoes.Show, Number: 3, Shows: WallShows.OverAll) { OverAll = new([], "") },
+                new ClockTouch(ClockDoes.Show, Number: 3, Shows: WallShows.OverAll) { OverAll = new() },
             }
         )
         {

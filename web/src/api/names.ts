@@ -35,6 +35,7 @@ export type ClockOnWall = Schemas['ClockOnWall']
 export type ClockPhase = Schemas['ClockPhase']
 export type ClockRead = Schemas['ClockRead']
 export type ClockTouch = Schemas['ClockTouch']
+export type Combined = Schemas['Combined']
 export type Combine = NonNullable<Schemas['Combine']>
 export type Comparison = Schemas['Comparison']
 export type Condition = Schemas['Condition']

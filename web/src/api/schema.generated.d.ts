@@ -3243,7 +3243,7 @@ export interface components {
             plot?: null | components["schemas"]["PlotShown"];
             of: string;
             gallery?: null | components["schemas"]["GalleryShown"];
-            overAll?: null | components["schemas"]["OverAllShown"];
+            overAll?: null | components["schemas"]["Combined"];
         };
         /** @description How a closed round differs today. */
         ClosedComparison: {
@@ -3304,6 +3304,40 @@ export interface components {
         };
         /** @enum {unknown} */
         Combine: "best" | "worst" | "mean" | "median" | "sum" | "first" | "last" | "bestMean" | "successes" | "range" | null;
+        /** @description How several rallies are combined: the teacher's choice. */
+        Combined: {
+            /** @description On a wall: the rallies beside the one whose wall it is. */
+            rallies: string[];
+            /** @description What it is in order of; empty for the total. */
+            figure: string;
+            /** @description What decides the order. */
+            by: components["schemas"]["CombinedBy"];
+            /** @description Which teams stand in one list. */
+            lists: components["schemas"]["CombinedLists"];
+            /** @description Whether there are places although the rallies of a list do not compare. */
+            anyway: boolean;
+            /** @description What each place in a class gives, from the first on; places after them give nothing. */
+            placePoints: number[];
+        };
+        /**
+         * @description What decides the order of teams of several rallies.
+         * @enum {unknown}
+         */
+        CombinedBy: "value" | "placePoints" | "share";
+        /** @description One list of several rallies. */
+        CombinedList: {
+            /** @description Of which tier or class; empty where it is the only one. */
+            name: string;
+            /** @description Why its rallies do not compare, a sentence each; empty where they do. */
+            differs: string[];
+            /** @description The teams: in order over all, or where there are no places class by class, each in its own order. */
+            rows: components["schemas"]["RowOverAll"][];
+        };
+        /**
+         * @description Which teams stand in one list.
+         * @enum {unknown}
+         */
+        CombinedLists: "one" | "tier" | "class";
         /**
          * @description How a value is held against a limit.
          * @enum {unknown}
@@ -6379,7 +6413,7 @@ export interface components {
             /** @description For the board: what it is of. Empty for the totals. */
             of: string;
             gallery?: null | components["schemas"]["GalleryShown"];
-            overAll?: null | components["schemas"]["OverAllShown"];
+            overAll?: null | components["schemas"]["Combined"];
             /**
              * Format: uuid
              * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
@@ -7642,27 +7676,29 @@ export interface components {
              */
             each: number;
         };
-        /** @description Rallies of one brief as one list: classes, days, years, the tables of a fair. Each keeps its own points; what makes them incomparable is named, and then nobody has a place. */
+        /** @description Rallies of one brief as one list, a list for each tier, or one for each class: classes, days, years, the tables of a fair. Each keeps its own points; what makes those of one list incomparable is named beside it, and then nobody there has a place, unless the teacher wants places all the same. */
         OverAll: {
             /** @description The rallies, in the order in which they were named. */
             classes: components["schemas"]["ClassInList"][];
-            /** @description Why there are no places over all, a sentence each; empty where there are. */
-            differs: string[];
             /** @description What the list can be in order of: the total, then figures. */
             figures: components["schemas"]["PlotFigure"][];
             /** @description What it is in order of. */
             figure: string;
             /** @description Which way is better, for the class. */
             winsText: string;
-            /** @description The teams: in order over all, or where there are no places class by class, each in its own order. */
-            rows: components["schemas"]["RowOverAll"][];
+            /** @description The lists, each with its teams. */
+            lists: components["schemas"]["CombinedList"][];
             /** @description The figure class by class. */
             plots: components["schemas"]["Plot"][];
             /** @description Whether teams have places at all. */
             ranking: boolean;
+            /** @description What stands behind each team, as the head of its column. */
+            shown: string;
+            /** @description Why shares of the most points are not offered; empty where they are. */
+            noShare: string;
             /**
              * Format: int32
-             * @description How many places are revealed one by one.
+             * @description How many places are revealed one by one: those of the longest list.
              */
             places: number;
         };
@@ -7672,13 +7708,6 @@ export interface components {
             /** Format: int32 */
             places: number;
             rows: components["schemas"]["RowOverAllOnWall"][];
-        };
-        /** @description A list over several rallies as it was chosen for the wall. */
-        OverAllShown: {
-            /** @description The rallies beside the one whose wall it is. */
-            rallies: string[];
-            /** @description What it is in order of; empty for the total. */
-            figure: string;
         };
         /** @description How the rounds of a rally become one standing. */
         OverRounds: {
@@ -10053,6 +10082,7 @@ export interface components {
             for: components["schemas"]["ShoppingFor"][];
             /** @description Whether there is always enough of it, so that none is bought. */
             alwaysThere: boolean;
+            similar?: null | components["schemas"]["CupboardItem"];
             /**
              * Format: date
              * @description The day on which there is first too little of it; absent where none is short.
@@ -11077,7 +11107,7 @@ export interface components {
             /** @description For the board: what it is of. Empty for the totals. */
             of: string;
             gallery?: null | components["schemas"]["GalleryShown"];
-            overAll?: null | components["schemas"]["OverAllShown"];
+            overAll?: null | components["schemas"]["Combined"];
         };
         /**
          * @description What a wall can show.
@@ -11651,6 +11681,10 @@ export interface operations {
             query: {
                 rally: string[];
                 figure?: string;
+                by?: string;
+                lists?: string;
+                anyway?: boolean;
+                placePoints?: string;
                 round?: number;
             };
             header?: never;

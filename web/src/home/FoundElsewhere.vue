@@ -8,7 +8,7 @@ import { done } from '@/shared/useDone'
 import { useLoad } from '@/shared/useLoad'
 import { rallyTitle } from './rallyRow'
 
-/** What a search finds beside the briefs that are listed: rallies, and what is archived or was deleted, with where it is. */
+/** What a search finds beside the listed briefs: rallies, and what is archived or was deleted, with where it is. */
 const { search, archived } = defineProps<{ search: string; archived: boolean }>()
 const emit = defineEmits<{ changed: [] }>()
 const restored = defineModel<string>('restored')

@@ -134,10 +134,11 @@ const planMenu = (p: PlanStop) => [
           :menu="menuOf(r)"
         />
       </ul>
-      <p v-if="recent.length > few" class="ways">
-        <button type="button" class="act" @click="all.recent = !all.recent">
+      <p v-if="recent.length > 0" class="ways">
+        <button v-if="recent.length > few" type="button" class="act" @click="all.recent = !all.recent">
           {{ all.recent ? 'Show fewer' : `Show all ${recent.length}` }}
         </button>
+        <RouterLink class="small" to="/over-all">Combined results</RouterLink>
       </p>
       <details v-if="archived.length > 0">
         <summary>{{ archived.length }} archived</summary>

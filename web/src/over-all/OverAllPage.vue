@@ -3,34 +3,44 @@ import Button from 'primevue/button'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, ask } from '@/api/client'
-import { shortDay } from '@/shared/days'
 import LoadNote from '@/shared/LoadNote.vue'
 import RefusalNote from '@/shared/RefusalNote.vue'
 import StationHead from '@/shared/StationHead.vue'
 import { useLoad } from '@/shared/useLoad'
 import { useToWall } from '@/shared/useToWall'
 import PlotPicture from '@/shared/plots/PlotPicture.vue'
+import ChooseRallies from './ChooseRallies.vue'
+import CombinedChoices from './CombinedChoices.vue'
 import OverAllTable from './OverAllTable.vue'
+import { useCombined } from './useCombined'
 
 /** Rallies of one brief as one list: classes, days, years, the tables of a fair. Which ones stands in the address. */
 const route = useRoute()
 const router = useRouter()
 const chosen = computed(() => [route.query.rally ?? []].flat().filter((r): r is string => typeof r === 'string'))
-const figure = ref('')
-const byClass = ref(false)
 const shelf = useLoad(() => ask(api.GET('/api/rallies')))
 void shelf.load()
 const first = computed(() => shelf.data.value?.find((r) => r.id === chosen.value[0]))
-/** Rallies of the same brief, the chosen ones first. */
-const alike = computed(() => (shelf.data.value ?? []).filter((r) => r.briefTitle === first.value?.briefTitle))
-function toggle(id: string) {
-  const now = chosen.value.includes(id) ? chosen.value.filter((r) => r !== id) : [...chosen.value, id]
-  if (now.length > 0) void router.replace({ query: { rally: now } })
-}
+const combined = useCombined(() => first.value?.briefId ?? first.value?.briefTitle ?? '')
+const choose = (rallies: readonly string[]) => void router.replace({ query: { rally: [...rallies] } })
 const all = useLoad(() =>
-  ask(api.GET('/api/over-all', { params: { query: { rally: chosen.value, figure: figure.value } } })),
+  ask(
+    api.GET('/api/over-all', {
+      params: {
+        query: {
+          rally: chosen.value,
+          figure: combined.figure,
+          by: combined.by,
+          lists: combined.lists,
+          anyway: combined.anyway,
+          placePoints: combined.placePoints.join(','),
+        },
+      },
+    }),
+  ),
 )
-watch([chosen, figure], () => chosen.value.length > 0 && void all.load(), { immediate: true })
+watch([chosen, combined], () => chosen.value.length > 0 && void all.load(), { immediate: true })
+const differs = computed(() => [...new Set(all.data.value?.lists.flatMap((l) => l.differs))])
 
 const sort = ref(0)
 const plot = computed(() => all.data.value?.plots[sort.value] ?? all.data.value?.plots[0])
@@ -42,7 +52,7 @@ const wall = useToWall(
   () => 1,
 )
 async function reveal(number: number) {
-  const overAll = { rallies: chosen.value.slice(1), figure: figure.value }
+  const overAll = { ...combined, rallies: chosen.value.slice(1) }
   if (await wall.show('the list', { shows: 'overAll', number, overAll })) revealed.value = number
 }
 const places = computed(() => all.data.value?.places ?? 0)
@@ -53,51 +63,43 @@ const places = computed(() => all.data.value?.places ?? 0)
     <StationHead title="Combined results" :next="first?.briefTitle ?? 'Several rallies as one list'">
       <RouterLink v-if="first" :to="`/rallies/${first.id}/results`">Results of {{ first.name }}</RouterLink>
     </StationHead>
-    <fieldset v-if="alike.length > 0" class="which">
-      <legend class="small muted">Rallies of this brief</legend>
-      <label v-for="r in alike" :key="r.id">
-        <input type="checkbox" :checked="chosen.includes(r.id)" @change="toggle(r.id)" />
-        {{ r.name }}<span v-if="r.date" class="small muted">, {{ shortDay(r.date) }}</span>
-      </label>
-    </fieldset>
+    <ChooseRallies
+      v-if="shelf.data.value"
+      :rallies="shelf.data.value"
+      :model-value="chosen"
+      @update:model-value="choose"
+    />
     <LoadNote
-      v-if="!all.data.value"
+      v-if="chosen.length > 0 && (!all.data.value || all.state.value === 'refused')"
       :state="all.state.value"
       :refusal="all.refusal.value"
       what="the list"
       @again="all.load"
     />
-    <template v-else>
+    <template v-if="chosen.length > 0 && all.data.value">
       <p v-if="all.data.value.figures.length === 0" role="status">
         There is nothing to compare: this brief gives no points and measures nothing.
       </p>
-      <div v-else class="ask">
-        <label class="small">
-          in order of
-          <select
-            :value="all.data.value.figure"
-            class="inline"
-            @change="figure = ($event.target as HTMLSelectElement).value"
-          >
-            <option v-for="f in all.data.value.figures" :key="f.id" :value="f.id">{{ f.name }}</option>
-          </select>
-        </label>
-        <label class="small"><input v-model="byClass" type="checkbox" /> class by class</label>
-      </div>
-      <div v-if="all.data.value.differs.length > 0" class="heed" role="status">
+      <CombinedChoices v-else v-model="combined" :all="all.data.value" :differs="differs.length > 0" />
+      <p v-if="chosen.length === 1" class="muted">
+        Only one rally is chosen. Choose others of this brief to combine them.
+      </p>
+      <div v-if="differs.length > 0" class="heed" role="status">
         <p>
-          These rallies stand side by side{{ all.data.value.ranking ? ' without places' : '' }}, because they differ.
+          These rallies differ{{
+            !all.data.value.ranking
+              ? '.'
+              : combined.anyway
+                ? ', and have places all the same.'
+                : ', so they stand side by side without places.'
+          }}
         </p>
         <ul>
-          <li v-for="d in all.data.value.differs" :key="d">{{ d }}</li>
+          <li v-for="d in differs" :key="d">{{ d }}</li>
         </ul>
       </div>
-      <p v-else class="muted">{{ all.data.value.winsText }}</p>
-      <OverAllTable
-        v-if="all.data.value.rows.length > 0"
-        :all="all.data.value"
-        :by-class="byClass || all.data.value.differs.length > 0"
-      />
+      <p class="muted">{{ all.data.value.winsText }}</p>
+      <OverAllTable :all="all.data.value" />
       <div class="touch-row">
         <Button type="button" label="Show on the wall, nothing revealed" variant="outlined" @click="reveal(0)" />
         <template v-if="revealed !== undefined">
@@ -145,24 +147,6 @@ const places = computed(() => all.data.value?.places ?? 0)
 </template>
 
 <style scoped>
-.which {
-  display: flex;
-  flex-wrap: wrap;
-  gap: var(--space-2) var(--space-6);
-  border: 0;
-  margin: 0;
-  padding: 0;
-}
-.which label {
-  min-height: 2rem;
-}
-.ask {
-  display: flex;
-  flex-wrap: wrap;
-  gap: var(--space-2) var(--space-6);
-  border-block: var(--rule);
-  padding-block: var(--space-3);
-}
 .act {
   margin-right: var(--space-5);
 }

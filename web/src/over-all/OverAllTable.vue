@@ -2,22 +2,42 @@
 import { computed } from 'vue'
 import type { OverAll, RowOverAll } from '@/api/names'
 
-/** The list: over all, or class by class with each class's own places. */
-const props = defineProps<{ all: OverAll; byClass: boolean }>()
-const groups = computed<{ name: string; rows: readonly RowOverAll[] }[]>(() =>
-  props.byClass
-    ? props.all.classes.map((c) => ({
-        name: c.name,
-        rows: props.all.rows.filter((r) => r.rally === c.id),
-      }))
-    : [{ name: '', rows: props.all.rows }],
+/** The lists; where rallies of one list do not compare, its classes stand beside each other with their own places. */
+const props = defineProps<{ all: OverAll }>()
+interface Shown {
+  key: string
+  name: string
+  own: boolean
+  ofClass: boolean
+  rows: readonly RowOverAll[]
+}
+const groups = computed<Shown[]>(() =>
+  props.all.lists.flatMap((list): Shown[] => {
+    if (list.rows.some((r) => typeof r.place === 'number') || list.differs.length === 0)
+      return [
+        {
+          key: list.name,
+          name: list.name,
+          own: false,
+          ofClass: list.rows.every((r) => r.class === list.name),
+          rows: list.rows,
+        },
+      ]
+    const classes = props.all.classes.filter((c) => list.rows.some((r) => r.rally === c.id))
+    return classes.map((c) => ({
+      key: c.id,
+      name: list.name ? `${list.name}: ${c.name}` : c.name,
+      own: true,
+      ofClass: true,
+      rows: list.rows.filter((r) => r.rally === c.id),
+    }))
+  }),
 )
-const placeOf = (row: RowOverAll) => (props.byClass ? row.inClass : row.place)
 </script>
 
 <template>
-  <div :class="{ beside: byClass }">
-    <table v-for="g in groups" :key="g.name" class="rows">
+  <div :class="{ beside: groups.length > 1 }">
+    <table v-for="g in groups" :key="g.key" class="rows">
       <caption :class="{ 'out-of-sight': !g.name }">
         {{
           g.name || 'All teams'
@@ -27,15 +47,15 @@ const placeOf = (row: RowOverAll) => (props.byClass ? row.inClass : row.place)
         <tr>
           <th v-if="all.ranking" scope="col">Place</th>
           <th scope="col">Team</th>
-          <th v-if="!byClass" scope="col">Class</th>
-          <th scope="col" class="number">{{ all.figures.find((f) => f.id === all.figure)?.name }}</th>
+          <th v-if="!g.ofClass" scope="col">Class</th>
+          <th scope="col" class="number">{{ all.shown }}</th>
         </tr>
       </thead>
       <tbody>
         <tr v-for="r in g.rows" :key="`${r.rally} ${r.team}`">
-          <td v-if="all.ranking" class="figures">{{ placeOf(r) ?? '–' }}</td>
+          <td v-if="all.ranking" class="figures">{{ (g.own ? r.inClass : r.place) ?? '–' }}</td>
           <th scope="row">{{ r.name }}</th>
-          <td v-if="!byClass">{{ r.class }}</td>
+          <td v-if="!g.ofClass">{{ r.class }}</td>
           <td class="figures number">
             <b>{{ r.text }}</b> <span v-if="!r.text" class="small muted">{{ r.reason }}</span>
           </td>

@@ -7,6 +7,11 @@ internal abstract partial record PartPlan
     {
         public override Part Part => Definition;
 
+        private protected override decimal? Reachable =>
+            Definition.SecondsPerWrong is null
+                ? Definition.Items.Count * Math.Max(0, Definition.Right) + Math.Max(0, Definition.AllRightBonus)
+                : Curve.MostPoints;
+
         public override Curve Curve =>
             Definition is { SecondsPerWrong: not null, Curve: { } curve } ? curve : base.Curve;
 

@@ -38,6 +38,14 @@ internal abstract partial record PartPlan : IScoredPart
     /// <inheritdoc/>
     public virtual Curve Curve => RawCurve;
 
+    /// <summary>
+    /// The most points that it can give before its own most is looked at; null where there is no end to them.
+    /// </summary>
+    private protected virtual decimal? Reachable => Curve.MostPoints;
+
+    /// <summary>The most points that it can add to a total; null where there is no end to them.</summary>
+    internal decimal? MostPoints => (Part.Cap is { } cap ? Math.Min(cap, Reachable ?? cap) : Reachable) * Part.Weight;
+
     /// <inheritdoc/>
     public virtual Better Better => Better.More;
 

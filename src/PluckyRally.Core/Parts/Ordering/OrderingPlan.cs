@@ -7,6 +7,10 @@ internal abstract partial record PartPlan
     {
         public override Part Part => Definition;
 
+        private protected override decimal? Reachable =>
+            (Definition.Items.Count * (Definition.Items.Count - 1) / 2 * Math.Max(0, Definition.PerPair))
+            + (Definition.Items.Count * Math.Max(0, Definition.PerPlace));
+
         public override string Say() =>
             $"{Definition.Items.Count} items in order{OrderingWords.Ends(Definition)}"
             + (

@@ -7,6 +7,9 @@ internal abstract partial record PartPlan
     {
         public override Part Part => Definition;
 
+        private protected override decimal? Reachable =>
+            Definition.Criteria.Sum(c => c.Levels.Select(l => l.Points).DefaultIfEmpty(0).Max());
+
         public override string Say()
         {
             var voice = Definition.Voice switch

@@ -7,6 +7,11 @@ internal abstract partial record PartPlan
     {
         public override Part Part => Definition;
 
+        private protected override decimal? Reachable =>
+            Definition.Counters.All(c => TallyScore.Each(c, Wins) <= 0 || c.AtMost is not null)
+                ? Definition.Counters.Sum(c => Math.Max(0, TallyScore.Each(c, Wins) * (c.AtMost ?? 0)))
+                : null;
+
         public override string Say() =>
             string.Join(
                 ", ",

@@ -7,6 +7,16 @@ internal abstract partial record PartPlan
     {
         public override Part Part => Definition;
 
+        private protected override decimal? Reachable =>
+            Definition.Items.Sum(i => Math.Max(0, i.Points))
+            + Math.Max(0, Definition.AllDoneBonus)
+            + (Definition.Race?.Bonuses.DefaultIfEmpty(0).Max() ?? 0)
+            + (
+                Definition.TimePoints is { } time
+                    ? (time.Exact ? time.From / time.Seconds : decimal.Floor(time.From / time.Seconds)) * time.Points
+                    : 0
+            );
+
         public override string Say()
         {
             var tasks = string.Join(

@@ -1,3 +1,5 @@
+using System.Text.Json.Serialization;
+
 namespace PluckyRally.Core;
 
 /// <summary>A rally that joins a list over several.</summary>
@@ -7,31 +9,29 @@ namespace PluckyRally.Core;
 public sealed record RallyJoining(Guid Id, OpenedRally Opened, int Round);
 
 /// <summary>
-/// Rallies of one brief as one list: classes, days, years, the tables of a fair. Each keeps its own points; what makes
-/// them incomparable is named, and then nobody has a place.
+/// Rallies of one brief as one list, a list for each tier, or one for each class: classes, days, years, the tables of a
+/// fair. Each keeps its own points; what makes those of one list incomparable is named beside it, and then nobody there
+/// has a place, unless the teacher wants places all the same.
 /// </summary>
 /// <param name="Classes">The rallies, in the order in which they were named.</param>
-/// <param name="Differs">Why there are no places over all, a sentence each; empty where there are.</param>
 /// <param name="Figures">What the list can be in order of: the total, then figures.</param>
 /// <param name="Figure">What it is in order of.</param>
 /// <param name="WinsText">Which way is better, for the class.</param>
-/// <param name="Rows">The teams: in order over all, or where there are no places class by class, each in its own
-/// order.</param>
+/// <param name="Lists">The lists, each with its teams.</param>
 /// <param name="Plots">The figure class by class.</param>
 public sealed record OverAll(
     IReadOnlyList<ClassInList> Classes,
-    IReadOnlyList<string> Differs,
     IReadOnlyList<PlotFigure> Figures,
     string Figure,
     string WinsText,
-    IReadOnlyList<RowOverAll> Rows,
+    IReadOnlyList<CombinedList> Lists,
     IReadOnlyList<Plot> Plots
 )
 {
-    /// <summary>The list over rallies.</summary>
+    /// <summary>The lists over rallies.</summary>
     /// <param name="rallies">The rallies, at least one.</param>
-    /// <param name="figure">The figure's id; the total where it is unknown.</param>
-    public static OverAll Of(IReadOnlyList<RallyJoining> rallies, string figure)
+    /// <param name="chosen">How they are combined; the total where its figure is unknown.</param>
+    public static OverAll Of(IReadOnlyList<RallyJoining> rallies, Combined chosen)
     {
         var scenes = rallies.Select(r => (Rally: r, Scene: new PlotScene(r.Opened, r.Round))).ToList();
         var first = scenes[0].Scene;
@@ -41,12 +41,33 @@ public sealed record OverAll(
             .Figures.Where(f => ranking || !IsTotal(f))
             .OrderByDescending(f => f is Core.Figure.OfTeam)
             .ToList();
-        var by = figures.FirstOrDefault(f => f.Id == figure) ?? (figures.Count > 0 ? figures[0] : null);
-        var differs = OverAllWords.Differs(rallies, IsTotal(by));
-        var rows =
-            by is null ? []
-            : IsTotal(by) ? Totals(scenes, differs.Count == 0)
-            : Values(scenes, by, ranking && differs.Count == 0);
+        var by = figures.FirstOrDefault(f => f.Id == chosen.Figure) ?? (figures.Count > 0 ? figures[0] : null);
+        var byPlace = chosen.By == CombinedBy.PlacePoints && ranking;
+        var noShare = ranking ? rallies.Select(OverAllWords.NoShare).FirstOrDefault(w => w.Length > 0, "") : "";
+        var byShare = chosen.By == CombinedBy.Share && ranking && noShare.Length == 0;
+        if (byShare)
+            by = figures.First(IsTotal);
+        var lists = by is null
+            ? []
+            : Grouped(scenes, chosen.Lists)
+                .Select(g =>
+                {
+                    var differs = byPlace
+                        ? []
+                        : OverAllWords.Differs([.. g.Scenes.Select(s => s.Rally)], IsTotal(by), byShare);
+                    var ranked = !byPlace && (differs.Count == 0 || chosen.Anyway);
+                    var rows = IsTotal(by)
+                        ? Totals(g.Scenes, ranked && !byShare)
+                        : Values(g.Scenes, by, ranking && ranked);
+                    return new CombinedList(
+                        g.Name,
+                        differs,
+                        byPlace ? ByPlace(rows, chosen.PlacePoints)
+                            : byShare ? ByShare(rows, g.Scenes, ranked)
+                            : rows
+                    );
+                })
+                .ToList();
         return new(
             [
                 .. scenes.Select(s => new ClassInList(
@@ -57,33 +78,164 @@ public sealed record OverAll(
                     s.Scene.Teams.Count
                 )),
             ],
-            differs,
             [.. figures.Select(f => new PlotFigure(f.Id, SentenceCase.Beginning(f.Name)))],
             by?.Id ?? "",
             by is null ? ""
+                : byPlace ? OverAllWords.PlacePoints(chosen.PlacePoints)
+                : byShare ? OverAllWords.SharesWin
                 : IsTotal(by) ? MethodWords.Wins(first.Brief.Method)
-                : by is Core.Figure.OfTeam { Fact: TeamFact.DidIt } ? OverAllWords.HowManyDidIt(rows)
+                : by is Core.Figure.OfTeam { Fact: TeamFact.DidIt }
+                    ? OverAllWords.HowManyDidIt([.. lists.SelectMany(l => l.Rows)])
                 : BoardWords.Wins(by.Direction ?? Better.More, values: true),
-            rows,
+            lists,
             by is null ? [] : [.. Plot(scenes, by)]
         )
         {
             Ranking = ranking,
+            NoShare = noShare,
+            Shown =
+                byPlace ? OverAllWords.PointsForPlaces
+                : byShare ? OverAllWords.ShareOfMost
+                : by is null ? ""
+                : SentenceCase.Beginning(by.Name),
         };
     }
 
     /// <summary>Whether teams have places at all.</summary>
     public bool Ranking { get; init; } = true;
 
+    /// <summary>What stands behind each team, as the head of its column.</summary>
+    public string Shown { get; init; } = "";
+
+    /// <summary>Why shares of the most points are not offered; empty where they are.</summary>
+    public string NoShare { get; init; } = "";
+
+    /// <summary>The teams of all lists, list by list.</summary>
+    [JsonIgnore]
+    public IReadOnlyList<RowOverAll> Rows => [.. Lists.SelectMany(l => l.Rows)];
+
     private static bool IsTotal(Figure? figure) => figure is Core.Figure.OfTeam { Fact: TeamFact.Total };
 
-    /// <summary>How many places are revealed one by one.</summary>
-    public int Places => Reveal.Places(Rows, HasPlace);
+    /// <summary>How many places are revealed one by one: those of the longest list.</summary>
+    public int Places => Lists.Select(l => Reveal.Places(l.Rows, HasPlace)).DefaultIfEmpty(0).Max();
 
-    /// <summary>As far as it is revealed: so many places from the last.</summary>
-    public OverAll Revealed(int places) => this with { Rows = Reveal.Rows(Rows, places, HasPlace), Plots = [] };
+    /// <summary>
+    /// As far as it is revealed: so many places from the last. Shorter lists begin later, so that every first place
+    /// comes at the end.
+    /// </summary>
+    public OverAll Revealed(int places) =>
+        this with
+        {
+            Lists =
+            [
+                .. Lists.Select(l =>
+                    l with
+                    {
+                        Rows = Reveal.Rows(
+                            l.Rows,
+                            Math.Max(0, places - (Places - Reveal.Places(l.Rows, HasPlace))),
+                            HasPlace
+                        ),
+                    }
+                ),
+            ],
+            Plots = [],
+        };
 
     private static bool HasPlace(RowOverAll row) => row.Place is not null;
+
+    private static IReadOnlyList<(string Name, IReadOnlyList<(RallyJoining Rally, PlotScene Scene)> Scenes)> Grouped(
+        IReadOnlyList<(RallyJoining Rally, PlotScene Scene)> scenes,
+        CombinedLists lists
+    ) =>
+        lists switch
+        {
+            CombinedLists.One => [("", scenes)],
+            CombinedLists.Tier =>
+            [
+                .. scenes
+                    .GroupBy(s => s.Rally.Opened.Rally.Edition.Tier)
+                    .Select(g => (OverAllWords.ListOfTier(g.Key), (IReadOnlyList<(RallyJoining, PlotScene)>)[.. g])),
+            ],
+            CombinedLists.Class =>
+            [
+                .. scenes.Select(s => (s.Rally.Opened.Rally.Name, (IReadOnlyList<(RallyJoining, PlotScene)>)[s])),
+            ],
+        };
+
+    /// <summary>Each total as a share of the most that its own edition could give, as it is shown: to 0.1%.</summary>
+    private static IReadOnlyList<RowOverAll> ByShare(
+        IReadOnlyList<RowOverAll> rows,
+        IReadOnlyList<(RallyJoining Rally, PlotScene Scene)> scenes,
+        bool ranked
+    )
+    {
+        var most = scenes.ToDictionary(
+            s => s.Rally.Id,
+            s =>
+                s.Scene.Run.Compiled.Parts.Sum(p => p.MostPoints ?? 0)
+                + s.Scene.Run.Compiled.Rules.Sum(r => r.Rule.Bonus)
+        );
+        var shares = rows.Select(r =>
+                (
+                    Of: r,
+                    Value: r.Value is { } total && most[r.Rally] > 0
+                        ? new BoundedValue(Math.Round(100 * total / most[r.Rally], 1, MidpointRounding.AwayFromZero))
+                        : BoundedValue.None(new Absence.NoPointsYet())
+                )
+            )
+            .ToList();
+        return
+        [
+            .. (
+                ranked
+                    ? ValuePlaces.Order(Better.More, shares, r => r.Name)
+                    : shares.Select(s => (s.Of, s.Value, Place: (int?)null))
+            ).Select(v =>
+                v.Of with
+                {
+                    Place = v.Place,
+                    Value = v.Value.HasValue ? v.Value.Number : null,
+                    Text = v.Value.HasValue ? $"{ReadingFormat.Points(v.Value.Number, 0.1m)}%" : "",
+                }
+            ),
+        ];
+    }
+
+    /// <summary>
+    /// Each team's points for its place in its own class; who shares a place has its points. Who has no place there has
+    /// none here.
+    /// </summary>
+    private static IReadOnlyList<RowOverAll> ByPlace(IReadOnlyList<RowOverAll> rows, IReadOnlyList<decimal> points) =>
+        [
+            .. ValuePlaces
+                .Order(
+                    Better.More,
+                    [
+                        .. rows.Select(r =>
+                            (
+                                r,
+                                r.InClass is { } place
+                                    ? new BoundedValue(place <= points.Count ? points[place - 1] : 0)
+                                    : BoundedValue.None(new Absence.NoPointsYet())
+                            )
+                        ),
+                    ],
+                    r => r.Name
+                )
+                .Select(v =>
+                    v.Of with
+                    {
+                        Place = v.Place,
+                        Value = v.Value.HasValue ? v.Value.Number : null,
+                        Text = v.Value.HasValue ? Numerals.Write(v.Value.Number) : "",
+                        Reason =
+                            v.Value.HasValue ? ""
+                            : v.Of.Reason.Length > 0 ? v.Of.Reason
+                            : OverAllWords.NoPlaceInClass,
+                    }
+                ),
+        ];
 
     /// <summary>
     /// The totals as each class was told them: over all, or where they do not compare class by class.
@@ -226,11 +378,9 @@ public sealed record RowOverAll(
     string Reason
 );
 
-/// <summary>A list over several rallies as it was chosen for the wall.</summary>
-/// <param name="Rallies">The rallies beside the one whose wall it is.</param>
-/// <param name="Figure">What it is in order of; empty for the total.</param>
-public sealed record OverAllShown(IReadOnlyList<Guid> Rallies, string Figure)
-{
-    /// <summary>A fair has no more tables.</summary>
-    public const int Most = 40;
-}
+/// <summary>One list of several rallies.</summary>
+/// <param name="Name">Of which tier or class; empty where it is the only one.</param>
+/// <param name="Differs">Why its rallies do not compare, a sentence each; empty where they do.</param>
+/// <param name="Rows">The teams: in order over all, or where there are no places class by class, each in its own
+/// order.</param>
+public sealed record CombinedList(string Name, IReadOnlyList<string> Differs, IReadOnlyList<RowOverAll> Rows);

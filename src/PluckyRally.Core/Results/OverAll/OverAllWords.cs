@@ -14,7 +14,9 @@ internal static class OverAllWords
     /// <summary>What makes rallies incomparable; none where they compare.</summary>
     /// <param name="rallies">The rallies.</param>
     /// <param name="totals">Whether totals are compared, and not a figure.</param>
-    public static IReadOnlyList<string> Differs(IReadOnlyList<RallyJoining> rallies, bool totals)
+    /// <param name="shares">Whether shares of what each could reach are compared: then tiers and editions may differ.
+    /// </param>
+    public static IReadOnlyList<string> Differs(IReadOnlyList<RallyJoining> rallies, bool totals, bool shares)
     {
         var (first, others) = (rallies[0], rallies.Skip(1).ToList());
         var run = first.Opened.In(first.Round).Compiled;
@@ -31,9 +33,10 @@ internal static class OverAllWords
                 ]
                 : Array.Empty<string>(),
             .. others
-                .Where(o => o.Opened.Rally.Edition.Tier != first.Opened.Rally.Edition.Tier)
+                .Where(o => !shares && o.Opened.Rally.Edition.Tier != first.Opened.Rally.Edition.Tier)
                 .Select(o => $"{Named(o)} runs {Tier(o)}, {Named(first)} {Tier(first)}."),
             .. others
+                .Where(_ => !shares)
                 .SelectMany(o =>
                     Of(run.Brief, o.Opened.In(o.Round).Compiled.Brief)
                         .Select(d =>
@@ -51,6 +54,34 @@ internal static class OverAllWords
                 : Array.Empty<string>(),
         ];
     }
+
+    public const string ShareOfMost = "Share of the most points";
+
+    public const string SharesWin =
+        "Each total as a share of the most points that its own edition could give. The largest share wins.";
+
+    /// <summary>Why no share of a best total can be said; empty where it can.</summary>
+    public static string NoShare(RallyJoining rally)
+    {
+        var run = rally.Opened.In(rally.Round).Compiled;
+        if (run.Brief.Method.Wins != WinningDirection.Highest)
+            return $"{Named(rally)}: the lowest total wins, so there is no best total to have a share of.";
+        return run.Parts.FirstOrDefault(p => p.MostPoints is null) is { } part
+            ? $"{Named(rally)}: “{part.Part.Name}” gives points without an end. Say there how many it gives at most."
+            : "";
+    }
+
+    public const string PointsForPlaces = "Points for places";
+
+    public const string NoPlaceInClass = "no place in its class";
+
+    /// <summary>What each place gives.</summary>
+    public static string PlacePoints(IReadOnlyList<decimal> points) =>
+        $"Points for the place in each class: {string.Join(", ", points.Select(p => Numerals.Write(p)))}. "
+        + "The most points win.";
+
+    /// <summary>What the list of a tier is called.</summary>
+    public static string ListOfTier(string tier) => tier.Length > 0 ? tier : "Without a tier";
 
     /// <summary>How many teams did it, of those that have made their attempts.</summary>
     public static string HowManyDidIt(IReadOnlyList<RowOverAll> rows)
