@@ -10,21 +10,26 @@ public sealed class PrintTests(DemoServer demo) : ScreenTest
 {
     /// <summary>ISO 216 and ANSI/ASME Y14.1, in points of 1/72 inch.</summary>
     [Theory]
-    [InlineData("A4", 595, 842)]
-    [InlineData("US Letter", 612, 792)]
-    public void The_sheet_fills_two_pages_and_the_worksheet_another(string paper, double width, double height)
+    [InlineData("A4", 595, 842, 1)]
+    [InlineData("US Letter", 612, 792, 2)]
+    public void The_sheet_fills_its_first_page_before_a_second_and_the_worksheet_another(
+        string paper,
+        double width,
+        double height,
+        int last
+    )
     {
         var desk = Open("The slowest millrace");
         desk.Choose("Paper", paper);
         using var pdf = Printed.Of(desk);
-        pdf.NumberOfPages.ShouldBe(3);
+        pdf.NumberOfPages.ShouldBe(last + 1);
         pdf.GetPage(1).Width.ShouldBe(width, 1);
         pdf.GetPage(1).Height.ShouldBe(height, 1);
         Printed.Words(pdf, 1).ShouldContain("Your goal");
-        Printed.Words(pdf, 2).ShouldContain("School policy");
+        Printed.Words(pdf, last).ShouldContain("School policy");
         Printed.Words(pdf, 1).ShouldNotContain("Choose the paper");
         Printed.Words(pdf, 1).ShouldNotContain("Is a long way always slower");
-        Printed.Words(pdf, 3).ShouldContain("What we measured");
+        Printed.Words(pdf, last + 1).ShouldContain("What we measured");
     }
 
     [Fact]

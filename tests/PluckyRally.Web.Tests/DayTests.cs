@@ -73,6 +73,28 @@ public sealed class DayTests : IDisposable
         ).StatusCode.ShouldBe(HttpStatusCode.NoContent);
         (await Open(device, id)).Lists.ShouldHaveSingleItem().Rows[0].Name.ShouldBe("Able");
 
+        // How results are combined is the day's too.
+        var places = new Combined { By = CombinedBy.PlacePoints, PlacePoints = [5, 3] };
+        var listed = day with { ListOnBoard = true };
+        (
+            await _class.App.Put($"/api/days/{id}", new Edited<FairDay>(listed, listed with { Combined = places }))
+        ).StatusCode.ShouldBe(HttpStatusCode.NoContent);
+        (await Open(device, id)).Lists.Single().WinsText.ShouldStartWith("Points for the place in each class: 5, 3.");
+        using var backward = await _class.App.Put(
+            $"/api/days/{id}",
+            new Edited<FairDay>(
+                listed with
+                {
+                    Combined = places,
+                },
+                listed with
+                {
+                    Combined = places with { PlacePoints = [3, 5] },
+                }
+            )
+        );
+        (await RunningApp.Places(backward)).ShouldBe(["/combined/placePoints"]);
+
         using var stranger = await _class.Judge(other, "Aide");
         (await stranger.GetAsync($"/api/days/{id}", TestContext.Current.CancellationToken)).StatusCode.ShouldBe(
             HttpStatusCode.Forbidden

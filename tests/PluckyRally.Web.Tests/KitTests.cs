@@ -217,6 +217,63 @@ public sealed class KitTests : IDisposable
         ).ShouldBe(["/shares/0"]);
     }
 
+    [Fact]
+    public async Task The_bags_of_a_brief_by_a_number_are_those_of_its_rally()
+    {
+        var brief = Sample.Brief() with
+        {
+            Pattern = Pattern.DrawABag,
+            Timing = new() { Teams = 2 },
+            Materials =
+            [
+                Piece("straws", "joining", 4),
+                Piece("pegs", "joining", 3),
+                Piece("cards", "covering", 2),
+                Piece("bags", "covering", 2),
+            ],
+        };
+        var id = await _app.AddBrief(brief);
+        var sheet = await _app.Get<KitSheet>($"/api/briefs/{id}/kit");
+        BagShare[] shares = [new("joining", 2, 3), new("covering", 1, 2)];
+        var drawn = await RunningApp.Read(
+            await _app.Post("/api/bags", new BagDraw(sheet.Bags, shares, ["A", "B"], Same: false, Spread: 2, Seed: 31))
+        );
+        using var made = await _app.Post(
+            "/api/rallies",
+            new NewRally
+            {
+                Brief = id,
+                Name = "A class",
+                Teams = [new("Able"), new("Bold")],
+            }
+        );
+        var rally = (await RunningApp.Read(made)).GetProperty("id").GetGuid();
+        (
+            await _app.Post($"/api/rallies/{rally}/draws/bags", new BagsWanted(shares, false, 2, 31, "", 1))
+        ).EnsureSuccessStatusCode();
+        var kit = await _app.Get<RallyKit>($"/api/rallies/{rally}/kit");
+        for (var team = 0; team < 2; team++)
+            kit.Teams[team]
+                .Lines.Where(l => l.Due > 0)
+                .Select(l => (l.Material, l.Due))
+                .ShouldBe(
+                    drawn[team]
+                        .GetProperty("amounts")
+                        .EnumerateArray()
+                        .Select(a => (a.GetProperty("material").GetString()!, a.GetProperty("amount").GetDecimal())),
+                    ignoreOrder: true
+                );
+
+        static Material Piece(string name, string category, int amount) =>
+            new()
+            {
+                Id = name,
+                Name = name,
+                Amount = amount,
+                Category = category,
+            };
+    }
+
     public void Dispose() => AppPool.Return(_app);
 
     private Task<Guid> Brief(string material, decimal amount) =>

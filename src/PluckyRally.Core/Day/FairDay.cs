@@ -15,6 +15,9 @@ public sealed record FairDay
     /// <summary>Whether the rotating board shows the list over all as well.</summary>
     public bool ListOnBoard { get; init; }
 
+    /// <summary>How the rallies of one brief are combined, on its page and on the board.</summary>
+    public Combined Combined { get; init; } = new();
+
     /// <summary>Rallies that a day has at the most: as many as one code opens.</summary>
     public const int Most = 10;
 
@@ -30,6 +33,7 @@ public sealed record FairDay
         found.At("/name", "Name", Name, after.Name);
         found.At("/date", "Date", English.Day(Date), English.Day(after.Date));
         found.At("/listOnBoard", "Combined results on the board", YesOrNo(ListOnBoard), YesOrNo(after.ListOnBoard));
+        found.At("/combined", "How results are combined", Combined.InWords(), after.Combined.InWords());
         foreach (var rally in Slots.Concat(after.Slots).Select(s => s.Rally).Distinct())
             found.At($"/slots/{rally}", name(rally), Said(this, rally), Said(after, rally));
         found.At("/slots", "The order of the day", Order(this, after), Order(after, this));
@@ -55,6 +59,7 @@ public sealed record FairDay
             "A rally is listed twice.",
             "Name each once."
         );
+        found.AddAll(Combined.Problems().Select(p => p.Under("/combined")));
         for (var i = 0; i < Slots.Count; i++)
         {
             found.Length(Slots[i].Where, Limits.Name, $"/slots/{i}/where", "The place");

@@ -154,7 +154,7 @@ internal static class DayEndpoints
                 ? joining
                     .GroupBy(j => j.Title)
                     .Where(g => g.Count() > 1)
-                    .Select(g => rounds.ListOver(g.Key, [.. g.Select(j => (j.Rally, j.Round))]))
+                    .Select(g => rounds.ListOver(g.Key, [.. g.Select(j => (j.Rally, j.Round))], day.Combined))
                     .ToList()
                 : [];
         return TypedResults.Ok(new DayOpened(id, day.Name, day.Date, day.ListOnBoard, rallies, lists));
@@ -217,7 +217,7 @@ public sealed record RallyOfDay(
 /// <param name="Title">The brief's title.</param>
 /// <param name="WinsText">Which way is better.</param>
 /// <param name="Differs">Why nobody has a place over all; empty where they have.</param>
-/// <param name="Rows">The first of the list.</param>
+/// <param name="Rows">Its teams.</param>
 public sealed record ListOfDay(
     string Title,
     string WinsText,
@@ -225,16 +225,9 @@ public sealed record ListOfDay(
     IReadOnlyList<RowOverAllOnWall> Rows
 )
 {
-    private const int Most = 10;
-
-    internal static ListOfDay Of(string title, IReadOnlyList<RallyJoining> rallies)
+    internal static ListOfDay Of(string title, IReadOnlyList<RallyJoining> rallies, Combined chosen)
     {
-        var all = OverAll.Of(rallies, new Combined());
-        return new(
-            title,
-            all.WinsText,
-            [.. all.Lists.SelectMany(l => l.Differs)],
-            [.. RowOverAllOnWall.Of(all).Take(Most)]
-        );
+        var all = OverAll.Of(rallies, chosen);
+        return new(title, all.WinsText, [.. all.Lists.SelectMany(l => l.Differs)], RowOverAllOnWall.Of(all));
     }
 }

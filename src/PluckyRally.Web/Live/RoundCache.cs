@@ -93,17 +93,18 @@ internal sealed class RoundCache(RallyCache kept)
     /// <summary>
     /// The list over rallies of one brief: a fair's helpers and boards all ask for it, every few seconds.
     /// </summary>
-    public ListOfDay ListOver(string title, IReadOnlyList<(KeptRally Rally, int Round)> rallies)
+    public ListOfDay ListOver(string title, IReadOnlyList<(KeptRally Rally, int Round)> rallies, Combined chosen)
     {
         if (_lists.Count > Most)
             _lists.Clear();
-        var states = string.Join(' ', rallies.Select(r => NameOf(r.Rally)));
+        var states = string.Join(' ', rallies.Select(r => NameOf(r.Rally)).Append(Json.Write(chosen)));
         var key = string.Join(' ', rallies.Select(r => r.Rally.Stored.Id));
         if (_lists.TryGetValue(key, out var known) && known.States == states)
             return known.List;
         var list = ListOfDay.Of(
             title,
-            [.. rallies.Select(r => new RallyJoining(r.Rally.Stored.Id, r.Rally.Opened.OrThrow(), r.Round))]
+            [.. rallies.Select(r => new RallyJoining(r.Rally.Stored.Id, r.Rally.Opened.OrThrow(), r.Round))],
+            chosen
         );
         _lists[key] = (states, list);
         return list;

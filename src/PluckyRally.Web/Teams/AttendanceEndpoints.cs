@@ -52,8 +52,9 @@ internal static class AttendanceEndpoints
         var (wanted, opened) = (request.Value.Value, found.Opened.Value);
         if ((await List(opened, wanted.Round, register, stop)).All(l => l.Id != who))
             return new Missing("student");
+        // Only whoever comes is given a team: for that the class's year is looked through.
         var preferences =
-            Guid.TryParse(who, out var student) && await register.ClassOf(student, stop) is { } group
+            wanted.Here && Guid.TryParse(who, out var student) && await register.ClassOf(student, stop) is { } group
                 ? group.Preferred().With(await ClassLessons.HistoryOf(group, register, log, stop))
                 : new TeamPreferences();
         var now = time.GetUtcNow();

@@ -50,9 +50,9 @@ public sealed class CommandTests : IDisposable
             .ShouldBe(
                 """
                 A brief. Points for the place in each class: 5, 3. The most points win.
-                Place    Team    Class  Points for places
-                1       Terns  A class                  5
-                1       Terns  A class                  5
+                Place  Team      Class  Points for places
+                1      Terns   A class                  5
+                1      Terns   A class                  5
                 1      Whelks  A class                  5
                 1      Whelks  A class                  5
                        Crabs   A class

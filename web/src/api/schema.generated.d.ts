@@ -6499,6 +6499,8 @@ export interface components {
             slots: components["schemas"]["DaySlot"][];
             /** @description Whether the rotating board shows the list over all as well. */
             listOnBoard: boolean;
+            /** @description How the rallies of one brief are combined, on its page and on the board. */
+            combined: components["schemas"]["Combined"];
         };
         /**
          * @description What a finding means for a teacher.

@@ -16,11 +16,19 @@ const day = useDay(props.day)
 /** A page of the board hangs so many seconds, unless its address says otherwise. */
 const hangs = 1000 * (Number(useRoute().query.seconds) || 12)
 const at = ref(0)
-type Page = { kind: 'now' } | { kind: 'rally'; rally: string } | { kind: 'list'; title: string }
+/** So many teams of a list are read at once from eight meters; every team comes by. */
+const most = 10
+type Page = { kind: 'now' } | { kind: 'rally'; rally: string } | { kind: 'list'; title: string; from: number }
 const pages = computed<Page[]>(() => [
   { kind: 'now' },
   ...(day.data.value?.rallies ?? []).filter((r) => r.left > 0).map((r): Page => ({ kind: 'rally', rally: r.rally })),
-  ...(day.data.value?.listOnBoard ? day.data.value.lists : []).map((l): Page => ({ kind: 'list', title: l.title })),
+  ...(day.data.value?.listOnBoard ? day.data.value.lists : []).flatMap((l) =>
+    Array.from({ length: Math.ceil(l.rows.length / most) }, (_, i): Page => ({
+      kind: 'list',
+      title: l.title,
+      from: i * most,
+    })),
+  ),
 ])
 useIntervalFn(() => (at.value = (at.value + 1) % pages.value.length), hangs)
 const page = computed(() => pages.value[at.value % pages.value.length]!)
@@ -30,7 +38,12 @@ const rally = computed(() => {
 })
 const list = computed(() => {
   const p = page.value
-  return p.kind === 'list' ? day.data.value?.lists.find((l) => l.title === p.title) : undefined
+  const whole = p.kind === 'list' ? day.data.value?.lists.find((l) => l.title === p.title) : undefined
+  if (!whole || p.kind !== 'list') return undefined
+  const rows = whole.rows.slice(p.from, p.from + most)
+  const which =
+    whole.rows.length > most ? `${p.from + 1} to ${p.from + rows.length} of ${whole.rows.length} teams. ` : ''
+  return { title: whole.title, says: which + whole.winsText, rows }
 })
 useAwake()
 </script>
@@ -47,7 +60,7 @@ useAwake()
     <template v-else>
       <header>
         <h1>{{ rally?.name ?? list?.title ?? day.data.value.name }}</h1>
-        <p>{{ rally ? slotSays(rally) : (list?.winsText ?? '') }}</p>
+        <p>{{ rally ? slotSays(rally) : (list?.says ?? '') }}</p>
       </header>
       <table v-if="page.kind === 'now'">
         <caption class="out-of-sight">
@@ -82,10 +95,7 @@ useAwake()
           </tr>
         </tbody>
       </table>
-      <template v-else-if="list">
-        <p v-for="d in list.differs.slice(0, 1)" :key="d" class="differs">{{ d }}</p>
-        <ListOnWall :rows="list.rows" />
-      </template>
+      <ListOnWall v-else-if="list" :rows="list.rows" />
       <p v-if="rally" class="tested">{{ rally.teams - rally.left }} of {{ rally.teams }} teams have been tested</p>
     </template>
   </main>
@@ -109,7 +119,6 @@ h1 {
   font-size: 3rem;
 }
 header p,
-.differs,
 .tested {
   color: var(--muted);
 }

@@ -14,6 +14,8 @@ const props = defineProps<{ day: string }>()
 const { isTeacher } = useWho()
 const day = useDay(props.day)
 const rallies = computed(() => day.data.value?.rallies ?? [])
+/** So many teams of a list stand here; the whole list has a page. */
+const few = 10
 const list = (title: string) => rallies.value.filter((r) => r.title === title).map((r) => r.rally)
 </script>
 
@@ -82,11 +84,13 @@ const list = (title: string) => rallies.value.filter((r) => r.title === title).m
       </ol>
       <section v-for="l in day.data.value.lists" :key="l.title" :aria-label="`Combined results: ${l.title}`">
         <h2>Combined results: {{ l.title }}</h2>
-        <p v-for="d in l.differs" :key="d" class="heed">{{ d }}</p>
-        <p v-if="l.differs.length === 0" class="muted">{{ l.winsText }}</p>
+        <template v-if="isTeacher">
+          <p v-for="d in l.differs" :key="d" class="heed">{{ d }}</p>
+        </template>
+        <p class="muted">{{ l.winsText }}</p>
         <table class="rows">
           <tbody>
-            <tr v-for="r in l.rows" :key="`${r.class} ${r.name}`">
+            <tr v-for="r in l.rows.slice(0, few)" :key="`${r.class} ${r.name}`">
               <td>{{ r.place ?? '–' }}</td>
               <th scope="row">{{ r.name }}</th>
               <td>{{ r.class }}</td>
@@ -94,9 +98,9 @@ const list = (title: string) => rallies.value.filter((r) => r.title === title).m
             </tr>
           </tbody>
         </table>
-        <RouterLink v-if="isTeacher" :to="{ path: '/over-all', query: { rally: list(l.title) } }"
-          >The whole list</RouterLink
-        >
+        <RouterLink v-if="isTeacher" :to="{ path: '/over-all', query: { rally: list(l.title), day: props.day } }">{{
+          l.rows.length > few ? `All ${l.rows.length} teams, and how they are combined` : 'How they are combined'
+        }}</RouterLink>
       </section>
       <template v-if="isTeacher">
         <DayCode v-if="rallies.length > 0" :rallies="rallies.map((r) => r.rally)" />

@@ -5,6 +5,7 @@ import { useRouter } from 'vue-router'
 import { api, ask, refusalOf } from '@/api/client'
 import type { Refusal } from '@/api/names'
 import LoadNote from '@/shared/LoadNote.vue'
+import { usualCombined } from '@/shared/usualCombined'
 import RefusalNote from '@/shared/RefusalNote.vue'
 import StationHead from '@/shared/StationHead.vue'
 import DayLeaf from '@/shared/DayLeaf.vue'
@@ -20,7 +21,9 @@ const date = ref(new Date().toLocaleDateString('sv'))
 const refusal = ref<Refusal>()
 async function make() {
   const answer = await ask(
-    api.POST('/api/days', { body: { name: name.value, date: date.value, slots: [], listOnBoard: false } }),
+    api.POST('/api/days', {
+      body: { name: name.value, date: date.value, slots: [], listOnBoard: false, combined: usualCombined() },
+    }),
   )
   refusal.value = refusalOf(answer, 'What you typed is still here. Try again.')
   if (answer.ok) await router.push(`/days/${answer.data.id}`)

@@ -64,6 +64,9 @@ const describe = (s: Stop & { group: readonly Stop[] }) =>
   s.group.length > 1
     ? `${s.group.length} rallies on ${shortDay(s.date)}: ${s.group.map((g) => g.name).join(', ')}`
     : `${s.name}, ${s.brief}, ${shortDay(s.date)}`
+/** The first of a day can be led to. */
+const firstOfDay = (all: readonly Stop[], i: number) =>
+  all[i]!.date === all[i - 1]?.date ? undefined : `ran-${all[i]!.date}`
 /** What came of a rally of a year that is over. */
 const cameOf = (s: Stop) =>
   [
@@ -74,9 +77,13 @@ const cameOf = (s: Stop) =>
   ]
     .filter(Boolean)
     .join(' · ')
-/** Several on one day are one pennant with their number; it leads to that day in the list. */
+/** Several on one day are one pennant with their number; it leads to that day in the list: above, or of that year. */
 const to = (s: Stop & { group: readonly Stop[] }) =>
-  s.group.length > 1 ? `#day-${s.date}` : `/rallies/${s.rally}/${s.begun ? 'results' : 'kit'}`
+  s.group.length > 1
+    ? line.value?.isThisYear
+      ? `#day-${s.date}`
+      : `#ran-${s.date}`
+    : `/rallies/${s.rally}/${s.begun ? 'results' : 'kit'}`
 </script>
 
 <template>
@@ -141,7 +148,7 @@ const to = (s: Stop & { group: readonly Stop[] }) =>
       <li v-for="t in line.terms" :key="t.name" :style="{ left: place(t.from) }">{{ t.name }}</li>
     </ol>
     <ul v-if="line && !line.isThisYear" class="ran" :aria-label="`What was run in ${line.name}`">
-      <li v-for="s in line.stops" :key="s.rally">
+      <li v-for="(s, i) in line.stops" :id="firstOfDay(line.stops, i)" :key="s.rally">
         <RouterLink :to="`/rallies/${s.rally}/${s.begun ? 'debrief' : 'teams'}`">{{ s.brief }}</RouterLink>
         <span>{{ s.name }}, {{ shortDay(s.date) }}</span>
         <span class="muted">{{ cameOf(s) }}</span>

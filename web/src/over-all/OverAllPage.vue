@@ -8,6 +8,7 @@ import RefusalNote from '@/shared/RefusalNote.vue'
 import StationHead from '@/shared/StationHead.vue'
 import { useLoad } from '@/shared/useLoad'
 import { useToWall } from '@/shared/useToWall'
+import { done } from '@/shared/useDone'
 import PlotPicture from '@/shared/plots/PlotPicture.vue'
 import ChooseRallies from './ChooseRallies.vue'
 import CombinedChoices from './CombinedChoices.vue'
@@ -22,7 +23,28 @@ const shelf = useLoad(() => ask(api.GET('/api/rallies')))
 void shelf.load()
 const first = computed(() => shelf.data.value?.find((r) => r.id === chosen.value[0]))
 const combined = useCombined(() => first.value?.briefId ?? first.value?.briefTitle ?? '')
-const choose = (rallies: readonly string[]) => void router.replace({ query: { rally: [...rallies] } })
+const choose = (rallies: readonly string[]) => void router.replace({ query: { ...route.query, rally: [...rallies] } })
+/** Whoever comes from a fair day sees what the day has, and can have the day combined otherwise. */
+const day = computed(() => (typeof route.query.day === 'string' ? route.query.day : undefined))
+const plan = useLoad(() => ask(api.GET('/api/days/{id}/plan', { params: { path: { id: day.value ?? '' } } })))
+watch(
+  [day, first],
+  async ([of, known]) => {
+    if (!of || !known) return
+    await plan.load()
+    if (plan.data.value) Object.assign(combined, JSON.parse(JSON.stringify(plan.data.value.combined)))
+  },
+  { immediate: true },
+)
+const forDay = ref('')
+async function saveForDay() {
+  const was = plan.data.value
+  if (!was || !day.value) return
+  const now = { ...was, combined: { ...combined, rallies: [] } }
+  const answer = await done(api.PUT('/api/days/{id}', { params: { path: { id: day.value } }, body: { was, now } }))
+  forDay.value = answer.ok ? `Saved for ${was.name}.` : ''
+  await plan.load()
+}
 const all = useLoad(() =>
   ask(
     api.GET('/api/over-all', {
@@ -100,6 +122,11 @@ const places = computed(() => all.data.value?.places ?? 0)
       </div>
       <p class="muted">{{ all.data.value.winsText }}</p>
       <OverAllTable :all="all.data.value" />
+      <p v-if="plan.data.value" class="touch-row">
+        <Button type="button" :label="`Use for ${plan.data.value.name}`" variant="outlined" @click="saveForDay" />
+        <RouterLink class="small" :to="`/days/${day}`">Back to {{ plan.data.value.name }}</RouterLink>
+        <span role="status" class="small muted">{{ forDay }}</span>
+      </p>
       <div class="touch-row">
         <Button type="button" label="Show on the wall, nothing revealed" variant="outlined" @click="reveal(0)" />
         <template v-if="revealed !== undefined">

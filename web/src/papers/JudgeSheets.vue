@@ -59,7 +59,7 @@ const tables = computed(() =>
   </template>
   <template v-else>
     <PaperSheet v-for="t in teams" :key="t?.id" title="Judge’s sheet" :team="t" blank-team :landscape="landscape">
-      <p class="who"><span>Judge</span><span>Date</span></p>
+      <p class="who"><span>Judge</span><span>Date</span><span>Stamp or initials</span></p>
       <DrawnByTeam :team="t" />
       <JudgeBlock v-for="b in blocks" :key="b.title" :block="b" />
       <SumsByHand v-if="now.choices.byHand" :sums="sums" />
@@ -71,6 +71,8 @@ const tables = computed(() =>
 .who {
   display: grid;
   grid-template-columns: 2fr 1fr;
+  grid-auto-columns: 1fr;
+  grid-auto-flow: column;
   gap: 1em;
 }
 .who span {

@@ -4,7 +4,7 @@ import type { PaperSum, Team } from '@/api/names'
 
 /**
  * What a class adds up by hand, at the foot of a judge's sheet: a line for each thing that gives points, or, where
- * several teams are on one sheet, a line a team; with room for a stamp.
+ * several teams are on one sheet, a line a team.
  */
 const props = defineProps<{ sums: readonly PaperSum[]; teams?: readonly Team[] }>()
 /** The total stands last. */
@@ -41,18 +41,15 @@ const total = computed(() => props.sums.at(-1))
         </tbody>
       </table>
     </template>
-    <div v-else class="beside">
-      <table class="ruled">
-        <tbody>
-          <tr v-for="s in sums" :key="s.name" :class="{ total: s === total }">
-            <th scope="row">{{ s.name }}</th>
-            <td class="how">{{ s.how }}</td>
-            <td class="points"></td>
-          </tr>
-        </tbody>
-      </table>
-      <p class="stamp">Stamp or initials</p>
-    </div>
+    <table v-else class="ruled own">
+      <tbody>
+        <tr v-for="s in sums" :key="s.name" :class="{ total: s === total }">
+          <th scope="row">{{ s.name }}</th>
+          <td>{{ s.how }}</td>
+          <td class="points"></td>
+        </tr>
+      </tbody>
+    </table>
   </section>
 </template>
 
@@ -63,42 +60,26 @@ const total = computed(() => props.sums.at(-1))
 .parts {
   list-style: decimal inside;
 }
-.beside {
-  display: flex;
-  align-items: stretch;
-  gap: 4mm;
-}
 table {
   line-height: 1.2;
 }
-.beside table {
+.own {
   table-layout: fixed;
 }
-.beside th {
-  width: 36%;
+.own th {
+  width: 28%;
 }
 /* A team's own line is written in by hand. */
 .ruled thead + tbody td {
   height: 9mm;
 }
 .points {
-  width: 18mm;
-}
-.how {
-  font-size: 0.85em;
+  width: 20mm;
 }
 .total {
   border-top: 2px solid var(--ink);
+}
+.total th {
   font-weight: 700;
-}
-.total .how {
-  font-weight: 400;
-}
-.stamp {
-  flex: 0 0 22mm;
-  min-height: 22mm;
-  padding: 1mm 2mm;
-  border: 1.2px dashed var(--ink);
-  font-size: var(--size-small);
 }
 </style>

@@ -95,6 +95,9 @@ public sealed record Combined
         return found.Problems.Count > 0 ? Result<Combined>.Refused(found.Problems) : Result<Combined>.Ok(chosen);
     }
 
+    /// <summary>The choice in a few words: "by points for places (10, 8, 6), a list for each tier".</summary>
+    public string InWords() => OverAllWords.Choice(this);
+
     private static decimal? Number(string typed) =>
         decimal.TryParse(typed.Trim(), NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var number)
             ? number

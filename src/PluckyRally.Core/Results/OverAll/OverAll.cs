@@ -46,7 +46,7 @@ public sealed record OverAll(
         var noShare = ranking ? rallies.Select(OverAllWords.NoShare).FirstOrDefault(w => w.Length > 0, "") : "";
         var byShare = chosen.By == CombinedBy.Share && ranking && noShare.Length == 0;
         if (byShare)
-            by = figures.First(IsTotal);
+            by = figures.FirstOrDefault(IsTotal) ?? by;
         var lists = by is null
             ? []
             : Grouped(scenes, chosen.Lists)

@@ -80,6 +80,29 @@ internal static class OverAllWords
         $"Points for the place in each class: {string.Join(", ", points.Select(p => Numerals.Write(p)))}. "
         + "The most points win.";
 
+    /// <summary>How rallies are combined, in a few words.</summary>
+    public static string Choice(Combined chosen) =>
+        string.Join(
+            ", ",
+            new[]
+            {
+                chosen.By switch
+                {
+                    CombinedBy.Value => chosen.Figure.Length > 0 ? "by a figure" : "by total",
+                    CombinedBy.PlacePoints =>
+                        $"by points for places ({string.Join(", ", chosen.PlacePoints.Select(Numerals.Write))})",
+                    CombinedBy.Share => "by the share of the most points",
+                },
+                chosen.Lists switch
+                {
+                    CombinedLists.One => "one list",
+                    CombinedLists.Tier => "a list for each tier",
+                    CombinedLists.Class => "a list for each class",
+                },
+                chosen.Anyway ? "with places although they differ" : "",
+            }.Where(t => t.Length > 0)
+        );
+
     /// <summary>What the list of a tier is called.</summary>
     public static string ListOfTier(string tier) => tier.Length > 0 ? tier : "Without a tier";
 
