@@ -20,15 +20,9 @@ internal static class CombineCommand
         var joining = new List<RallyJoining>();
         foreach (var file in options.Files)
         {
-            if (RallyFile.Text(file, error) is not { } text)
+            if (RallyFile.Open(file, error) is not { } opened)
                 return 2;
-            var read = DocumentReader.Rally(text);
-            if (RallyFile.Say(file, read.Problems, error) != 0 || !read.IsOk)
-                return 2;
-            var opened = OpenedRally.Open(read.Value.Value);
-            if (RallyFile.Say(file, opened.Problems, error) != 0 || !opened.IsOk)
-                return 2;
-            joining.Add(new(Guid.CreateVersion7(), opened.Value, opened.Value.Running));
+            joining.Add(new(Guid.CreateVersion7(), opened, opened.Running));
         }
 
         var all = OverAll.Of(joining, chosen.Value);

@@ -29,6 +29,18 @@ internal static class RallyFile
         }
     }
 
+    /// <summary>The rally of a file, or null after saying why it cannot be opened.</summary>
+    public static OpenedRally? Open(string path, TextWriter error)
+    {
+        if (Text(path, error) is not { } text)
+            return null;
+        var read = DocumentReader.Rally(text);
+        if (Say(path, read.Problems, error) != 0 || !read.IsOk)
+            return null;
+        var opened = OpenedRally.Open(read.Value.Value);
+        return Say(path, opened.Problems, error) == 0 && opened.IsOk ? opened.Value : null;
+    }
+
     /// <summary>Says problems, a line each, and gives the exit code for them: 2 where one is an error.</summary>
     public static int Say(string path, IReadOnlyList<Problem> problems, TextWriter error)
     {

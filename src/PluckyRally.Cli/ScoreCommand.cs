@@ -8,26 +8,15 @@ internal static class ScoreCommand
 {
     public static int Run(string[] arguments, TextWriter output, TextWriter error)
     {
-        if (Options.Read(arguments, error) is not { } options || RallyFile.Text(options.File, error) is not { } text)
+        if (Options.Read(arguments, error) is not { } options || RallyFile.Open(options.File, error) is not { } opened)
             return 2;
-        var read = DocumentReader.Rally(text);
-        if (RallyFile.Say(options.File, read.Problems, error) != 0 || !read.IsOk)
-            return 2;
-        var opened = OpenedRally.Open(read.Value.Value);
-        if (RallyFile.Say(options.File, opened.Problems, error) != 0 || !opened.IsOk)
-            return 2;
-
-        RallyFile.Say(
-            options.File,
-            [.. opened.Value.Notes.Select(p => p with { What = $"Set aside: {p.What}" })],
-            error
-        );
-        var rally = opened.Value.Rally;
+        RallyFile.Say(options.File, [.. opened.Notes.Select(p => p with { What = $"Set aside: {p.What}" })], error);
+        var rally = opened.Rally;
         if (options.OverRounds)
-            return OverRounds(opened.Value, options, output, error);
+            return OverRounds(opened, options, output, error);
         var round = options.Round ?? rally.Entries.Select(e => e.Round).DefaultIfEmpty(1).Max();
-        var standings = opened.Value.Result(round).Standings;
-        standings = standings with { Closed = ClosedRound.Compare(opened.Value, standings) };
+        var standings = opened.Result(round).Standings;
+        standings = standings with { Closed = ClosedRound.Compare(opened, standings) };
         if (options.Why is { } team)
             return Why(standings, team, output, error);
         if (options.Json)
@@ -36,10 +25,10 @@ internal static class ScoreCommand
                     new ScoredRally(
                         rally.Name,
                         standings,
-                        MeasureSummaries.Of(opened.Value, round),
-                        Confidence.Of(opened.Value, round),
-                        opened.Value.Aside,
-                        TeamDetail.Of(opened.Value, round)
+                        MeasureSummaries.Of(opened, round),
+                        Confidence.Of(opened, round),
+                        opened.Aside,
+                        TeamDetail.Of(opened, round)
                     )
                 )
             );

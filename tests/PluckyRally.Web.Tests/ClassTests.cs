@@ -202,11 +202,11 @@ public sealed class ClassTests : IDisposable
         var made = await Make(id, [], size: 2);
         var rally = await Begin(made);
         (await Photos(rally)).WorkOnly.ShouldBeEmpty();
-        using var set = await _app.Put($"/api/students/{students[0]}/photos", new PhotosOfClass(Taken: false));
+        using var set = await _app.Put($"/api/students/{students[0]}/photos", new PhotosTaken(Taken: false));
         set.StatusCode.ShouldBe(HttpStatusCode.NoContent);
         (await Photos(rally)).WorkOnly.ShouldHaveSingleItem();
         (await _app.Get<List<ClassOpened>>("/api/classes")).Single().Students.Count(p => !p.Photos).ShouldBe(1);
-        using var nobody = await _app.Put($"/api/students/{Guid.NewGuid()}/photos", new PhotosOfClass(Taken: false));
+        using var nobody = await _app.Put($"/api/students/{Guid.NewGuid()}/photos", new PhotosTaken(Taken: false));
         nobody.StatusCode.ShouldBe(HttpStatusCode.NotFound);
 
         Task<RallyPhotos> Photos(Guid of) => _app.Get<RallyPhotos>($"/api/rallies/{of}/photos");

@@ -148,7 +148,7 @@ public sealed class PhotoTests : IDisposable
         (
             await _app.Client.PutAsync(
                 $"/api/classes/{group.GetProperty("id").GetGuid()}/photos",
-                RunningApp.Body(Json.Write(new PhotosOfClass(false))),
+                RunningApp.Body(Json.Write(new PhotosTaken(false))),
                 TestContext.Current.CancellationToken
             )
         ).StatusCode.ShouldBe(HttpStatusCode.NoContent);

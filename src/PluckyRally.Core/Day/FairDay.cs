@@ -1,3 +1,5 @@
+using System.Text.Json.Serialization;
+
 namespace PluckyRally.Core;
 
 /// <summary>A fair day: several rallies on one day, each with its place and its time.</summary>
@@ -15,8 +17,14 @@ public sealed record FairDay
     /// <summary>Whether the rotating board shows the list over all as well.</summary>
     public bool ListOnBoard { get; init; }
 
-    /// <summary>How the rallies of one brief are combined, on its page and on the board.</summary>
-    public Combined Combined { get; init; } = new();
+    /// <summary>
+    /// How the rallies of one brief are combined, on its page and on the board; absent until that is chosen.
+    /// </summary>
+    public Combined? Combined { get; init; }
+
+    /// <summary>The same, as usual where nothing is chosen.</summary>
+    [JsonIgnore]
+    public Combined Combining => Combined ?? new();
 
     /// <summary>Rallies that a day has at the most: as many as one code opens.</summary>
     public const int Most = 10;
@@ -33,7 +41,7 @@ public sealed record FairDay
         found.At("/name", "Name", Name, after.Name);
         found.At("/date", "Date", English.Day(Date), English.Day(after.Date));
         found.At("/listOnBoard", "Combined results on the board", YesOrNo(ListOnBoard), YesOrNo(after.ListOnBoard));
-        found.At("/combined", "How results are combined", Combined.InWords(), after.Combined.InWords());
+        found.At("/combined", "How results are combined", Combining.InWords(), after.Combining.InWords());
         foreach (var rally in Slots.Concat(after.Slots).Select(s => s.Rally).Distinct())
             found.At($"/slots/{rally}", name(rally), Said(this, rally), Said(after, rally));
         found.At("/slots", "The order of the day", Order(this, after), Order(after, this));
@@ -59,7 +67,7 @@ public sealed record FairDay
             "A rally is listed twice.",
             "Name each once."
         );
-        found.AddAll(Combined.Problems().Select(p => p.Under("/combined")));
+        found.AddAll(Combining.Problems().Select(p => p.Under("/combined")));
         for (var i = 0; i < Slots.Count; i++)
         {
             found.Length(Slots[i].Where, Limits.Name, $"/slots/{i}/where", "The place");

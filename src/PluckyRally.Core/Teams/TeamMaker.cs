@@ -89,15 +89,9 @@ public static class TeamMaker
         var teams = new List<IReadOnlyList<int>>(locked);
         for (int i = 0, at = 0; i < sizes.Count; at += sizes[i], i++)
             teams.Add(best[at..(at + sizes[i])]);
-        var repeats = teams.Sum(t => Pairs(t).Sum(p => earlier[p.A, p.B]));
         return Result<TeamsMade>.Ok(
             new(
                 [.. teams.Select(t => (IReadOnlyList<string>)[.. t.Select(i => students[i].Id)])],
-                repeats,
-                [.. UnmetPreferences.Of(students, preferences, teams, here)]
-            )
-            {
-                Again =
                 [
                     .. teams
                         .SelectMany(Pairs)
@@ -109,7 +103,8 @@ public static class TeamMaker
                         ))
                         .OrderByDescending(p => p.Times),
                 ],
-            }
+                [.. UnmetPreferences.Of(students, preferences, teams, here)]
+            )
         );
     }
 

@@ -43,11 +43,15 @@ public sealed record Student(string Id, string Name);
 
 /// <summary>Teams that were made.</summary>
 /// <param name="Teams">The teams, by their students' ids; locked ones first.</param>
-/// <param name="Repeats">How often, in all, students meet somebody they have worked with before.</param>
+/// <param name="Again">Who is together again: each pair, with how often it has been in one team before, most often
+/// first.</param>
 /// <param name="Unkept">Preferences that could not be kept, each with why, as sentences.</param>
-public sealed record TeamsMade(IReadOnlyList<IReadOnlyList<string>> Teams, int Repeats, IReadOnlyList<string> Unkept)
+public sealed record TeamsMade(
+    IReadOnlyList<IReadOnlyList<string>> Teams,
+    IReadOnlyList<EarlierPair> Again,
+    IReadOnlyList<string> Unkept
+)
 {
-    /// <summary>Who is together again: each pair, with how often it has been in one team before, most often first.
-    /// </summary>
-    public IReadOnlyList<EarlierPair> Again { get; init; } = [];
+    /// <summary>How often, in all, students meet somebody they have worked with before.</summary>
+    public int Repeats => Again.Sum(p => p.Times);
 }

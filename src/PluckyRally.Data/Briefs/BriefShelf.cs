@@ -16,7 +16,7 @@ public sealed class BriefShelf(RallyDb db, BriefHistory history, TimeProvider cl
     public async Task<List<ListedBrief>> All(string search, bool archived, CancellationToken stop)
     {
         var briefs = db.Briefs.AsNoTracking().Where(b => b.OwnerId == Owner.LocalTeacher && b.Archived == archived);
-        foreach (var word in search.ToLowerInvariant().Split(' ', StringSplitOptions.RemoveEmptyEntries).Take(20))
+        foreach (var word in Words(search))
         {
             var said = await SaidInRallies.Briefs(db, word, stop);
             briefs = briefs.Where(b => b.SearchText.Contains(word) || said.Contains(b.Id));
@@ -37,6 +37,12 @@ public sealed class BriefShelf(RallyDb db, BriefHistory history, TimeProvider cl
             ))
             .ToListAsync(stop);
     }
+
+    /// <summary>The words of a search, in small letters; nobody types more of them than are looked for.</summary>
+    public static IReadOnlyList<string> Words(string search) =>
+        [.. search.ToLowerInvariant().Split(' ', StringSplitOptions.RemoveEmptyEntries).Take(MostWords)];
+
+    private const int MostWords = 20;
 
     /// <summary>One brief, or null.</summary>
     public Task<StoredBrief?> Find(Guid id, CancellationToken stop) =>

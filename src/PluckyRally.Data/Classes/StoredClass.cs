@@ -113,7 +113,6 @@ internal sealed class StoredClassConfiguration
 
     public void Configure(EntityTypeBuilder<StoredStudent> student)
     {
-        student.Ignore(p => p.EnteredAt);
         student.ToTable("Pupils");
         student.Property(p => p.Name).HasMaxLength(Limits.Name);
         student.HasQueryFilter(p => p.DeletedAt == null);

@@ -66,7 +66,11 @@ public sealed class PhotoAlbum(RallyDb db, DataFolder folder, TimeProvider clock
             .TeamStudents.IgnoreQueryFilters()
             .AnyAsync(m => m.RallyId == rally && db.Classes.Any(c => c.Id == m.Student!.ClassId && c.NoPhotos), stop);
 
-    /// <summary>Those of these students who may not be in photos.</summary>
-    public async Task<HashSet<Guid>> NotInPhotos(IReadOnlyList<Guid> students, CancellationToken stop) =>
-        [.. await db.Students.Where(p => p.NoPhotos && students.Contains(p.Id)).Select(p => p.Id).ToListAsync(stop)];
+    /// <summary>Those of these students, by their ids in a rally, who may not be in photos.</summary>
+    public async Task<HashSet<string>> NotInPhotos(IReadOnlyList<string> students, CancellationToken stop)
+    {
+        var known = students.Select(s => Guid.TryParse(s, out var id) ? id : Guid.Empty).ToList();
+        var not = await db.Students.Where(p => p.NoPhotos && known.Contains(p.Id)).Select(p => p.Id).ToListAsync(stop);
+        return [.. not.Select(id => id.ToString())];
+    }
 }

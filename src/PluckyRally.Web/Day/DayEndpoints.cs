@@ -154,7 +154,7 @@ internal static class DayEndpoints
                 ? joining
                     .GroupBy(j => j.Title)
                     .Where(g => g.Count() > 1)
-                    .Select(g => rounds.ListOver(g.Key, [.. g.Select(j => (j.Rally, j.Round))], day.Combined))
+                    .Select(g => rounds.ListOver(g.Key, [.. g.Select(j => (j.Rally, j.Round))], day.Combining))
                     .ToList()
                 : [];
         return TypedResults.Ok(new DayOpened(id, day.Name, day.Date, day.ListOnBoard, rallies, lists));

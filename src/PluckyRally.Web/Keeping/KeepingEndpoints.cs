@@ -12,8 +12,6 @@ namespace PluckyRally.Web;
 /// <summary>What is kept: copies, everything in one file, and what was taken away.</summary>
 internal static class KeepingEndpoints
 {
-    private const int MostWords = 20;
-
     public static void MapKeeping(this IEndpointRouteBuilder api)
     {
         var keeping = api.MapGroup("/kept").WithTags("Keeping");
@@ -123,8 +121,8 @@ internal static class KeepingEndpoints
         bool archived = false
     )
     {
-        var words = search.Split(' ', StringSplitOptions.RemoveEmptyEntries).Take(MostWords).ToArray();
-        if (words.Length == 0)
+        var words = BriefShelf.Words(search);
+        if (words.Count == 0)
             return TypedResults.Ok(new Found([], [], []));
         return TypedResults.Ok(
             new Found(

@@ -27,19 +27,12 @@ internal static class PhotoEndpoints
         var teams = await log.Open(id, stop) is { Opened: { IsOk: true } opened }
             ? opened.Value.In(opened.Value.Running).Teams
             : [];
-        var not = await album.NotInPhotos(
-            [.. teams.SelectMany(t => t.Students).Select(p => Guid.TryParse(p.Id, out var known) ? known : Guid.Empty)],
-            stop
-        );
+        var not = await album.NotInPhotos([.. teams.SelectMany(t => t.Students).Select(p => p.Id)], stop);
         return TypedResults.Ok(
             new RallyPhotos(
                 await album.MayTake(id, stop),
                 [.. (await album.Of(id, stop)).Select(Photo.Of)],
-                [
-                    .. teams
-                        .Where(t => t.Students.Any(p => Guid.TryParse(p.Id, out var known) && not.Contains(known)))
-                        .Select(t => t.Id),
-                ]
+                [.. teams.Where(t => t.Students.Any(p => not.Contains(p.Id))).Select(t => t.Id)]
             )
         );
     }

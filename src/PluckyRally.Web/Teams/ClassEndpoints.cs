@@ -21,7 +21,7 @@ internal static class ClassEndpoints
         classes
             .MapPut("/{id:guid}/photos", SetPhotos)
             .WithName("setPhotosOfClass")
-            .Accepts<PhotosOfClass>("application/json");
+            .Accepts<PhotosTaken>("application/json");
         classes
             .MapPut("/{id:guid}/preferences", SetPreferences)
             .WithName("setClassPreferences")
@@ -38,41 +38,37 @@ internal static class ClassEndpoints
         api.MapPut("/students/{id:guid}/photos", SetStudentPhotos)
             .WithTags("Teams")
             .WithName("setPhotosOfStudent")
-            .Accepts<PhotosOfClass>("application/json");
+            .Accepts<PhotosTaken>("application/json");
         api.MapDelete("/students/{id:guid}", Remove).WithTags("Teams").WithName("removeStudent");
     }
 
     private static async Task<Ok<IReadOnlyList<ClassOpened>>> All(ClassRegister register, CancellationToken stop) =>
         TypedResults.Ok<IReadOnlyList<ClassOpened>>([.. (await register.All(stop)).Select(ClassOpened.Of)]);
 
-    private static async Task<Results<NoContent, Missing, Refused>> SetPhotos(
+    private static Task<Results<NoContent, Missing, Refused>> SetPhotos(
         Guid id,
         SentJson sent,
         ClassRegister register,
         CancellationToken stop
-    )
-    {
-        var request = DocumentReader.Request<PhotosOfClass>(sent.Text);
-        if (!request.IsOk)
-            return new Refused(request.Problems);
-        return await register.SetPhotos(id, request.Value.Value.Taken, stop)
-            ? TypedResults.NoContent()
-            : new Missing("class");
-    }
+    ) => LetPhotos(sent, taken => register.SetPhotos(id, taken, stop), "class");
 
-    private static async Task<Results<NoContent, Missing, Refused>> SetStudentPhotos(
+    private static Task<Results<NoContent, Missing, Refused>> SetStudentPhotos(
         Guid id,
         SentJson sent,
         ClassRegister register,
         CancellationToken stop
+    ) => LetPhotos(sent, taken => register.SetStudentPhotos(id, taken, stop), "student");
+
+    private static async Task<Results<NoContent, Missing, Refused>> LetPhotos(
+        SentJson sent,
+        Func<bool, Task<bool>> set,
+        string whose
     )
     {
-        var request = DocumentReader.Request<PhotosOfClass>(sent.Text);
+        var request = DocumentReader.Request<PhotosTaken>(sent.Text);
         if (!request.IsOk)
             return new Refused(request.Problems);
-        return await register.SetStudentPhotos(id, request.Value.Value.Taken, stop)
-            ? TypedResults.NoContent()
-            : new Missing("student");
+        return await set(request.Value.Value.Taken) ? TypedResults.NoContent() : new Missing(whose);
     }
 
     private static async Task<Results<NoContent, Missing, Refused, ChangedMeanwhile>> SetPreferences(
@@ -302,4 +298,4 @@ public sealed record TeamsWithJobs(
 );
 
 /// <summary>Whether photos are taken in a class's rallies, or a student may be in them.</summary>
-public sealed record PhotosOfClass(bool Taken);
+public sealed record PhotosTaken(bool Taken);

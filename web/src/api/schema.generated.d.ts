@@ -6499,8 +6499,7 @@ export interface components {
             slots: components["schemas"]["DaySlot"][];
             /** @description Whether the rotating board shows the list over all as well. */
             listOnBoard: boolean;
-            /** @description How the rallies of one brief are combined, on its page and on the board. */
-            combined: components["schemas"]["Combined"];
+            combined?: null | components["schemas"]["Combined"];
         };
         /**
          * @description What a finding means for a teacher.
@@ -7692,6 +7691,8 @@ export interface components {
             lists: components["schemas"]["CombinedList"][];
             /** @description The figure class by class. */
             plots: components["schemas"]["Plot"][];
+            /** @description The choice that it was made by. */
+            chosen: components["schemas"]["Combined"];
             /** @description Whether teams have places at all. */
             ranking: boolean;
             /** @description What stands behind each team, as the head of its column. */
@@ -8423,7 +8424,7 @@ export interface components {
             /** Format: date-time */
             at: string;
         };
-        PhotosOfClass: {
+        PhotosTaken: {
             taken: boolean;
         };
         /**
@@ -10640,15 +10641,15 @@ export interface components {
         TeamsMade: {
             /** @description The teams, by their students' ids; locked ones first. */
             teams: string[][];
+            /** @description Who is together again: each pair, with how often it has been in one team before, most often first. */
+            again: components["schemas"]["EarlierPair"][];
+            /** @description Preferences that could not be kept, each with why, as sentences. */
+            unkept: string[];
             /**
              * Format: int32
              * @description How often, in all, students meet somebody they have worked with before.
              */
             repeats: number;
-            /** @description Preferences that could not be kept, each with why, as sentences. */
-            unkept: string[];
-            /** @description Who is together again: each pair, with how often it has been in one team before, most often first. */
-            again: components["schemas"]["EarlierPair"][];
         };
         TeamsWanted: {
             absent: string[];
@@ -11647,7 +11648,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PhotosOfClass"];
+                "application/json": components["schemas"]["PhotosTaken"];
             };
         };
         responses: {
@@ -14103,7 +14104,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PhotosOfClass"];
+                "application/json": components["schemas"]["PhotosTaken"];
             };
         };
         responses: {

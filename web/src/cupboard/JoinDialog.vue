@@ -46,9 +46,9 @@ function join() {
         placeholder="Choose from the cupboard"
       />
       <p v-if="item" class="line">
-        1 {{ asked?.unit ? `${asked.unit} of ` : '' }}{{ asked?.name }} is
+        {{ asked?.unit ? `1 ${asked.unit} of ${asked.name}` : `One of “${asked?.name}”` }} counts as
         <input v-model="each" class="inline number" inputmode="decimal" aria-label="How much one is" />
-        {{ item.unit ? `${item.unit} of ` : '' }}{{ item.name }}.
+        {{ item.unit ? `${item.unit} of ${item.name}` : `of “${item.name}”` }}.
       </p>
       <p v-if="item && !(number > 0)" class="wrong small" role="alert">Write a number above 0.</p>
       <p class="small muted">This is remembered, and holds in every brief and rally.</p>

@@ -111,6 +111,7 @@ const names = (l: Shopping['lines'][number]) => [...new Set(l.for.map((f) => f.n
 }
 .same {
   display: block;
+  text-align: left;
   font-weight: 400;
 }
 .sum {

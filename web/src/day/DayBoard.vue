@@ -16,7 +16,7 @@ const day = useDay(props.day)
 /** A page of the board hangs so many seconds, unless its address says otherwise. */
 const hangs = 1000 * (Number(useRoute().query.seconds) || 12)
 const at = ref(0)
-/** So many teams of a list are read at once from eight meters; every team comes by. */
+/** How many teams of a list can be read at once from eight meters; every team comes by. */
 const most = 10
 type Page = { kind: 'now' } | { kind: 'rally'; rally: string } | { kind: 'list'; title: string; from: number }
 const pages = computed<Page[]>(() => [

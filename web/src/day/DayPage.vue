@@ -14,7 +14,7 @@ const props = defineProps<{ day: string }>()
 const { isTeacher } = useWho()
 const day = useDay(props.day)
 const rallies = computed(() => day.data.value?.rallies ?? [])
-/** So many teams of a list stand here; the whole list has a page. */
+/** The list begins here; the whole of it has a page. */
 const few = 10
 const list = (title: string) => rallies.value.filter((r) => r.title === title).map((r) => r.rally)
 </script>

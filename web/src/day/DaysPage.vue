@@ -5,7 +5,6 @@ import { useRouter } from 'vue-router'
 import { api, ask, refusalOf } from '@/api/client'
 import type { Refusal } from '@/api/names'
 import LoadNote from '@/shared/LoadNote.vue'
-import { usualCombined } from '@/shared/usualCombined'
 import RefusalNote from '@/shared/RefusalNote.vue'
 import StationHead from '@/shared/StationHead.vue'
 import DayLeaf from '@/shared/DayLeaf.vue'
@@ -22,7 +21,7 @@ const refusal = ref<Refusal>()
 async function make() {
   const answer = await ask(
     api.POST('/api/days', {
-      body: { name: name.value, date: date.value, slots: [], listOnBoard: false, combined: usualCombined() },
+      body: { name: name.value, date: date.value, slots: [], listOnBoard: false },
     }),
   )
   refusal.value = refusalOf(answer, 'What you typed is still here. Try again.')

@@ -6,7 +6,7 @@ import { isBackIn, removedSays } from '@/keeping/removedSays'
 import { dayOf } from '@/shared/days'
 import { done } from '@/shared/useDone'
 import { useLoad } from '@/shared/useLoad'
-import { rallyTitle } from './rallyRow'
+import { titleOf } from './rallyRow'
 
 /** What a search finds beside the listed briefs: rallies, and what is archived or was deleted, with where it is. */
 const { search, archived } = defineProps<{ search: string; archived: boolean }>()
@@ -47,13 +47,12 @@ const rows = computed<Row[]>(() => {
     })),
     ...f.rallies.map((r) => ({
       key: r.id,
-      title: `Rally ${rallyTitle(r)}`,
+      title: `Rally ${titleOf(r)}`,
       to: `/rallies/${r.id}/next`,
       where: r.archived ? 'archived' : 'among the rallies',
       ...(r.archived
         ? {
-            restore: () =>
-              put('/api/rallies/{id}/archived', r.id, `Restored: ${rallyTitle(r)}. It is among the rallies.`),
+            restore: () => put('/api/rallies/{id}/archived', r.id, `Restored: ${titleOf(r)}. It is among the rallies.`),
           }
         : {}),
     })),

@@ -13,7 +13,7 @@ import NextRally from './NextRally.vue'
 import { planSays, teamsFor } from './planSays'
 import { comingUp, recently } from './ralliesSorted'
 import RallyRow from './RallyRow.vue'
-import { entriesOf, rallyMenu, rallyTitle } from './rallyRow'
+import { entriesOf, rallyMenu, titleOf } from './rallyRow'
 
 /** What is next, large; what is coming up, planned or made already, beside what was; archived rallies folded below. */
 const props = defineProps<{ rallies: readonly RallyOnShelf[]; year: YearLine }>()
@@ -48,7 +48,7 @@ async function remove() {
 async function archive(r: RallyOnShelf, away: boolean) {
   const answer = await ask(api.PUT('/api/rallies/{id}/archived', { params: { path: { id: r.id } }, body: { away } }))
   refusal.value = refusalOf(answer)
-  if (answer.ok && away) offerUndo(`Archived: ${rallyTitle(r)}.`, () => archive(r, false))
+  if (answer.ok && away) offerUndo(`Archived: ${titleOf(r)}.`, () => archive(r, false))
   emit('changed')
 }
 const menuOf = (r: RallyOnShelf) =>
@@ -158,7 +158,7 @@ const planMenu = (p: PlanStop) => [
   <AskRemoval
     v-if="removed"
     v-model="removing"
-    :what="rallyTitle(removed)"
+    :what="titleOf(removed)"
     :goes="`${entriesOf(removed)}, its photos, and the codes of its judges and walls.`"
     @yes="remove"
   />

@@ -3,7 +3,7 @@ import type { RallyOnShelf } from '@/api/names'
 import { shortDay } from '@/shared/days'
 import type { RowAction } from '@/shared/RowMenu.vue'
 import HomeRow from './HomeRow.vue'
-import { rallySays, rallyTitle } from './rallyRow'
+import { rallySays, titleOf } from './rallyRow'
 
 /** A rally as a row: where its name leads is where its one action leads too. */
 defineProps<{ rally: RallyOnShelf; anchor?: string; action: string; to: string; menu: readonly RowAction[] }>()
@@ -17,8 +17,8 @@ defineProps<{ rally: RallyOnShelf; anchor?: string; action: string; to: string; 
     :title="rally.briefTitle"
     :detail="rallySays(rally)"
     :to="to"
-    :action="{ label: action, to, of: rallyTitle(rally) }"
+    :action="{ label: action, to, of: titleOf(rally) }"
     :menu="menu"
-    :menu-of="rallyTitle(rally)"
+    :menu-of="titleOf(rally)"
   />
 </template>

@@ -4,6 +4,7 @@ import { computed, ref, useTemplateRef } from 'vue'
 import { api, ask } from '@/api/client'
 import type { BriefOnShelf, Season, YearLine } from '@/api/names'
 import { shortDay } from '@/shared/days'
+import { countOf } from '@/shared/numbers'
 import RefusalNote from '@/shared/RefusalNote.vue'
 import { useLoad } from '@/shared/useLoad'
 import { seasons as seasonNames } from '@/fields/words'
@@ -70,7 +71,7 @@ const firstOfDay = (all: readonly Stop[], i: number) =>
 /** What came of a rally of a year that is over. */
 const cameOf = (s: Stop) =>
   [
-    s.teams === 1 ? '1 team' : `${s.teams} teams`,
+    countOf(s.teams, 'team', 'teams'),
     s.begun ? '' : 'never run',
     s.best ? `best ${s.best.name}: ${s.best.text}, ${s.best.team}` : '',
     s.archived ? 'archived' : '',

@@ -1,13 +1,13 @@
 import type { RallyOnShelf } from '@/api/names'
-import { shortDay } from '@/shared/days'
+import { countOf } from '@/shared/numbers'
+import { rallyTitle } from '@/shared/rallyTitle'
 import type { RowAction } from '@/shared/RowMenu.vue'
 
-const teams = (n: number) => (n === 1 ? '1 team' : `${n} teams`)
-const entries = (n: number) => (n === 1 ? '1 entry' : `${n} entries`)
+const teams = (n: number) => countOf(n, 'team', 'teams')
+const entries = (n: number) => countOf(n, 'entry', 'entries')
 
-/** Which rally it is, of the many that a class has: its name, its brief and its day. */
-export const rallyTitle = (r: Pick<RallyOnShelf, 'name' | 'briefTitle' | 'date'>) =>
-  [r.name, r.briefTitle, r.date && shortDay(r.date)].filter(Boolean).join(', ')
+/** Which rally it is, of the many that a class has. */
+export const titleOf = (r: RallyOnShelf) => rallyTitle(r.name, r.briefTitle, r.date)
 
 /** Whose a rally is and how much there is of it, in a few words. */
 export const rallySays = (r: RallyOnShelf) =>

@@ -5,7 +5,7 @@ import { api, ask, refusalOf } from '@/api/client'
 import type { CopyKept, Kept, Refusal } from '@/api/names'
 import { dayOf, timeOfDay } from '@/shared/days'
 import LoadNote from '@/shared/LoadNote.vue'
-import { sizeOf } from '@/shared/numbers'
+import { countOf, sizeOf } from '@/shared/numbers'
 import StationHead from '@/shared/StationHead.vue'
 import { useLoad } from '@/shared/useLoad'
 import RemovedList from './RemovedList.vue'
@@ -53,11 +53,12 @@ const restored = computed(() => {
     ? { wrong: true, says: `The backup${when} could not be restored. ${last.trouble}` }
     : { wrong: false, says: `The backup${when} was restored. What was there before is the newest backup.` }
 })
-const count = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`
 const holds = (c: CopyKept) =>
-  [count(c.rallies, 'rally', 'rallies'), count(c.briefs, 'brief', 'briefs'), count(c.photos, 'photo', 'photos')].join(
-    ', ',
-  )
+  [
+    countOf(c.rallies, 'rally', 'rallies'),
+    countOf(c.briefs, 'brief', 'briefs'),
+    countOf(c.photos, 'photo', 'photos'),
+  ].join(', ')
 const next = (k: Kept) =>
   k.copies[0]
     ? `Last backup: ${dayOf(k.copies[0].madeAt)}, ${timeOfDay(k.copies[0].madeAt)}.`

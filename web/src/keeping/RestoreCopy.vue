@@ -4,8 +4,10 @@ import Dialog from 'primevue/dialog'
 import { computed, ref, watch } from 'vue'
 import { api, ask, refusalOf } from '@/api/client'
 import type { CopyChange, CopyKept, CopyPreview, Refusal } from '@/api/names'
-import { dayOf, shortDay, timeOfDay } from '@/shared/days'
+import { dayOf, timeOfDay } from '@/shared/days'
 import LoadNote from '@/shared/LoadNote.vue'
+import { countOf } from '@/shared/numbers'
+import { rallyTitle } from '@/shared/rallyTitle'
 import RefusalNote from '@/shared/RefusalNote.vue'
 import { useLoad } from '@/shared/useLoad'
 
@@ -26,17 +28,15 @@ watch(copy, (c) => {
 })
 
 const when = computed(() => (copy.value ? `${dayOf(copy.value.madeAt)}, ${timeOfDay(copy.value.madeAt)}` : ''))
-const count = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`
 /** How much there is of a thing, now and then. */
 const amounts = (c: CopyChange) => {
   if (c.sort === 'brief') return ''
-  const says = (n: number) => (c.sort === 'rally' ? count(n, 'entry', 'entries') : count(n, 'student', 'students'))
+  const says = (n: number) => (c.sort === 'rally' ? countOf(n, 'entry', 'entries') : countOf(n, 'student', 'students'))
   if (c.fate === 'comesBack') return says(c.then)
   if (c.fate === 'goes') return says(c.now)
   return c.now === c.then ? '' : `${says(c.now)} now, ${c.then} in the backup`
 }
-const name = (c: CopyChange) =>
-  [c.name || 'Untitled brief', c.brief, c.date && shortDay(c.date)].filter(Boolean).join(', ')
+const name = (c: CopyChange) => rallyTitle(c.name || 'Untitled brief', c.brief, c.date)
 const sorts: Partial<Record<CopyChange['sort'], string>> = { rally: 'Rally', brief: 'Brief', class: 'Class' }
 const describe = (c: CopyChange) => [`${sorts[c.sort] ?? ''} ${name(c)}`.trim(), amounts(c)].filter(Boolean).join(': ')
 const groups = computed(() =>
@@ -53,7 +53,7 @@ const groups = computed(() =>
 const others = (p: CopyPreview) => [
   ...(p.photosNow === p.photosThen
     ? []
-    : [`${count(p.photosNow, 'photo', 'photos')} now, ${p.photosThen} in the backup.`]),
+    : [`${countOf(p.photosNow, 'photo', 'photos')} now, ${p.photosThen} in the backup.`]),
   ...(p.cupboardChanges ? ['The cupboard would be as it was then.'] : []),
 ]
 const nothing = computed(

@@ -1,17 +1,14 @@
 import type { Removed } from '@/api/names'
-import { shortDay } from '@/shared/days'
-
-/** Which rally it was of the many that a class has. */
-const rally = (name: string, r: Removed) => [name, r.brief, r.date && shortDay(r.date)].filter(Boolean).join(', ')
+import { rallyTitle } from '@/shared/rallyTitle'
 
 /** What was deleted, so that it is told apart from others of its name. */
 export const removedSays = (r: Removed) =>
   ({
     brief: `Brief “${r.name || 'without a title'}”`,
-    rally: `Rally ${rally(r.name, r)}`,
+    rally: `Rally ${rallyTitle(r.name, r.brief, r.date)}`,
     class: `Class ${r.name} with its students`,
     student: `${r.name} of ${r.of}`,
-    photo: `A photo by ${r.name}, ${rally(r.of, r)}`,
+    photo: `A photo by ${r.name}, ${rallyTitle(r.of, r.brief, r.date)}`,
   })[r.sort]
 
 /** Where it is again after it was restored: where it was. */

@@ -2,13 +2,14 @@
 import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
 import ToggleSwitch from 'primevue/toggleswitch'
-import { ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import type { Combined, OverAll } from '@/api/names'
 import { numberIn } from '@/shared/numbers'
 
 /** What decides the order, which teams stand in one list, and whether what does not compare has places all the same. */
 const props = defineProps<{ all: OverAll; differs: boolean }>()
-const chosen = defineModel<Combined>({ required: true })
+const emit = defineEmits<{ choose: [change: Partial<Combined>] }>()
+const chosen = computed(() => props.all.chosen)
 const by = [
   { label: 'Points or values', value: 'value' },
   { label: 'Points for the place in each class', value: 'placePoints' },
@@ -30,7 +31,7 @@ const wrong = ref(false)
 function setPoints() {
   const read = points.value.split(',').map((p) => numberIn(p.trim()))
   wrong.value = read.some((p) => p === undefined)
-  if (!wrong.value) chosen.value.placePoints = read.filter((p) => p !== undefined)
+  if (!wrong.value) emit('choose', { placePoints: read.filter((p) => p !== undefined) })
 }
 </script>
 
@@ -43,17 +44,25 @@ function setPoints() {
       option-label="name"
       option-value="id"
       aria-label="In order of"
-      @update:model-value="(figure: string) => (chosen.figure = figure)"
+      @update:model-value="(figure: string) => emit('choose', { figure })"
     />
     <Select
       v-if="props.all.ranking"
-      v-model="chosen.by"
+      :model-value="chosen.by"
       :options="by"
       option-label="label"
       option-value="value"
       aria-label="Ranked by"
+      @update:model-value="(to: Combined['by']) => emit('choose', { by: to })"
     />
-    <Select v-model="chosen.lists" :options="lists" option-label="label" option-value="value" aria-label="Lists" />
+    <Select
+      :model-value="chosen.lists"
+      :options="lists"
+      option-label="label"
+      option-value="value"
+      aria-label="Lists"
+      @update:model-value="(to: Combined['lists']) => emit('choose', { lists: to })"
+    />
     <label v-if="props.all.ranking && chosen.by === 'placePoints'" class="points">
       Points from the first place on
       <InputText v-model="points" :invalid="wrong" @change="setPoints" />
@@ -63,7 +72,8 @@ function setPoints() {
       {{ props.all.noShare }} Totals are listed instead.
     </p>
     <label v-else-if="props.all.ranking && props.differs" class="points">
-      <ToggleSwitch v-model="chosen.anyway" /> Give places anyway
+      <ToggleSwitch :model-value="chosen.anyway" @update:model-value="(anyway) => emit('choose', { anyway })" /> Give
+      places anyway
     </label>
   </div>
 </template>

@@ -22,7 +22,11 @@ const chosen = computed(() => [route.query.rally ?? []].flat().filter((r): r is 
 const shelf = useLoad(() => ask(api.GET('/api/rallies')))
 void shelf.load()
 const first = computed(() => shelf.data.value?.find((r) => r.id === chosen.value[0]))
-const combined = useCombined(() => first.value?.briefId ?? first.value?.briefTitle ?? '')
+const {
+  chosen: combined,
+  choose: combine,
+  keep,
+} = useCombined(() => first.value?.briefId ?? first.value?.briefTitle ?? '')
 const choose = (rallies: readonly string[]) => void router.replace({ query: { ...route.query, rally: [...rallies] } })
 /** Whoever comes from a fair day sees what the day has, and can have the day combined otherwise. */
 const day = computed(() => (typeof route.query.day === 'string' ? route.query.day : undefined))
@@ -32,15 +36,15 @@ watch(
   async ([of, known]) => {
     if (!of || !known) return
     await plan.load()
-    if (plan.data.value) Object.assign(combined, JSON.parse(JSON.stringify(plan.data.value.combined)))
+    if (plan.data.value?.combined) combine(plan.data.value.combined)
   },
   { immediate: true },
 )
 const forDay = ref('')
 async function saveForDay() {
-  const was = plan.data.value
-  if (!was || !day.value) return
-  const now = { ...was, combined: { ...combined, rallies: [] } }
+  const [was, made] = [plan.data.value, all.data.value]
+  if (!was || !made || !day.value) return
+  const now = { ...was, combined: made.chosen }
   const answer = await done(api.PUT('/api/days/{id}', { params: { path: { id: day.value } }, body: { was, now } }))
   forDay.value = answer.ok ? `Saved for ${was.name}.` : ''
   await plan.load()
@@ -51,17 +55,18 @@ const all = useLoad(() =>
       params: {
         query: {
           rally: chosen.value,
-          figure: combined.figure,
-          by: combined.by,
-          lists: combined.lists,
-          anyway: combined.anyway,
-          placePoints: combined.placePoints.join(','),
+          figure: combined.value.figure,
+          by: combined.value.by,
+          lists: combined.value.lists,
+          anyway: combined.value.anyway,
+          placePoints: combined.value.placePoints?.join(','),
         },
       },
     }),
   ),
 )
 watch([chosen, combined], () => chosen.value.length > 0 && void all.load(), { immediate: true })
+watch(all.data, (made) => made && keep(made.chosen))
 const differs = computed(() => [...new Set(all.data.value?.lists.flatMap((l) => l.differs))])
 
 const sort = ref(0)
@@ -74,7 +79,8 @@ const wall = useToWall(
   () => 1,
 )
 async function reveal(number: number) {
-  const overAll = { ...combined, rallies: chosen.value.slice(1) }
+  if (!all.data.value) return
+  const overAll = { ...all.data.value.chosen, rallies: chosen.value.slice(1) }
   if (await wall.show('the list', { shows: 'overAll', number, overAll })) revealed.value = number
 }
 const places = computed(() => all.data.value?.places ?? 0)
@@ -92,7 +98,7 @@ const places = computed(() => all.data.value?.places ?? 0)
       @update:model-value="choose"
     />
     <LoadNote
-      v-if="chosen.length > 0 && (!all.data.value || all.state.value === 'refused')"
+      v-if="chosen.length > 0 && !all.data.value"
       :state="all.state.value"
       :refusal="all.refusal.value"
       what="the list"
@@ -102,7 +108,8 @@ const places = computed(() => all.data.value?.places ?? 0)
       <p v-if="all.data.value.figures.length === 0" role="status">
         There is nothing to compare: this brief gives no points and measures nothing.
       </p>
-      <CombinedChoices v-else v-model="combined" :all="all.data.value" :differs="differs.length > 0" />
+      <CombinedChoices v-else :all="all.data.value" :differs="differs.length > 0" @choose="combine" />
+      <RefusalNote :refusal="all.state.value === 'refused' ? all.refusal.value : undefined" />
       <p v-if="chosen.length === 1" class="muted">
         Only one rally is chosen. Choose others of this brief to combine them.
       </p>
@@ -111,7 +118,7 @@ const places = computed(() => all.data.value?.places ?? 0)
           These rallies differ{{
             !all.data.value.ranking
               ? '.'
-              : combined.anyway
+              : all.data.value.chosen.anyway
                 ? ', and have places all the same.'
                 : ', so they stand side by side without places.'
           }}

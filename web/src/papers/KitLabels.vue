@@ -1,10 +1,10 @@
 <script setup lang="ts">
+import CardLines from '@/shared/CardLines.vue'
 import TeamPennant from '@/shared/TeamPennant.vue'
-import DrawnByTeam from './DrawnByTeam.vue'
 import PaperSheet from './PaperSheet.vue'
 import { useRallyPrinting } from './paper'
 
-/** A label for each team's bag: whose it is and what is in it. */
+/** A label for each team's bag: whose it is, what is in it with what was drawn, and its cards. */
 const { now, rally } = useRallyPrinting()
 const lines = (team: string) => rally.kits.find((k) => k.team === team)?.lines ?? []
 const shown = (n: number) => String(Math.round(n * 100) / 100)
@@ -24,7 +24,7 @@ const shown = (n: number) => String(Math.round(n * 100) / 100)
           </tbody>
         </table>
         <p v-if="lines(team.id).length === 0" class="muted">This brief has no kit to count out.</p>
-        <DrawnByTeam :team="team" />
+        <CardLines :cards="rally.cards[team.id] ?? []" :bag="[]" />
       </li>
     </ul>
   </PaperSheet>

@@ -44,3 +44,6 @@ export function sizeOf(bytes: number) {
   if (bytes < 1_000_000) return `${Math.max(1, Math.round(bytes / 1000))} kB`
   return bytes < 1_000_000_000 ? `${(bytes / 1_000_000).toFixed(1)} MB` : `${(bytes / 1_000_000_000).toFixed(1)} GB`
 }
+
+/** How many of something there are: 1 rally, 2 rallies. */
+export const countOf = (n: number, one: string, several: string) => `${n} ${n === 1 ? one : several}`

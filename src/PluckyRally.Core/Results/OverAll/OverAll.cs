@@ -41,33 +41,18 @@ public sealed record OverAll(
             .Figures.Where(f => ranking || !IsTotal(f))
             .OrderByDescending(f => f is Core.Figure.OfTeam)
             .ToList();
-        var by = figures.FirstOrDefault(f => f.Id == chosen.Figure) ?? (figures.Count > 0 ? figures[0] : null);
-        var byPlace = chosen.By == CombinedBy.PlacePoints && ranking;
         var noShare = ranking ? rallies.Select(OverAllWords.NoShare).FirstOrDefault(w => w.Length > 0, "") : "";
-        var byShare = chosen.By == CombinedBy.Share && ranking && noShare.Length == 0;
-        if (byShare)
-            by = figures.FirstOrDefault(IsTotal) ?? by;
+        var order = chosen.By switch
+        {
+            CombinedBy.PlacePoints when ranking => CombinedBy.PlacePoints,
+            CombinedBy.Share when ranking && noShare.Length == 0 => CombinedBy.Share,
+            CombinedBy.Value or CombinedBy.PlacePoints or CombinedBy.Share => CombinedBy.Value,
+        };
+        var by = figures.FirstOrDefault(f => order == CombinedBy.Share ? IsTotal(f) : f.Id == chosen.Figure)
+            ?? figures.FirstOrDefault();
         var lists = by is null
             ? []
-            : Grouped(scenes, chosen.Lists)
-                .Select(g =>
-                {
-                    var differs = byPlace
-                        ? []
-                        : OverAllWords.Differs([.. g.Scenes.Select(s => s.Rally)], IsTotal(by), byShare);
-                    var ranked = !byPlace && (differs.Count == 0 || chosen.Anyway);
-                    var rows = IsTotal(by)
-                        ? Totals(g.Scenes, ranked && !byShare)
-                        : Values(g.Scenes, by, ranking && ranked);
-                    return new CombinedList(
-                        g.Name,
-                        differs,
-                        byPlace ? ByPlace(rows, chosen.PlacePoints)
-                            : byShare ? ByShare(rows, g.Scenes, ranked)
-                            : rows
-                    );
-                })
-                .ToList();
+            : Grouped(scenes, chosen.Lists).Select(g => List(g.Name, g.Scenes, by, order, chosen)).ToList();
         return new(
             [
                 .. scenes.Select(s => new ClassInList(
@@ -80,26 +65,74 @@ public sealed record OverAll(
             ],
             [.. figures.Select(f => new PlotFigure(f.Id, SentenceCase.Beginning(f.Name)))],
             by?.Id ?? "",
-            by is null ? ""
-                : byPlace ? OverAllWords.PlacePoints(chosen.PlacePoints)
-                : byShare ? OverAllWords.SharesWin
-                : IsTotal(by) ? MethodWords.Wins(first.Brief.Method)
-                : by is Core.Figure.OfTeam { Fact: TeamFact.DidIt }
-                    ? OverAllWords.HowManyDidIt([.. lists.SelectMany(l => l.Rows)])
-                : BoardWords.Wins(by.Direction ?? Better.More, values: true),
+            by is null ? "" : Wins(order, by, lists, chosen, first.Brief.Method),
             lists,
             by is null ? [] : [.. Plot(scenes, by)]
         )
         {
             Ranking = ranking,
             NoShare = noShare,
-            Shown =
-                byPlace ? OverAllWords.PointsForPlaces
-                : byShare ? OverAllWords.ShareOfMost
-                : by is null ? ""
-                : SentenceCase.Beginning(by.Name),
+            Chosen = chosen,
+            Shown = order switch
+            {
+                CombinedBy.PlacePoints => OverAllWords.PointsForPlaces,
+                CombinedBy.Share => OverAllWords.ShareOfMost,
+                CombinedBy.Value => by is null ? "" : SentenceCase.Beginning(by.Name),
+            },
         };
     }
+
+    /// <summary>One of the lists: its teams in order, or class by class where they do not compare.</summary>
+    private static CombinedList List(
+        string name,
+        IReadOnlyList<(RallyJoining Rally, PlotScene Scene)> scenes,
+        Figure by,
+        CombinedBy order,
+        Combined chosen
+    )
+    {
+        // A place in one's own class needs no comparing.
+        IReadOnlyList<string> differs =
+            order == CombinedBy.PlacePoints
+                ? []
+                : OverAllWords.Differs([.. scenes.Select(s => s.Rally)], IsTotal(by), order == CombinedBy.Share);
+        var compare = differs.Count == 0 || chosen.Anyway;
+        var ranked = order == CombinedBy.Value && compare;
+        var rows = IsTotal(by)
+            ? Totals(scenes, ranked)
+            : Values(scenes, by, ranked && scenes[0].Scene.Brief.Method.Ranking);
+        return new(
+            name,
+            differs,
+            order switch
+            {
+                CombinedBy.Value => rows,
+                CombinedBy.PlacePoints => ByPlace(rows, chosen.PlacePoints),
+                CombinedBy.Share => ByShare(rows, scenes, compare),
+            }
+        );
+    }
+
+    private static string Wins(
+        CombinedBy order,
+        Figure by,
+        IReadOnlyList<CombinedList> lists,
+        Combined chosen,
+        Method method
+    ) =>
+        order switch
+        {
+            CombinedBy.PlacePoints => OverAllWords.PlacePoints(chosen.PlacePoints),
+            CombinedBy.Share => OverAllWords.SharesWin,
+            CombinedBy.Value when IsTotal(by) => MethodWords.Wins(method),
+            CombinedBy.Value when by is Core.Figure.OfTeam { Fact: TeamFact.DidIt } => OverAllWords.HowManyDidIt([
+                .. lists.SelectMany(l => l.Rows),
+            ]),
+            CombinedBy.Value => BoardWords.Wins(by.Direction ?? Better.More, values: true),
+        };
+
+    /// <summary>The choice that it was made by.</summary>
+    public Combined Chosen { get; init; } = new();
 
     /// <summary>Whether teams have places at all.</summary>
     public bool Ranking { get; init; } = true;

@@ -63,13 +63,13 @@ async function remove() {
     <ul v-if="waiting.length > 0">
       <WaitingPhoto v-for="p in waiting" :key="p.id" :photo="p" @drop="queue.drop(p.id)" />
     </ul>
+    <p v-if="photos.workOnly.value.includes(team)" class="heed small">
+      Somebody in this team may not be in a photo. Photograph the work alone.
+    </p>
     <label v-if="photos.mayTake.value" class="take">
       <input class="out-of-sight" type="file" accept="image/*" capture="environment" :disabled="busy" @change="take" />
       <span>{{ busy ? 'Saving…' : 'Take a photo' }}</span>
     </label>
-    <p v-if="photos.workOnly.value.includes(team)" class="heed small">
-      Somebody in this team may not be in a photo. Photograph the work alone.
-    </p>
     <p class="small muted">Of the work, not of faces. It stays on this computer; place and time are removed from it.</p>
   </section>
 </template>
