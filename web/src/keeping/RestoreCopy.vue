@@ -20,8 +20,11 @@ const preview = useLoad(() =>
 )
 const refusal = ref<Refusal>()
 const waiting = ref(false)
+/** The server did not answer again in time. */
+const late = ref(false)
 watch(copy, (c) => {
   refusal.value = undefined
+  late.value = false
   preview.data.value = undefined
   preview.state.value = 'loading'
   if (c) void preview.load()
@@ -77,9 +80,11 @@ async function restore() {
       if ((now.ok && now.data.restored?.name === wanted.name) || (!now.ok && !now.offline && now.status === 401)) {
         copy.value = undefined
         emit('restored')
-        break
+        waiting.value = false
+        return
       }
     }
+    late.value = true
   }
   waiting.value = false
 }
@@ -116,6 +121,9 @@ async function restore() {
         </p>
       </template>
       <RefusalNote :refusal="refusal" />
+      <p v-if="late" class="wrong" role="alert">
+        Plucky Rally has not answered again yet. Look at its window on the server’s computer, then open this page again.
+      </p>
       <p v-if="waiting" role="status">The backup is being restored…</p>
       <div class="touch-row">
         <Button
