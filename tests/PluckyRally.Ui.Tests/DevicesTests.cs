@@ -119,7 +119,7 @@ public sealed class DevicesTests : ScreenTest
             "Pell"
         );
         judge.See("The north table");
-        judge.See("You also judge");
+        judge.See("You also score in");
         judge.ClickLink("The south table");
         judge.Until(
             () => judge.Place.StartsWith($"/rallies/{two}/score", StringComparison.Ordinal),

@@ -111,7 +111,7 @@ public sealed class YearAndDayTests(DemoServer server) : ScreenTest, IClassFixtu
     }
 
     [Fact]
-    public async Task Two_judges_play_a_fair_day_from_its_page_and_the_board_goes_round()
+    public async Task Two_helpers_play_a_fair_day_at_their_tables_and_the_board_goes_round()
     {
         using var fair = new RunningServer(demo: true, lan: true);
         using var http = new HttpClient { BaseAddress = new Uri(fair.Address) };
@@ -130,37 +130,61 @@ public sealed class YearAndDayTests(DemoServer server) : ScreenTest, IClassFixtu
         desk.ClickLink("Fair days");
         desk.ClickLink("Quay day");
         desk.See("2 of 6 teams have been tested");
+        // What cannot work is said while it is typed, and saved with the names of who helps.
+        desk.Type("Helper at table 1, Class 5, today", "Wren");
+        desk.Type("Helper at table 1, Class 6, the hoist", "wren");
+        desk.See("wren is at a table of Class 5, today and at one of Class 6, the hoist from 9:15 to 10:30.");
+        desk.Type("Helper at table 1, Class 6, the hoist", "Avis");
+        desk.SeeNot("wren is at a table");
+        desk.ClickButton("Save the plan");
+        desk.See("Saved.");
+        desk.ShouldBeAccessible();
+        desk.Resize(390, 800);
+        desk.ShouldFit();
+        desk.Resize(1280, 800);
+        desk.ClickLink("Helpers’ code");
         desk.ClickButton("Make a code for the day");
         desk.See("also opens Class 6, the hoist");
         desk.ShouldBeAccessible();
         desk.ShouldFit();
         var code = desk.Driver.FindElement(OpenQA.Selenium.By.CssSelector(".code")).Text;
         var door = fair.Door;
-        var (one, two) = (Judge(door, code, "Wren"), Judge(door, code, "Tam"));
-
-        foreach (var judge in new[] { one, two })
+        var (one, two) = (Helper(door, code, "Wren"), Helper(door, code, "Tam"));
+        one.See("Your tables");
+        foreach (var helper in new[] { one, two })
         {
-            judge.Resize(800, 1280);
-            judge.ShouldFit();
-            judge.ShouldBeAccessible();
-            judge.Text.ShouldNotContain("The helpers’ code");
+            helper.Resize(390, 800);
+            helper.ShouldFit();
+            helper.ShouldBeAccessible();
+            helper.Text.ShouldNotContain("Helpers’ code");
         }
 
-        // Each at a table of the same rally: the team at it is the one that the page names.
-        var (first, second) = (NowAt(one, 1), NowAt(two, 2));
-        first.ShouldNotBe(second);
-        one.ClickLink("Judge Class 5, today");
-        one.See(first);
-        one.ClickLink("Quay day");
-        two.ClickLink("Judge Class 7, the hoist");
-        two.See("Complete");
-        two.ClickLink("Quay day");
+        // Two at one table share its line: who is not here for one is not here for the other.
+        one.ClickLink("Class 5, today, table 1");
+        two.ClickLink("Class 5, today, table 1");
+        var first = Now(one);
+        one.ClickButton("Not here");
+        one.See($"{first}, was not here");
+        two.See($"{first}, was not here");
+        two.ShouldFit();
+        two.ShouldBeAccessible();
+        var second = Now(two);
+        second.ShouldNotBe(first);
+        two.ClickButton($"Score {second}");
+        two.See("Back to table 1");
+        two.Text.ShouldNotContain("Next round");
+        two.ClickLink("Back to table 1");
+        two.ClickInMenu(second, "Send to table 2");
+        two.SeeNot(second);
+        one.SeeNot(second);
+        two.ClickLink("Choose another table");
         two.See("Combined results: The one-finger hoist");
 
         // Whoever has no code of the day sees nothing of it.
         var stranger = OpenWindow(door);
         stranger.Open(desk.Place);
         stranger.Until(() => stranger.Place.StartsWith("/sign-in", StringComparison.Ordinal), "the door");
+        desk.ClickLink("Back to the day");
         desk.ClickLink("Rotating board");
         desk.Until(() => desk.Place.EndsWith("/board", StringComparison.Ordinal), "the board");
         desk.Open(desk.Place + "?seconds=2");
@@ -176,22 +200,22 @@ public sealed class YearAndDayTests(DemoServer server) : ScreenTest, IClassFixtu
         desk.ShouldHaveCleanConsole();
     }
 
-    private Browser Judge(string door, string code, string name)
+    private Browser Helper(string door, string code, string name)
     {
-        var judge = OpenWindow(door);
-        judge.Join(code, name);
-        judge.See("Go to your table");
-        return judge;
+        var helper = OpenWindow(door);
+        helper.Join(code, name);
+        helper.See("Choose the table that you help at.");
+        return helper;
     }
 
-    private static string NowAt(Browser judge, int table) =>
-        judge.Until(
+    /// <summary>The team that is tested now at the table that is open.</summary>
+    private static string Now(Browser helper) =>
+        helper.Until(
             () =>
-                judge
-                    .Driver.FindElements(OpenQA.Selenium.By.CssSelector(".rallies td b"))
-                    .Select(b => b.Text)
-                    .ElementAtOrDefault(table - 1)
-                ?? "",
+                helper
+                    .Driver.FindElements(OpenQA.Selenium.By.CssSelector("#now"))
+                    .Select(h => h.Text.Split("Now: ").Last())
+                    .FirstOrDefault("All done"),
             "who is at the table"
         );
 }

@@ -1,6 +1,7 @@
 using System.Net;
 using System.Net.Http.Json;
 using System.Text.Json;
+using Ical.Net;
 using PluckyRally.Core;
 using PluckyRally.Data.Passes;
 using Shouldly;
@@ -20,9 +21,10 @@ public sealed class DayTests : IDisposable
     public async Task One_code_leads_to_the_page_of_the_day_and_tables_go_on_with_what_is_recorded()
     {
         await _class.Begin();
+        var brief = await _class.App.AddBrief(Sample.Brief());
         var (one, two, other) = (
-            await _class.App.Begin(Sample.Brief(), "Able", "Baker", "Cole"),
-            await _class.App.Begin(Sample.Brief(), "Dune", "Eider"),
+            await _class.App.Begin(brief, "Able", "Baker", "Cole"),
+            await _class.App.Begin(brief, "Dune", "Eider"),
             await _class.App.Begin(Sample.Brief(), "Finch")
         );
         var day = new FairDay
@@ -49,7 +51,7 @@ public sealed class DayTests : IDisposable
 
         using var pass = await _class.App.Post(
             $"/api/rallies/{one}/passes",
-            new NewPass(PassKind.Judge) { Also = [two] }
+            new NewPass(PassKind.Helper) { Also = [two] }
         );
         var code = (await RunningApp.Read(pass)).GetProperty("code").GetString()!;
         using var device = _class.App.Device();
@@ -61,12 +63,41 @@ public sealed class DayTests : IDisposable
         (await RunningApp.Read(joined)).GetProperty("day").GetGuid().ShouldBe(id);
 
         var opened = await Open(device, id);
-        opened.Rallies.Select(r => r.Role).ShouldBe([CallerRole.Judge, CallerRole.Judge]);
-        opened.Rallies[0].Tables.ShouldBe([new(1, "Able", "Cole", 2), new(2, "Baker", "", 1)]);
+        opened.Rallies.Select(r => r.Role).ShouldBe([CallerRole.Helper, CallerRole.Helper]);
+        Lines(opened).ShouldBe(["1: Able, Cole", "2: Baker"]);
         opened.Lists.ShouldBeEmpty("the teacher has not put it on the board");
         foreach (var entry in new Entry[] { Sample.Stands(true), Sample.Caught("210"), Sample.Caught("220") })
             await Classroom.Record(_class.Teacher, one, entry);
-        (await Open(device, id)).Rallies[0].Tables[0].ShouldBe(new(1, "Cole", "", 1));
+        Lines(await Open(device, id)).ShouldBe(["1: Cole", "2: Baker"]);
+
+        // A helper sends teams from table to table, and has no part in the talk or in rounds.
+        await Classroom.Record(
+            device,
+            one,
+            new Entry.SentToTable
+            {
+                Id = Guid.CreateVersion7(),
+                Team = "t3",
+                Table = 2,
+            }
+        );
+        Lines(await Open(device, id)).ShouldBe(["1: ", "2: Baker, Cole"]);
+        (await Classroom.Refusal(device, one, new Entry.RoundClosed { Id = Guid.CreateVersion7() })).ShouldBe(
+            "This is the teacher's to record."
+        );
+        (
+            await Classroom.Refusal(
+                device,
+                one,
+                new Entry.AnswerGiven
+                {
+                    Id = Guid.CreateVersion7(),
+                    Team = "t1",
+                    Question = 1,
+                    Text = "Yes",
+                }
+            )
+        ).ShouldBe("This belongs to the talk afterwards.");
 
         (
             await _class.App.Put($"/api/days/{id}", new Edited<FairDay>(day, day with { ListOnBoard = true }))
@@ -112,7 +143,74 @@ public sealed class DayTests : IDisposable
         ).StatusCode.ShouldBe(HttpStatusCode.Forbidden);
     }
 
+    /// <summary>The plan is looked through as it is typed; the calendar's file is read back by a library.</summary>
+    [Fact]
+    public async Task Clashes_are_said_before_the_plan_is_saved_and_the_calendar_has_an_event_for_each_rally()
+    {
+        await _class.Begin();
+        var (one, two) = (
+            await _class.App.Begin(Sample.Brief(), "Able"),
+            await _class.App.Begin(Sample.Brief(), "Dune")
+        );
+        var day = new FairDay
+        {
+            Name = "Quay day",
+            Date = new(2026, 11, 27),
+            Slots =
+            [
+                new()
+                {
+                    Rally = one,
+                    From = new(9, 15),
+                    To = new(10, 0),
+                    Where = "Hall",
+                    Helpers = ["Wren"],
+                },
+                new() { Rally = two },
+            ],
+        };
+        using var clash = await _class.App.Post(
+            "/api/days/check",
+            day with
+            {
+                Slots = [day.Slots[0], day.Slots[0] with { Rally = two }],
+            }
+        );
+        (await RunningApp.Read(clash))
+            .GetProperty("clashes")
+            .EnumerateArray()
+            .Select(c => c.GetProperty("at").GetString())
+            .ShouldBe(["/slots/1/where", "/slots/1/helpers"]);
+        using var gone = await _class.App.Post(
+            "/api/days/check",
+            day with
+            {
+                Slots = [new() { Rally = Guid.CreateVersion7() }],
+            }
+        );
+        (await RunningApp.Places(gone)).ShouldBe(["/slots/0/rally"]);
+
+        using var made = await _class.App.Post("/api/days", day);
+        var id = (await RunningApp.Read(made)).GetProperty("id").GetGuid();
+        var events = Calendar
+            .Load(
+                await _class.Teacher.GetStringAsync($"/api/days/{id}/calendar", TestContext.Current.CancellationToken)
+            )!
+            .Events.ToList();
+        events.Count.ShouldBe(2);
+        var timed = events.Single(e => e.Uid == $"{one}@plucky-rally");
+        (timed.Start!.Value, timed.End!.Value, timed.Location).ShouldBe(
+            (new DateTime(2026, 11, 27, 9, 15, 0), new DateTime(2026, 11, 27, 10, 0, 0), "Hall")
+        );
+        timed.Description!.ShouldEndWith("Table 1: Wren");
+        events.Single(e => e != timed).Start!.HasTime.ShouldBeFalse("its time is open");
+    }
+
     public void Dispose() => _class.Dispose();
+
+    /// <summary>The tables of the first rally: "1: Able, Cole".</summary>
+    private static IReadOnlyList<string> Lines(DayOpened day) =>
+        [.. day.Rallies[0].Tables.Select(t => $"{t.Table}: {string.Join(", ", t.Line.Select(l => l.Name))}")];
 
     private static async Task<DayOpened> Open(HttpClient device, Guid day) =>
         JsonSerializer.Deserialize<DayOpened>(

@@ -193,13 +193,16 @@ public sealed class RunningApp : IDisposable
     }
 
     /// <summary>Begins a rally with these teams and gives its id.</summary>
-    public async Task<Guid> Begin(Brief brief, params string[] teams)
+    public async Task<Guid> Begin(Brief brief, params string[] teams) => await Begin(await AddBrief(brief), teams);
+
+    /// <summary>The same of a brief that is on the shelf.</summary>
+    public async Task<Guid> Begin(Guid brief, params string[] teams)
     {
         var response = await Post(
             "/api/rallies",
             new NewRally
             {
-                Brief = await AddBrief(brief),
+                Brief = brief,
                 Name = "A class",
                 Teams = [.. teams.Select(t => new NewTeam(t))],
             }

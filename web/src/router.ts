@@ -64,6 +64,18 @@ export const router = createRouter({
       meta: { title: 'Fair day', station: 'day' },
     },
     {
+      path: '/days/:day/codes',
+      component: () => import('@/day/DayCodes.vue'),
+      props: true,
+      meta: { title: 'Helpers’ code' },
+    },
+    {
+      path: '/days/:day/rallies/:rally/tables/:table',
+      component: () => import('@/day/TablePage.vue'),
+      props: true,
+      meta: { title: 'Table', station: 'day' },
+    },
+    {
       path: '/days/:day/board',
       component: () => import('@/day/DayBoard.vue'),
       props: true,

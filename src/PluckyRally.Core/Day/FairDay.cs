@@ -77,6 +77,9 @@ public sealed record FairDay
                 "The number of tables is out of range.",
                 $"Use 1 to {MostTables}."
             );
+            found.Count(Slots[i].Helpers, MostTables, $"/slots/{i}/helpers", "helpers");
+            foreach (var helper in Slots[i].Helpers)
+                found.Length(helper, Limits.Name, $"/slots/{i}/helpers", "The helper's name");
             found.Unless(
                 Slots[i].To is null || Slots[i].From is null || Slots[i].To > Slots[i].From,
                 $"/slots/{i}/to",
@@ -107,7 +110,17 @@ public sealed record DaySlot
     /// <summary>At how many tables its teams are tested, from 1.</summary>
     public int Tables { get; init; } = 1;
 
-    /// <summary>When, where and at how many tables: "from 9:00 to 10:00, gym, 2 tables".</summary>
+    /// <summary>Who helps at each table, in their order; empty where nobody does yet.</summary>
+    public IReadOnlyList<string> Helpers { get; init; } = [];
+
+    /// <summary>Who helps at a table, counted from 0; empty where nobody does.</summary>
+    internal string HelperAt(int table) => Helpers.ElementAtOrDefault(table)?.Trim() ?? "";
+
+    /// <summary>Everybody who helps.</summary>
+    internal IReadOnlyList<string> Named() =>
+        [.. Enumerable.Range(0, Tables).Select(HelperAt).Where(name => name.Length > 0)];
+
+    /// <summary>When, where and at how many tables, with whom: "from 9:00 to 10:00, gym, 2 tables, Wren".</summary>
     internal string InWords() =>
         string.Join(
             ", ",
@@ -115,15 +128,15 @@ public sealed record DaySlot
             {
                 string.Join(
                     " ",
-                    new[] { From is { } from ? $"from {Time(from)}" : "", To is { } to ? $"to {Time(to)}" : "" }.Where(
-                        t => t.Length > 0
-                    )
+                    new[]
+                    {
+                        From is { } from ? $"from {DayTime.Say(from)}" : "",
+                        To is { } to ? $"to {DayTime.Say(to)}" : "",
+                    }.Where(t => t.Length > 0)
                 ),
                 Where,
                 English.Count(Tables, "table"),
+                English.List(Named()),
             }.Where(t => t.Length > 0)
         );
-
-    private static string Time(TimeOnly time) =>
-        time.ToString("H:mm", System.Globalization.CultureInfo.InvariantCulture);
 }

@@ -1,15 +1,20 @@
 namespace PluckyRally.Core;
 
-/// <summary>A table of a rally: who is at it, and who comes next.</summary>
+/// <summary>A team that waits at a table, or is tested there.</summary>
+/// <param name="Team">Its id.</param>
+/// <param name="Name">What it is called.</param>
+/// <param name="WasNotHere">Whether it was not there when its turn came first.</param>
+public sealed record TeamAtTable(string Team, string Name, bool WasNotHere = false);
+
+/// <summary>A table of a rally: the teams that are still to be tested there.</summary>
 /// <param name="Table">Its number, from 1.</param>
-/// <param name="Now">The team that is tested; empty where the table is done.</param>
-/// <param name="Next">The team after it; empty where there is none.</param>
-/// <param name="Left">Teams that are still to be tested, the one at the table among them.</param>
-public sealed record TableNow(int Table, string Now, string Next, int Left)
+/// <param name="Line">The teams in order, the one that is tested now first.</param>
+public sealed record TableNow(int Table, IReadOnlyList<TeamAtTable> Line)
 {
     /// <summary>
     /// The tables of a rally. The teams go to them in turns by the order of the test: with two tables the first, third
-    /// and fifth team to the first. A team that is finished, or away, has left.
+    /// and fifth team to the first. Whoever was sent to a table stands at the end of its line. A team that is finished,
+    /// or away, has left.
     /// </summary>
     /// <param name="sheets">The round, as far as it is.</param>
     /// <param name="tables">How many tables there are, from 1.</param>
@@ -17,31 +22,52 @@ public sealed record TableNow(int Table, string Now, string Next, int Left)
         Of(
             [.. sheets.Sheets.Select(s => s.Team)],
             sheets.Sheets.Where(s => s.Status == StandingStatus.Unfinished).ToDictionary(s => s.Team, s => s.Name),
+            [.. sheets.Opened.Stands.In(sheets.Round).OfType<Entry.SentToTable>()],
             tables
         );
 
     /// <summary>The same by names alone.</summary>
     /// <param name="order">The teams' ids in the order of the test.</param>
     /// <param name="waiting">The teams that are still to be tested, by id, with their names.</param>
+    /// <param name="sent">Who was sent where, in the order in which they were.</param>
     /// <param name="tables">How many tables there are, from 1.</param>
     public static IReadOnlyList<TableNow> Of(
         IReadOnlyList<string> order,
         IReadOnlyDictionary<string, string> waiting,
+        IReadOnlyList<Entry.SentToTable> sent,
         int tables
-    ) =>
+    )
+    {
+        // A table that there is no more sends nobody anywhere.
+        var last = sent.Index()
+            .Where(s => s.Item.Table <= tables)
+            .GroupBy(s => s.Item.Team)
+            .ToDictionary(g => g.Key, g => g.Last());
+        return
         [
             .. Split(order, tables)
-                .Select(table => table.Where(waiting.ContainsKey).Select(t => waiting[t]).ToList())
                 .Select(
-                    (left, at) =>
+                    (own, at) =>
                         new TableNow(
                             at + 1,
-                            left.ElementAtOrDefault(0) ?? "",
-                            left.ElementAtOrDefault(1) ?? "",
-                            left.Count
+                            [
+                                .. own.Where(t => !last.ContainsKey(t))
+                                    .Concat(
+                                        last.Values.Where(s => s.Item.Table == at + 1)
+                                            .OrderBy(s => s.Index)
+                                            .Select(s => s.Item.Team)
+                                    )
+                                    .Where(waiting.ContainsKey)
+                                    .Select(t => new TeamAtTable(
+                                        t,
+                                        waiting[t],
+                                        last.TryGetValue(t, out var s) && s.Item.NotHere
+                                    )),
+                            ]
                         )
                 ),
         ];
+    }
 
     /// <summary>The teams of each table, in turns by their order.</summary>
     public static IReadOnlyList<IReadOnlyList<string>> Split(IReadOnlyList<string> order, int tables) =>

@@ -12,6 +12,12 @@ public enum CallerRole
     /// <summary>Speaks for a team in the talk of one rally.</summary>
     Team,
 
+    /// <summary>
+    /// Helps at a table of a fair day: records what is tested there, and has no part in the talk, the rounds or the
+    /// codes.
+    /// </summary>
+    Helper,
+
     /// <summary>Records in one rally.</summary>
     Judge,
 

@@ -20,6 +20,9 @@ public static class EntryRights
         {
             CallerRole.Teacher => null,
             CallerRole.Judge => OfJudge(entry, log, others),
+            CallerRole.Helper => entry is Entry.AnswerGiven or Entry.LookedBack or Entry.AwardVoted
+                ? new("/kind", "This belongs to the talk afterwards.", "Tell the teacher.")
+                : OfJudge(entry, log, others),
             CallerRole.Team => OfTeam(entry, team),
             CallerRole.Wall or CallerRole.Nobody => new("/kind", "Nothing is recorded here.", "Join with a code."),
         };

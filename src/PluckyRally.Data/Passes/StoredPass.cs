@@ -15,6 +15,16 @@ public enum PassKind
 
     /// <summary>Say what a team has to say in the talk after a round.</summary>
     Team,
+
+    /// <summary>Help at a table of a fair day.</summary>
+    Helper,
+}
+
+/// <summary>What differs from kind to kind.</summary>
+public static class PassKinds
+{
+    /// <summary>Whether its holder gives a name, since what is recorded says who recorded it.</summary>
+    public static bool IsNamed(this PassKind kind) => kind is PassKind.Judge or PassKind.Helper;
 }
 
 /// <summary>

@@ -46,6 +46,7 @@ internal sealed record Caller(bool IsTeacher, string Name, IReadOnlyList<HeldPas
         kind switch
         {
             PassKind.Judge => CallerRole.Judge,
+            PassKind.Helper => CallerRole.Helper,
             PassKind.Team => CallerRole.Team,
             PassKind.Wall => CallerRole.Wall,
         };

@@ -51,11 +51,11 @@ internal static class JoinEndpoints
             ]);
         }
 
-        if (pass.Kind == PassKind.Judge && name.Length is 0 or > 40)
+        if (pass.Kind.IsNamed() && name.Length is 0 or > 40)
             return new Refused([
                 new(
                     "/name",
-                    "The judge needs a name.",
+                    "Your name is missing.",
                     "Type a name for the log, for example a first name; at most 40 characters."
                 ),
             ]);
@@ -65,7 +65,7 @@ internal static class JoinEndpoints
         if (ofTeacher && pass.Kind == PassKind.Wall)
             return TypedResults.Ok(new JoinedRally(pass.RallyId, CallerRole.Wall));
         var device = (await context.AuthenticateAsync(AccessSetup.PassScheme)).Principal;
-        foreach (var one in passes.Where(p => p.Kind == PassKind.Judge))
+        foreach (var one in passes.Where(p => p.Kind.IsNamed()))
             if (await NameProblem(one.RallyId, name, request.Value.Value.Same, device, names, stop) is { } taken)
                 return new Refused([taken]);
 
@@ -80,7 +80,7 @@ internal static class JoinEndpoints
         );
         foreach (var one in passes)
         {
-            if (one.Kind == PassKind.Judge)
+            if (one.Kind.IsNamed())
                 await names.Hold(one.RallyId, one.Id, name, SessionStore.IdOf(principal), stop);
             LogMessages.Joined(logger, one.RallyId);
         }
@@ -114,7 +114,7 @@ internal static class JoinEndpoints
             : [];
 
         // Whoever judges elsewhere with this device goes on under that name.
-        var nameless = passes[0].Kind == PassKind.Team && others.All(p => p.Kind != PassKind.Judge);
+        var nameless = passes[0].Kind == PassKind.Team && !others.Any(p => p.Kind.IsNamed());
         var called =
             nameless ? Caller.Team
             : name.Length > 0 ? name

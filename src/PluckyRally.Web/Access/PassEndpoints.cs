@@ -147,7 +147,7 @@ internal static class PassEndpoints
             + (
                 pass.Kind switch
                 {
-                    PassKind.Judge => "join",
+                    PassKind.Judge or PassKind.Helper => "join",
                     PassKind.Team => "team",
                     PassKind.Wall => "show",
                 }

@@ -46,14 +46,35 @@ internal static class Rights
     >
     {
         [Operation.ComeIn] = Enum.GetValues<CallerRole>(),
-        [Operation.Follow] = [CallerRole.Wall, CallerRole.Team, CallerRole.Judge, CallerRole.Teacher],
-        [Operation.SeeDay] = [CallerRole.Wall, CallerRole.Team, CallerRole.Judge, CallerRole.Teacher],
-        [Operation.SeeWall] = [CallerRole.Wall, CallerRole.Team, CallerRole.Judge, CallerRole.Teacher],
+        [Operation.Follow] =
+        [
+            CallerRole.Wall,
+            CallerRole.Team,
+            CallerRole.Helper,
+            CallerRole.Judge,
+            CallerRole.Teacher,
+        ],
+        [Operation.SeeDay] =
+        [
+            CallerRole.Wall,
+            CallerRole.Team,
+            CallerRole.Helper,
+            CallerRole.Judge,
+            CallerRole.Teacher,
+        ],
+        [Operation.SeeWall] =
+        [
+            CallerRole.Wall,
+            CallerRole.Team,
+            CallerRole.Helper,
+            CallerRole.Judge,
+            CallerRole.Teacher,
+        ],
         [Operation.Talk] = [CallerRole.Team, CallerRole.Judge, CallerRole.Teacher],
-        [Operation.Record] = [CallerRole.Team, CallerRole.Judge, CallerRole.Teacher],
-        [Operation.Score] = [CallerRole.Judge, CallerRole.Teacher],
-        [Operation.Photograph] = [CallerRole.Judge, CallerRole.Teacher],
-        [Operation.ReadInstruments] = [CallerRole.Judge, CallerRole.Teacher],
+        [Operation.Record] = [CallerRole.Team, CallerRole.Helper, CallerRole.Judge, CallerRole.Teacher],
+        [Operation.Score] = [CallerRole.Helper, CallerRole.Judge, CallerRole.Teacher],
+        [Operation.Photograph] = [CallerRole.Helper, CallerRole.Judge, CallerRole.Teacher],
+        [Operation.ReadInstruments] = [CallerRole.Helper, CallerRole.Judge, CallerRole.Teacher],
         [Operation.Lead] = [CallerRole.Teacher],
     }.ToFrozenDictionary(row => row.Key, row => row.Value.ToFrozenSet());
 

@@ -7,18 +7,44 @@ public sealed class FairDayTests
 {
     private static readonly Guid Hoist = Guid.CreateVersion7();
 
+    private static readonly string[] Order = ["a", "b", "c", "d", "e"];
+
+    /// <summary>The tables in words: "1: A, C, E", who was not here with a star.</summary>
+    private static IReadOnlyList<string> Tables(
+        IEnumerable<string> waiting,
+        int tables,
+        params Entry.SentToTable[] sent
+    ) =>
+        [
+            .. TableNow
+                .Of(Order, waiting.ToDictionary(t => t, t => t.ToUpperInvariant()), sent, tables)
+                .Select(t => $"{t.Table}: {string.Join(", ", t.Line.Select(l => l.Name + (l.WasNotHere ? "*" : "")))}"),
+        ];
+
     [Fact]
     public void Teams_go_to_the_tables_in_turns_and_leave_when_they_are_finished()
     {
-        string[] order = ["a", "b", "c", "d", "e"];
-        var all = order.ToDictionary(t => t, t => t.ToUpperInvariant());
-        TableNow.Of(order, all, 2).ShouldBe([new(1, "A", "C", 3), new(2, "B", "D", 2)]);
-        all.Remove("a");
-        all.Remove("d");
-        TableNow
-            .Of(order, all, 2)
-            .ShouldBe([new(1, "C", "E", 2), new(2, "B", "", 1)], "who is still to come stays at its table");
-        TableNow.Of(order, new Dictionary<string, string>(), 1).ShouldBe([new(1, "", "", 0)]);
+        Tables(Order, 2).ShouldBe(["1: A, C, E", "2: B, D"]);
+        Tables(["b", "c", "e"], 2).ShouldBe(["1: C, E", "2: B"], "who is still to come stays at its table");
+        Tables([], 1).ShouldBe(["1: "]);
+    }
+
+    [Fact]
+    public void Who_is_not_here_goes_to_the_end_of_the_line_and_who_is_sent_away_to_the_end_of_another()
+    {
+        Entry.SentToTable To(string team, int table, bool notHere = false) =>
+            new()
+            {
+                Id = Guid.CreateVersion7(),
+                Team = team,
+                Table = table,
+                NotHere = notHere,
+            };
+        Tables(Order, 2, To("a", 1, notHere: true)).ShouldBe(["1: C, E, A*", "2: B, D"]);
+        Tables(Order, 2, To("a", 1, notHere: true), To("c", 1, notHere: true)).ShouldBe(["1: E, A*, C*", "2: B, D"]);
+        Tables(Order, 2, To("a", 2)).ShouldBe(["1: C, E", "2: B, D, A"]);
+        Tables(Order, 2, To("a", 2), To("a", 1)).ShouldBe(["1: C, E, A", "2: B, D"], "the last word stands");
+        Tables(Order, 2, To("a", 3)).ShouldBe(["1: A, C, E", "2: B, D"], "that table is not used any more");
     }
 
     /// <summary>A judge's sheet for a table names the teams that the fair day sends there.</summary>

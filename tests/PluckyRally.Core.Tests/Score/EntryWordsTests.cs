@@ -278,6 +278,19 @@ public sealed class EntryWordsTests
                 "Late: had not let go when time was up"
             },
             {
+                new Entry.SentToTable { Id = Guid.NewGuid(), Table = 2 },
+                "Sent to table 2"
+            },
+            {
+                new Entry.SentToTable
+                {
+                    Id = Guid.NewGuid(),
+                    Table = 2,
+                    NotHere = true,
+                },
+                "Was not there; comes later at table 2"
+            },
+            {
                 new Entry.TestOrderSet { Id = Guid.NewGuid(), Teams = [] },
                 "The order of the test was set"
             },

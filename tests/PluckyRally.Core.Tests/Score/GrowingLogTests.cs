@@ -80,6 +80,13 @@ public sealed class GrowingLogTests
             },
         (_, _) => new Entry.PlanCleared { Id = default },
         (_, _) => new Entry.CameLate { Id = default },
+        (number, _) =>
+            new Entry.SentToTable
+            {
+                Id = default,
+                Table = 1 + (number % 3),
+                NotHere = number % 2 == 0,
+            },
         (number, _) => new Entry.TestOrderSet { Id = default, Teams = number % 2 == 0 ? ["zqknots", "zqterns"] : [] },
         (_, _) => new Entry.HoldBegun { Id = default },
         (_, _) => new Entry.PhaseBegun { Id = default, Phase = "test" },

@@ -20,6 +20,7 @@ public sealed partial class PassPictureTests : IDisposable
     [InlineData(PassKind.Judge)]
     [InlineData(PassKind.Wall)]
     [InlineData(PassKind.Team)]
+    [InlineData(PassKind.Helper)]
     public async Task A_camera_reads_the_link_that_stands_beside_it(PassKind kind)
     {
         var rally = await _app.Begin(Sample.Brief(), "Able");
@@ -31,7 +32,7 @@ public sealed partial class PassPictureTests : IDisposable
         new Uri(pass.Link).AbsolutePath.ShouldBe(
             kind switch
             {
-                PassKind.Judge => "/join",
+                PassKind.Judge or PassKind.Helper => "/join",
                 PassKind.Team => "/team",
                 PassKind.Wall => "/show",
             },

@@ -28,6 +28,7 @@ public sealed class RightsTableTests : IDisposable
                 Operation.Talk,
                 Operation.Record,
             ],
+            [CallerRole.Helper] = [.. Enum.GetValues<Operation>().Except([Operation.Lead, Operation.Talk])],
             [CallerRole.Judge] = [.. Enum.GetValues<Operation>().Except([Operation.Lead])],
             [CallerRole.Teacher] = Enum.GetValues<Operation>(),
         };

@@ -8,19 +8,17 @@ import type { PassKind, Refusal } from '@/api/names'
 import LoadNote from '@/shared/LoadNote.vue'
 import StationHead from '@/shared/StationHead.vue'
 import { useLoad } from '@/shared/useLoad'
+import HowToConnect from './HowToConnect.vue'
 import PassList from './PassList.vue'
-import { useWho } from './useWho'
 import WhoLine from './WhoLine.vue'
 import { done } from '@/shared/useDone'
 
 /** Lets the classroom's devices into this rally, and out again. */
 const id = String(useRoute().params.rally)
-const { who } = useWho()
 const passes = useLoad(() => ask(api.GET('/api/rallies/{id}/passes', { params: { path: { id } } })))
 void passes.load()
 /** The network may change under an open page; pictures and addresses follow. */
 useIntervalFn(() => void passes.load(), 10_000)
-const encrypted = computed(() => passes.data.value?.addresses[0]?.startsWith('https:') ?? false)
 const refusal = ref<Refusal>()
 const of = (kind: PassKind) => computed(() => passes.data.value?.passes.filter((p) => p.kind === kind) ?? [])
 const judges = of('judge')
@@ -62,18 +60,7 @@ async function letStrike(strikeOthers: boolean) {
       title="Judges, teams and walls"
       next="A code lets a device into the rallies that it is for, and nowhere else."
     />
-    <p v-if="who && !who.lan" class="note heed">
-      Only this computer can connect. To let devices of the classroom in, start it with
-      <code>./rally start --lan</code>.
-    </p>
-    <p v-else-if="!encrypted" class="small muted note">
-      Anyone on this network could read what goes over this connection. With
-      <code>./rally start --lan --https</code>
-      it is encrypted; devices need a certificate for that.
-    </p>
-    <p v-else class="small muted note">
-      The connection is encrypted. <RouterLink to="/install">What devices need for it</RouterLink>
-    </p>
+    <HowToConnect :addresses="passes.data.value?.addresses ?? []" />
     <p v-if="refusal" class="wrong" role="alert">{{ refusal.title }} {{ refusal.detail }}</p>
     <LoadNote
       v-if="!passes.data.value"
@@ -88,12 +75,6 @@ async function letStrike(strikeOthers: boolean) {
         <p class="muted">
           A judge points the camera at the code, or opens the address and types the code. Several may use one code; each
           gives a name.
-        </p>
-        <p>
-          Address to type:
-          <b v-for="(address, i) in passes.data.value.addresses" :key="address" class="figures"
-            ><template v-if="i > 0"> or </template>{{ address }}/join</b
-          >
         </p>
         <PassList :passes="judges" @end="end" />
         <fieldset v-if="sameDay.length > 0" class="also">
@@ -161,9 +142,6 @@ async function letStrike(strikeOthers: boolean) {
 </template>
 
 <style scoped>
-.note {
-  margin-top: var(--space-4);
-}
 section :deep(button) {
   min-height: var(--touch);
   margin-top: var(--space-3);

@@ -1,10 +1,17 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
+import { computed, ref } from 'vue'
 import type { Pass } from '@/api/names'
+import AskRemoval from '@/shared/AskRemoval.vue'
 
 /** Codes or links that are good: the picture for a camera, what is typed, and the end of it. */
-defineProps<{ passes: readonly Pass[] }>()
+const props = defineProps<{ passes: readonly Pass[] }>()
 defineEmits<{ end: [pass: string] }>()
+const ending = ref<string>()
+const outSays =
+  'Devices that joined with it are out at once. What they recorded stays. ' +
+  'What waits on them is sent when they join again.'
+const asked = computed(() => props.passes.find((p) => p.id === ending.value))
 </script>
 
 <template>
@@ -20,11 +27,21 @@ defineEmits<{ end: [pass: string] }>()
           :label="p.kind === 'wall' ? 'End this link' : 'End this code'"
           :aria-label="p.kind === 'wall' ? `End this link: ${p.link}` : `End this code: ${p.code}`"
           variant="outlined"
-          @click="$emit('end', p.id)"
+          @click="ending = p.id"
         />
       </div>
     </li>
   </ul>
+  <AskRemoval
+    v-model="ending"
+    verb="End"
+    :what="asked?.kind === 'wall' ? 'this link' : `code ${asked?.code ?? ''}`"
+    :goes="asked?.kind === 'wall' ? 'The screens that it opened show nothing more.' : outSays"
+    :back="
+      asked?.kind === 'wall' ? 'To show the wall again, make a new link.' : 'To let them in again, make a new code.'
+    "
+    @yes="$emit('end', asked!.id)"
+  />
 </template>
 
 <style scoped>

@@ -9,7 +9,7 @@ import { useWho } from './useWho'
 const { who } = useWho()
 const route = useRoute()
 const others = computed(() =>
-  (who.value?.rallies ?? []).filter((r) => r.role === 'judge' && r.rally !== route.params.rally),
+  (who.value?.rallies ?? []).filter((r) => ['judge', 'helper'].includes(r.role) && r.rally !== route.params.rally),
 )
 const { signOut, canSignOut, ofWindow } = useSignOut()
 </script>
@@ -19,7 +19,7 @@ const { signOut, canSignOut, ofWindow } = useSignOut()
     <span class="muted">You are {{ who.name }} {{ ofWindow ? 'in this window' : 'on this device' }}.</span>
     <RouterLink v-if="who.role === 'teacher'" to="/password">Change the password</RouterLink>
     <template v-if="others.length > 0">
-      <span class="muted">You also judge</span>
+      <span class="muted">You also score in</span>
       <RouterLink v-for="r in others" :key="r.rally" :to="pageOf(r)">{{ r.name }}</RouterLink>
     </template>
     <RouterLink v-for="d in who.days" :key="d.id" :to="`/days/${d.id}`">{{ d.name }}</RouterLink>

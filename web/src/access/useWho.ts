@@ -19,7 +19,11 @@ async function fetchWho() {
   return who.value
 }
 
-/** Who this device is: the teacher, a judge, a wall or nobody. */
+/** Who this device is: the teacher, a judge, a helper, a wall or nobody; over all, and in a rally. */
 export function useWho() {
-  return { who, isTeacher: computed(() => who.value?.role === 'teacher') }
+  return {
+    who,
+    isTeacher: computed(() => who.value?.role === 'teacher'),
+    roleIn: (rally: string) => who.value?.rallies.find((r) => r.rally === rally)?.role,
+  }
 }

@@ -1988,6 +1988,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/days/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["checkDay"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/days/{id}": {
         parameters: {
             query?: never;
@@ -1999,6 +2015,22 @@ export interface paths {
         put: operations["changeDay"];
         post?: never;
         delete: operations["removeDay"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/days/{id}/calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["dayCalendar"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -2899,7 +2931,7 @@ export interface components {
          * @description What somebody is in a rally: by role is said who may do what, and write which entry.
          * @enum {unknown}
          */
-        CallerRole: "nobody" | "wall" | "team" | "judge" | "teacher";
+        CallerRole: "nobody" | "wall" | "team" | "helper" | "judge" | "teacher";
         /** @description What a card changes for whoever holds it, from when it is drawn. A rule, a material or an award that only holders have names the card itself. */
         CardEffect: components["schemas"]["CardEffectPrice"] | components["schemas"]["CardEffectForbids"] | components["schemas"]["CardEffectGives"] | components["schemas"]["CardEffectMinutes"] | components["schemas"]["CardEffectPoints"];
         /** @description Something may be used and bought no longer. */
@@ -3664,6 +3696,9 @@ export interface components {
              */
             perUnit: number;
         };
+        DayChecked: {
+            clashes: components["schemas"]["Problem"][];
+        };
         DayListed: {
             /** Format: uuid */
             id: string;
@@ -3713,6 +3748,8 @@ export interface components {
              * @description At how many tables its teams are tested, from 1.
              */
             tables: number;
+            /** @description Who helps at each table, in their order; empty where nobody does yet. */
+            helpers: string[];
         };
         /** @description A condition that differs from team to team: a machine to use, a problem card, a handicap. Each team gets one card of it. */
         Deal: {
@@ -3942,7 +3979,7 @@ export interface components {
             largePrint: boolean;
         };
         /** @description One thing that happened in a rally, as the device that saw it wrote it down. Nothing is ever changed: a correction is another entry. */
-        Entry: components["schemas"]["EntryAwardGiven"] | components["schemas"]["EntryAwardVoted"] | components["schemas"]["EntryAnswerGiven"] | components["schemas"]["EntryLookedBack"] | components["schemas"]["EntryMarkGiven"] | components["schemas"]["EntryTagSeen"] | components["schemas"]["EntryKitCounted"] | components["schemas"]["EntryItemsSorted"] | components["schemas"]["EntryPurchased"] | components["schemas"]["EntryReturned"] | components["schemas"]["EntryOrderGiven"] | components["schemas"]["EntryPiecesCounted"] | components["schemas"]["EntryLegTimed"] | components["schemas"]["EntryRelayFaulted"] | components["schemas"]["EntryItemsCarried"] | components["schemas"]["EntryRelayStopped"] | components["schemas"]["EntryLevelGiven"] | components["schemas"]["EntryTallied"] | components["schemas"]["EntryTaskTicked"] | components["schemas"]["EntryTasksTimed"] | components["schemas"]["EntryOverRoundsSet"] | components["schemas"]["EntryPlanCleared"] | components["schemas"]["EntryCameLate"] | components["schemas"]["EntryTestOrderSet"] | components["schemas"]["EntryHoldBegun"] | components["schemas"]["EntryAttemptsCut"] | components["schemas"]["EntryPlacesOpened"] | components["schemas"]["EntryWallSet"] | components["schemas"]["EntryPhaseBegun"] | components["schemas"]["EntryClockPaused"] | components["schemas"]["EntryClockResumed"] | components["schemas"]["EntryMinutesAdded"] | components["schemas"]["EntryTurnBegun"] | components["schemas"]["EntryBriefMended"] | components["schemas"]["EntryDesignNoted"] | components["schemas"]["EntryInstrumentChecked"] | components["schemas"]["EntryNoteMade"] | components["schemas"]["EntryMeasureRead"] | components["schemas"]["EntryReferenceAdded"] | components["schemas"]["EntryRoundClosed"] | components["schemas"]["EntryRoundReopened"] | components["schemas"]["EntryRuleChecked"] | components["schemas"]["EntryStruckOut"] | components["schemas"]["EntryTargetSet"] | components["schemas"]["EntryTrialRecorded"] | components["schemas"]["EntryCardDrawn"] | components["schemas"]["EntryCardsDealt"] | components["schemas"]["EntryBagsDrawn"] | components["schemas"]["EntryHeatsDrawn"] | components["schemas"]["EntryTeamJoined"] | components["schemas"]["EntryTeamChanged"] | components["schemas"]["EntryTeamAway"] | components["schemas"]["EntryTeamBack"] | components["schemas"]["EntryStudentPlaced"];
+        Entry: components["schemas"]["EntrySentToTable"] | components["schemas"]["EntryAwardGiven"] | components["schemas"]["EntryAwardVoted"] | components["schemas"]["EntryAnswerGiven"] | components["schemas"]["EntryLookedBack"] | components["schemas"]["EntryMarkGiven"] | components["schemas"]["EntryTagSeen"] | components["schemas"]["EntryKitCounted"] | components["schemas"]["EntryItemsSorted"] | components["schemas"]["EntryPurchased"] | components["schemas"]["EntryReturned"] | components["schemas"]["EntryOrderGiven"] | components["schemas"]["EntryPiecesCounted"] | components["schemas"]["EntryLegTimed"] | components["schemas"]["EntryRelayFaulted"] | components["schemas"]["EntryItemsCarried"] | components["schemas"]["EntryRelayStopped"] | components["schemas"]["EntryLevelGiven"] | components["schemas"]["EntryTallied"] | components["schemas"]["EntryTaskTicked"] | components["schemas"]["EntryTasksTimed"] | components["schemas"]["EntryOverRoundsSet"] | components["schemas"]["EntryPlanCleared"] | components["schemas"]["EntryCameLate"] | components["schemas"]["EntryTestOrderSet"] | components["schemas"]["EntryHoldBegun"] | components["schemas"]["EntryAttemptsCut"] | components["schemas"]["EntryPlacesOpened"] | components["schemas"]["EntryWallSet"] | components["schemas"]["EntryPhaseBegun"] | components["schemas"]["EntryClockPaused"] | components["schemas"]["EntryClockResumed"] | components["schemas"]["EntryMinutesAdded"] | components["schemas"]["EntryTurnBegun"] | components["schemas"]["EntryBriefMended"] | components["schemas"]["EntryDesignNoted"] | components["schemas"]["EntryInstrumentChecked"] | components["schemas"]["EntryNoteMade"] | components["schemas"]["EntryMeasureRead"] | components["schemas"]["EntryReferenceAdded"] | components["schemas"]["EntryRoundClosed"] | components["schemas"]["EntryRoundReopened"] | components["schemas"]["EntryRuleChecked"] | components["schemas"]["EntryStruckOut"] | components["schemas"]["EntryTargetSet"] | components["schemas"]["EntryTrialRecorded"] | components["schemas"]["EntryCardDrawn"] | components["schemas"]["EntryCardsDealt"] | components["schemas"]["EntryBagsDrawn"] | components["schemas"]["EntryHeatsDrawn"] | components["schemas"]["EntryTeamJoined"] | components["schemas"]["EntryTeamChanged"] | components["schemas"]["EntryTeamAway"] | components["schemas"]["EntryTeamBack"] | components["schemas"]["EntryStudentPlaced"];
         EntryAnswer: {
             problems: components["schemas"]["Problem"][];
             taken?: null | components["schemas"]["EntryTaken"];
@@ -5744,6 +5781,52 @@ export interface components {
              */
             editionAsOf?: null | number;
         };
+        /** @description On a fair day: a team goes to the end of a table's line, since it was not there when its turn came, or since it is tested at another table. The last word stands. */
+        EntrySentToTable: {
+            /** @enum {string} */
+            kind: "sentToTable";
+            /**
+             * Format: int32
+             * @description The table's number, from 1.
+             */
+            table: number;
+            /** @description Whether it was not there when its turn came. */
+            notHere: boolean;
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was received, by the server's clock.
+             */
+            at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
+            /** @description Who wrote it. */
+            by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
+        };
         /** @description An entry was struck out, as if it had never been made. Striking out a strike brings the entry back. */
         EntryStruckOut: {
             /** @enum {string} */
@@ -7175,6 +7258,7 @@ export interface components {
         };
         ListOfDay: {
             title: string;
+            rallies: string[];
             winsText: string;
             differs: string[];
             rows: components["schemas"]["RowOverAllOnWall"][];
@@ -8283,7 +8367,7 @@ export interface components {
             also: string[];
         };
         /** @enum {unknown} */
-        PassKind: "judge" | "wall" | "team";
+        PassKind: "judge" | "wall" | "team" | "helper";
         PasswordChange: {
             old: string;
             new: string;
@@ -8977,10 +9061,12 @@ export interface components {
             left: number;
             tables: components["schemas"]["TableNow"][];
             role: components["schemas"]["CallerRole"];
+            expected: components["schemas"]["SlotTime"];
             /** Format: time */
             from?: null | string;
             /** Format: time */
             to?: null | string;
+            helpers: string[];
         };
         RallyOnShelf: {
             /** Format: uuid */
@@ -10097,6 +10183,28 @@ export interface components {
             /** Format: date */
             until?: null | string;
         };
+        /** @description When a rally of a fair day is expected to begin and to end. */
+        SlotTime: {
+            /**
+             * Format: time
+             * @description When it begins, or began; absent where that is open.
+             */
+            from?: null | string;
+            /**
+             * Format: time
+             * @description When it ends, or ended; absent where that is open.
+             */
+            to?: null | string;
+            /**
+             * Format: int32
+             * @description Minutes that it begins after its time, or began; 0 where it is on time.
+             */
+            late: number;
+            /** @description Whether it has begun. */
+            begun: boolean;
+            /** @description That it is late, and what is expected; empty where it is on time. */
+            says: null | string;
+        };
         /** @description Something in a brief that is unclear, unfair, unsafe or impossible, found before a class finds it. */
         Snag: {
             /** @description Which check found it. */
@@ -10297,22 +10405,15 @@ export interface components {
          * @enum {unknown}
          */
         SummaryKind: "order" | "linePlot" | "range" | "mode" | "median" | "mean" | "boxPlot" | "meanAbsoluteDeviation" | "standardDeviation" | "scatter" | "fit";
-        /** @description A table of a rally: who is at it, and who comes next. */
+        /** @description A table of a rally: the teams that are still to be tested there. */
         TableNow: {
             /**
              * Format: int32
              * @description Its number, from 1.
              */
             table: number;
-            /** @description The team that is tested; empty where the table is done. */
-            now: string;
-            /** @description The team after it; empty where there is none. */
-            next: string;
-            /**
-             * Format: int32
-             * @description Teams that are still to be tested, the one at the table among them.
-             */
-            left: number;
+            /** @description The teams in order, the one that is tested now first. */
+            line: components["schemas"]["TeamAtTable"][];
         };
         TableSent: {
             text: string;
@@ -10469,6 +10570,18 @@ export interface components {
             /** @description What was drawn into its bag; absent where no bags were drawn. */
             bag?: null | components["schemas"]["KitAmount"][];
             heat?: null | components["schemas"]["HeatPlace"];
+        };
+        /** @description A team that waits at a table, or is tested there. */
+        TeamAtTable: {
+            /** @description Its id. */
+            team: string;
+            /** @description What it is called. */
+            name: string;
+            /**
+             * @description Whether it was not there when its turn came first.
+             * @default false
+             */
+            wasNotHere: boolean;
         };
         /** @description A team before and after something is changed. */
         TeamChange: {
@@ -16382,6 +16495,39 @@ export interface operations {
             };
         };
     };
+    checkDay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FairDay"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayChecked"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
     openDay: {
         parameters: {
             query?: never;
@@ -16482,6 +16628,28 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    dayCalendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
             /** @description Not Found */
             404: {
                 headers: {

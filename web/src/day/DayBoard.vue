@@ -75,7 +75,7 @@ useAwake()
                 r.left === 0
                   ? 'done'
                   : r.tables
-                      .map((t) => t.now)
+                      .map((t) => t.line[0]?.name)
                       .filter(Boolean)
                       .join(', ')
               }}</b>
@@ -90,8 +90,8 @@ useAwake()
         <tbody>
           <tr v-for="t in rally.tables" :key="t.table">
             <td>Table {{ t.table }}</td>
-            <th scope="row">{{ t.now || 'done' }}</th>
-            <td>{{ t.next ? `then ${t.next}` : '' }}</td>
+            <th scope="row">{{ t.line[0]?.name ?? 'done' }}</th>
+            <td>{{ t.line[1] ? `then ${t.line[1].name}` : '' }}</td>
           </tr>
         </tbody>
       </table>

@@ -1,15 +1,19 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
+import InputText from 'primevue/inputtext'
+import { useDebounceFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ask, refusalOf } from '@/api/client'
-import type { FairDay, Refusal } from '@/api/names'
+import type { FairDay, Problem, Refusal } from '@/api/names'
+import AskRemoval from '@/shared/AskRemoval.vue'
 import ConflictNote from '@/shared/ConflictNote.vue'
 import LoadNote from '@/shared/LoadNote.vue'
 import { useLoad } from '@/shared/useLoad'
 import { useMeanwhile } from '@/shared/useMeanwhile'
+import PlanSlot from './PlanSlot.vue'
 
-/** The plan of a day: which rallies, when, where, at how many tables. */
+/** The plan of a day: which rallies, when, where, at how many tables, and who helps. */
 const props = defineProps<{ day: string }>()
 const emit = defineEmits<{ changed: [] }>()
 const router = useRouter()
@@ -27,13 +31,31 @@ const left = computed(() =>
 const nameOf = (id: string) => shelf.data.value?.find((r) => r.id === id)?.name ?? 'a rally that was deleted'
 const refusal = ref<Refusal>()
 const said = ref('')
-const problem = (at: string) => refusal.value?.problems.find((p) => p.at.startsWith(at))
+const clashes = ref<readonly Problem[]>([])
+/** What cannot work is said while it is typed; what is not in order yet is said when it is saved. */
+const check = useDebounceFn(async () => {
+  if (!typed.value) return
+  const answer = await ask(api.POST('/api/days/check', { body: typed.value }))
+  if (answer.ok) clashes.value = answer.data.clashes
+}, 400)
+watch(typed, () => void check(), { deep: true })
+/** What is said of one slot; of the day as a whole where it stands at no slot. */
+const at = (all: readonly Problem[], slot: number) => all.filter((p) => p.at.startsWith(`/slots/${slot}/`))
+const ofDay = computed(() =>
+  [...(refusal.value?.problems ?? []), ...clashes.value].filter((p) => !p.at.startsWith('/slots/')),
+)
+/** Everybody who is written down, to choose from at the next table. */
+const helpers = computed(() => [...new Set((typed.value?.slots ?? []).flatMap((s) => s.helpers).filter(Boolean))])
 function add(event: Event) {
   const list = event.target as HTMLSelectElement
-  if (list.value) typed.value?.slots.push({ rally: list.value, where: '', tables: 1 })
+  if (list.value) typed.value?.slots.push({ rally: list.value, where: '', tables: 1, helpers: [] })
   list.value = ''
 }
-const time = (value: string) => (value ? `${value.slice(0, 5)}:00` : null)
+function move(slot: number, by: number) {
+  const slots = typed.value!.slots
+  const [moved] = slots.splice(slot, 1)
+  slots.splice(slot + by, 0, moved!)
+}
 async function keep() {
   if (!typed.value || !plan.data.value) return
   const body = { was: plan.data.value, now: typed.value }
@@ -50,9 +72,11 @@ function takeTheirs() {
   letGo()
   copy()
 }
+const removing = ref<string>()
 async function remove() {
   const answer = await ask(api.DELETE('/api/days/{id}', { params: { path: { id: props.day } } }))
   if (answer.ok) await router.push('/days')
+  else refusal.value = refusalOf(answer)
 }
 </script>
 
@@ -67,93 +91,69 @@ async function remove() {
       @again="plan.load"
     />
     <form v-else novalidate @submit.prevent="keep">
-      <p>
-        <input v-model="typed.name" class="inline" aria-label="What it is called" maxlength="80" /> on
-        <input v-model="typed.date" class="inline" type="date" aria-label="The day" />
+      <div class="line">
+        <label class="field grows"
+          >What it is called
+          <InputText v-model="typed.name" maxlength="80" />
+        </label>
+        <label class="field"
+          >The day
+          <InputText v-model="typed.date" type="date" />
+        </label>
+      </div>
+      <p v-for="p in ofDay" :key="p.what" :class="p.severity === 'warning' ? 'heed' : 'wrong'" role="status">
+        {{ p.what }} {{ p.remedy }}
       </p>
-      <p v-if="problem('/name')" class="wrong" role="alert">
-        {{ problem('/name')!.what }} {{ problem('/name')!.remedy }}
-      </p>
-      <table class="rows">
-        <thead>
-          <tr>
-            <th scope="col">Rally</th>
-            <th scope="col">From</th>
-            <th scope="col">To</th>
-            <th scope="col">Where</th>
-            <th scope="col">Tables</th>
-            <th scope="col"><span class="out-of-sight">Remove</span></th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="(s, i) in typed.slots" :key="s.rally">
-            <th scope="row">
-              {{ nameOf(s.rally) }}
-              <p v-if="problem(`/slots/${i}/`)" class="wrong small" role="alert">
-                {{ problem(`/slots/${i}/`)!.what }} {{ problem(`/slots/${i}/`)!.remedy }}
-              </p>
-            </th>
-            <td>
-              <input
-                type="time"
-                class="inline"
-                :value="s.from?.slice(0, 5)"
-                :aria-label="`From, ${nameOf(s.rally)}`"
-                @change="s.from = time(($event.target as HTMLInputElement).value)"
-              />
-            </td>
-            <td>
-              <input
-                type="time"
-                class="inline"
-                :value="s.to?.slice(0, 5)"
-                :aria-label="`To, ${nameOf(s.rally)}`"
-                @change="s.to = time(($event.target as HTMLInputElement).value)"
-              />
-            </td>
-            <td><input v-model="s.where" class="inline" maxlength="80" :aria-label="`Where, ${nameOf(s.rally)}`" /></td>
-            <td>
-              <input
-                v-model.number="s.tables"
-                type="number"
-                min="1"
-                max="12"
-                class="inline tables"
-                :aria-label="`Tables, ${nameOf(s.rally)}`"
-              />
-            </td>
-            <td>
-              <button
-                type="button"
-                class="act"
-                :aria-label="`Remove: ${nameOf(s.rally)}`"
-                @click="typed.slots.splice(i, 1)"
-              >
-                Remove
-              </button>
-            </td>
-          </tr>
-        </tbody>
-      </table>
-      <label
-        >Put in
-        <select class="inline" aria-label="Add a rally" @change="add">
-          <option value="">a rally</option>
+      <ol class="slots">
+        <PlanSlot
+          v-for="(s, i) in typed.slots"
+          :key="s.rally"
+          v-model="typed.slots[i]!"
+          :name="nameOf(s.rally)"
+          :at="i"
+          :of="typed.slots.length"
+          :problems="at(refusal?.problems ?? [], i)"
+          :clashes="at(clashes, i)"
+          @move="move(i, $event)"
+          @remove="typed.slots.splice(i, 1)"
+        />
+      </ol>
+      <datalist id="helpers">
+        <option v-for="h in helpers" :key="h" :value="h" />
+      </datalist>
+      <label class="field"
+        >Add a rally
+        <select class="touch-field" @change="add">
+          <option value="">Choose one</option>
           <option v-for="r in left" :key="r.id" :value="r.id">{{ r.name }}, {{ r.briefTitle }}</option>
         </select>
       </label>
-      <label
-        ><input v-model="typed.listOnBoard" type="checkbox" /> the board and the helpers see the combined results</label
+      <label class="check"
+        ><input v-model="typed.listOnBoard" type="checkbox" /> The board and the helpers see the combined results</label
       >
       <p v-if="refusal && refusal.problems.length === 0" class="wrong" role="alert">
         {{ refusal.title }} {{ refusal.detail }}
       </p>
       <ConflictNote :of="meanwhile" @theirs="takeTheirs" />
-      <div class="ways">
-        <Button type="submit" label="Save the plan" />
-        <button type="button" class="act" @click="remove">Delete the fair day; its rallies stay</button>
+      <div class="touch-row">
+        <Button type="submit" label="Save the plan" class="touch" />
+        <Button
+          type="button"
+          label="Delete the fair day"
+          severity="secondary"
+          variant="outlined"
+          class="touch"
+          @click="removing = props.day"
+        />
         <span v-if="said" role="status">{{ said }}</span>
       </div>
+      <AskRemoval
+        v-model="removing"
+        :what="typed.name || 'the fair day'"
+        goes="Its plan goes: times, places, tables and helpers."
+        back="Its rallies and all that is recorded in them stay. The plan cannot be restored."
+        @yes="remove"
+      />
     </form>
   </section>
 </template>
@@ -164,16 +164,34 @@ section {
 }
 form {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: var(--space-4);
   justify-items: start;
+  padding-top: var(--space-3);
 }
-.tables {
-  width: 4rem;
-}
-.ways {
+.line {
   display: flex;
   flex-wrap: wrap;
-  gap: var(--space-3) var(--space-5);
-  align-items: center;
+  gap: var(--space-4);
+  width: 100%;
+}
+.grows {
+  flex: 0 1 24rem;
+}
+.slots {
+  width: 100%;
+  border-top: var(--rule);
+}
+form > .field {
+  width: 100%;
+  max-width: 24rem;
+}
+.field select {
+  width: 100%;
+}
+.check {
+  display: inline-flex;
+  align-items: baseline;
+  gap: var(--space-3);
 }
 </style>

@@ -18,7 +18,7 @@ export const slotSays = (r: { from?: string | null; to?: string | null; where: s
   [
     [r.from, r.to]
       .filter(Boolean)
-      .map((t) => t!.slice(0, 5))
+      .map((t) => t!.slice(0, 5).replace(/^0/, ''))
       .join(' to '),
     r.where,
   ]

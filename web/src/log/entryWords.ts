@@ -12,6 +12,7 @@ const others = {
   struckOut: () => 'an entry crossed out',
   planCleared: () => 'plan approved',
   cameLate: () => 'late',
+  sentToTable: (e) => (e.notHere ? 'was not there' : `sent to table ${e.table}`),
   testOrderSet: () => 'the test order',
   designNoted: () => 'a design note',
   awardGiven: () => 'an award',

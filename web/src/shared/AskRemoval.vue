@@ -3,8 +3,8 @@ import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
 import { computed } from 'vue'
 
-/** Asks before something is deleted: says what goes with it, and how long it can be restored. */
-defineProps<{ what: string; goes: string; back?: string }>()
+/** Asks before something is deleted or ended: says what goes with it, and how it comes back. */
+defineProps<{ what: string; goes: string; back?: string; verb?: string }>()
 const emit = defineEmits<{ yes: [] }>()
 /** What it is asked about; nothing while it is not asked. */
 const item = defineModel<string>()
@@ -16,13 +16,19 @@ function yes() {
 </script>
 
 <template>
-  <Dialog v-model:visible="open" modal :header="`Delete ${what}?`" :style="{ width: '28rem' }" dismissable-mask>
+  <Dialog
+    v-model:visible="open"
+    modal
+    :header="`${verb ?? 'Delete'} ${what}?`"
+    :style="{ width: '28rem' }"
+    dismissable-mask
+  >
     <div class="ask">
       <p>{{ goes }}</p>
       <p class="small muted">{{ back ?? 'You can restore it from Backups for 30 days. After that it is gone.' }}</p>
       <slot />
       <div class="touch-row">
-        <Button label="Delete" severity="danger" class="touch" @click="yes" />
+        <Button :label="verb ?? 'Delete'" severity="danger" class="touch" @click="yes" />
         <Button label="Cancel" variant="outlined" class="touch" autofocus @click="item = undefined" />
       </div>
     </div>

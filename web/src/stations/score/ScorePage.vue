@@ -40,14 +40,19 @@ import type { Redo } from './redo'
 import { announceRecorded } from './announceRecorded'
 import { useSheets } from './useSheets'
 import { useWho } from '@/access/useWho'
+import { tablePath, useMyTable } from '@/day/myTable'
 import WhoLine from '@/access/WhoLine.vue'
 
 /** One team at a time: what it must have, its attempts, what was recorded. Made for one hand and for the keyboard. */
 const props = defineProps<{ team?: string }>()
 const { rally, round, inRound, instruments } = useJudgeRally()
-const { isTeacher } = useWho()
+const { isTeacher, roleIn } = useWho()
 const router = useRouter()
 const id = rally.value?.id ?? ''
+/** Rounds are begun by the teacher and by judges; a helper goes back to its table. */
+const isHelper = computed(() => roleIn(id) === 'helper')
+const { table: mine } = useMyTable()
+const table = computed(() => (mine.value?.rally === id ? mine.value : undefined))
 
 const open = ref(props.team ?? '')
 const { sheets, order, strip, outbox, ...loading } = useSheets(() => open.value)
@@ -176,7 +181,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
       <RouterLink v-if="isTeacher" :to="inRound(`/rallies/${id}/typing/${current}`)" class="small only-wide"
         >Type in a paper sheet</RouterLink
       >
-      <RoundChoice :rounds="rally.progress.rounds" :round="round" may-begin />
+      <RoundChoice :rounds="rally.progress.rounds" :round="round" :may-begin="!isHelper" />
     </StationHead>
     <TeamStrip :teams="teams" :references="references" :current="current" :rally="rally.id" :strip="strip" />
     <UnsentNote :outbox="outbox" :rally="rally" />
@@ -203,6 +208,9 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
           <p v-else class="muted" :class="{ 'only-wide': isTeacher && sheet.status === 'unfinished' }">
             {{ sheet.status === 'away' ? `Not ranked: ${sheet.reason}` : sheet.reason || 'Complete' }}
           </p>
+          <RouterLink v-if="table && !isTeacher" :to="tablePath(table)" class="table"
+            >Back to table {{ table.table }}</RouterLink
+          >
           <nav v-if="isTeacher" class="ways" aria-label="Other pages">
             <RouterLink to="/">Home</RouterLink>
             <RouterLink :to="inRound(`/rallies/${id}/run`)">Run</RouterLink>
@@ -331,6 +339,11 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
 }
 .ways a {
   display: grid;
+  align-items: center;
+  min-height: 36px;
+}
+.table {
+  display: inline-grid;
   align-items: center;
   min-height: 36px;
 }

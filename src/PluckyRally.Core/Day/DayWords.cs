@@ -1,0 +1,95 @@
+namespace PluckyRally.Core;
+
+/// <summary>What is said of the plan of a fair day.</summary>
+internal static class DayWords
+{
+    public static Problem NoHelpers { get; } =
+        Warning("/slots", "No table has a helper yet.", "Enter who helps at each table.");
+
+    public static Problem SamePlace(DayClashes.Pair pair) =>
+        Warning(
+            $"/slots/{pair.At}/where",
+            $"{pair.One.Name} and {pair.Other.Name} are both in {pair.Other.Slot.Where.Trim()} {Overlap(pair)}.",
+            "Change the time or the place of one of them."
+        );
+
+    public static Problem AtTwoTables(DayClashes.Pair pair, string helper) =>
+        Warning(
+            $"/slots/{pair.At}/helpers",
+            $"{helper} is at a table of {pair.One.Name} and at one of {pair.Other.Name} {Overlap(pair)}.",
+            "Enter somebody else at one of them."
+        );
+
+    public static Problem TwiceInOne(int at, string rally, string helper) =>
+        Warning(
+            $"/slots/{at}/helpers",
+            $"{helper} is at two tables of {rally}.",
+            "Enter somebody else at one of them, or use fewer tables."
+        );
+
+    public static Problem NobodyAt(int at, string rally, IReadOnlyList<int> tables) =>
+        Warning(
+            $"/slots/{at}/helpers",
+            $"Nobody is at {(tables.Count == 1 ? "table" : "tables")} {English.List([.. tables.Select(t => $"{t}")])}"
+                + $" of {rally}.",
+            "Enter who helps there, or use fewer tables."
+        );
+
+    public static Problem TooShort(int at, PlannedSlot slot) =>
+        Warning(
+            $"/slots/{at}/to",
+            $"Testing {English.Count(slot.Kit.Teams.Count, "team")} of {slot.Name}"
+                + $" at {English.Count(slot.Slot.Tables, "table")}"
+                + $" takes about {English.Count(Math.Ceiling(slot.Testing), "minute")},"
+                + $" and there are {Numerals.Write(slot.Room ?? 0)}.",
+            "Use more tables, or more time."
+        );
+
+    public static Problem NeededTwice(DayClashes.Pair pair, IReadOnlyList<ShoppingLine> lines) =>
+        Warning(
+            $"/slots/{pair.At}/from",
+            $"{pair.One.Name} and {pair.Other.Name} both need {English.List([.. lines.Select(l => l.Name)])}"
+                + $" {Overlap(pair)}, and there is not enough for both: {string.Join("; ", lines.Select(Short))}.",
+            "Let one begin after the other, or get more."
+        );
+
+    /// <summary>"72 cotton reels in all, 11 in the cupboard".</summary>
+    private static string Short(ShoppingLine line) =>
+        $"{Material.So(line.Needed, line.Unit, line.Name)} in all,"
+        + $" {(line.InCupboard == 0 ? "none" : $"{Numerals.Write(line.InCupboard)} {line.Unit}".TrimEnd())}"
+        + " in the cupboard";
+
+    /// <summary>A class that is late, begun or not.</summary>
+    public static string Late(SlotTime time)
+    {
+        var minutes = Lasting(time.Late);
+        var ends = time.To is { } to ? $" It is expected to end at about {DayTime.Say(to)}." : "";
+        return time.Begun
+            ? $"It began {minutes} late.{ends}"
+            : $"It is expected to begin {minutes} late, at about {DayTime.Say(time.From!.Value)}.{ends}";
+    }
+
+    public static string Sent(Entry.SentToTable sent) =>
+        sent.NotHere ? $"Was not there; comes later at table {sent.Table}" : $"Sent to table {sent.Table}";
+
+    private static string Lasting(int minutes) =>
+        string.Join(
+            " ",
+            new[] { (minutes / 60, "hour"), (minutes % 60, "minute") }
+                .Where(p => p.Item1 > 0)
+                .Select(p => English.Count(p.Item1, p.Item2))
+        );
+
+    public static string AtTable(int table, string helper) => $"Table {table}: {helper}";
+
+    /// <summary>"from 9:30 to 10:00": while both run.</summary>
+    private static string Overlap(DayClashes.Pair pair) =>
+        $"from {DayTime.Say(Later(pair.One.Slot.From!.Value, pair.Other.Slot.From!.Value))}"
+        + $" to {DayTime.Say(Earlier(pair.One.Until!.Value, pair.Other.Until!.Value))}";
+
+    private static TimeOnly Later(TimeOnly one, TimeOnly other) => one > other ? one : other;
+
+    private static TimeOnly Earlier(TimeOnly one, TimeOnly other) => one < other ? one : other;
+
+    private static Problem Warning(string at, string what, string remedy) => new(at, what, remedy, Severity.Warning);
+}
