@@ -139,6 +139,7 @@ static async Task<int> Serve(string[] args, CopyRestoring restoring)
         api.MapSchool();
         api.MapPlans();
         api.MapDays();
+        api.MapDayBoards();
         api.MapDemo();
         api.MapWall();
         api.MapKeeping();

@@ -143,6 +143,7 @@ public sealed class LessonTests(ClassroomServer server) : ScreenTest, IClassFixt
         // The code is ended: the phone is out at once, says so, and keeps what it had; with a new code it is sent.
         desk.Open($"/rallies/{rally}/judges");
         desk.ClickButton($"End this code: {code}");
+        desk.ClickButton("End");
         desk.Until(() => desk.All("button", "End this code", exact: false).Count == 0, "the code to be ended");
         phone.ClickButton("tests early");
         phone.See("1 kept on this device, not sent yet. It is sent by itself when this device is let in again");

@@ -102,7 +102,7 @@ public sealed class DayTests : IDisposable
         (
             await _class.App.Put($"/api/days/{id}", new Edited<FairDay>(day, day with { ListOnBoard = true }))
         ).StatusCode.ShouldBe(HttpStatusCode.NoContent);
-        (await Open(device, id)).Lists.ShouldHaveSingleItem().Rows[0].Name.ShouldBe("Able");
+        (await Open(device, id)).Lists.ShouldHaveSingleItem().Lists.Single().Rows[0].Name.ShouldBe("Able");
 
         // How results are combined is the day's too.
         var places = new Combined { By = CombinedBy.PlacePoints, PlacePoints = [5, 3] };
@@ -142,6 +142,88 @@ public sealed class DayTests : IDisposable
             )
         ).StatusCode.ShouldBe(HttpStatusCode.Forbidden);
     }
+
+    /// <summary>
+    /// One class of two teams and one of one: places by the highest total, with three heights typed in by hand.
+    /// </summary>
+    [Fact]
+    public async Task The_board_shows_what_the_teacher_chose_and_no_place_before_it_is_revealed()
+    {
+        await _class.Begin();
+        var brief = await _class.App.AddBrief(Sample.Brief());
+        var (one, two) = (await _class.App.Begin(brief, "Able", "Baker"), await _class.App.Begin(brief, "Dune"));
+        foreach (var (rally, team, caught) in new[] { (one, "t1", 210), (one, "t2", 230), (two, "t1", 220) })
+        foreach (
+            var entry in new Entry[]
+            {
+                Sample.Stands(true, team),
+                Sample.Caught($"{caught}", team),
+                Sample.Caught($"{caught}", team),
+            }
+        )
+            await Classroom.Record(_class.Teacher, rally, entry);
+        using var made = await _class.App.Post(
+            "/api/days",
+            new FairDay
+            {
+                Name = "Quay day",
+                Date = new(2026, 11, 27),
+                Slots = [new() { Rally = one }, new() { Rally = two }],
+            }
+        );
+        var id = (await RunningApp.Read(made)).GetProperty("id").GetGuid();
+        using var wall = await _class.Wall(one);
+
+        (await Names(wall, id)).ShouldBeEmpty("the combined results are not wanted on the board");
+        await Show(id, new() { Shows = DayBoardShows.Class });
+        (await Names(wall, id)).ShouldBe(["Baker", "Able", "Dune"]);
+        foreach (
+            var (places, names) in new (int, string[])[]
+            {
+                (0, []),
+                (1, ["Able"]),
+                (2, ["Dune", "Able"]),
+                (3, ["Baker", "Dune", "Able"]),
+            }
+        )
+        {
+            await Show(id, new() { Shows = DayBoardShows.Reveal, Revealed = places });
+            (await Names(wall, id)).ShouldBe(names);
+        }
+
+        using var refused = await _class.App.Put($"/api/days/{id}/board", new BoardOfDay { Revealed = -1 });
+        (await RunningApp.Places(refused)).ShouldBe(["/revealed"]);
+        (
+            await wall.PutAsync(
+                $"/api/days/{id}/board",
+                RunningApp.Body(Json.Write(new BoardOfDay())),
+                TestContext.Current.CancellationToken
+            )
+        ).StatusCode.ShouldBe(HttpStatusCode.Forbidden, "a wall only shows it");
+
+        // The certificates say the places of the day, and the class where parts are compared by class alone.
+        var papers = await _class.App.Get<RallyPapers>($"/api/rallies/{one}/papers?day={id}");
+        papers.Certificates.Select(c => c.Place).ShouldBe(["3rd of 3 teams", "1st of 3 teams"]);
+        (await _class.App.Get<RallyPapers>($"/api/rallies/{one}/papers"))
+            .Certificates.Select(c => c.Place)
+            .ShouldBe(["2nd of 2 teams", "1st of 2 teams"]);
+    }
+
+    private async Task Show(Guid day, BoardOfDay board) =>
+        (await _class.App.Put($"/api/days/{day}/board", board)).StatusCode.ShouldBe(HttpStatusCode.NoContent);
+
+    /// <summary>The teams on the lists of the board, in their order.</summary>
+    private static async Task<IReadOnlyList<string>> Names(HttpClient device, Guid day) =>
+        [
+            .. JsonSerializer
+                .Deserialize<DayBoard>(
+                    await device.GetStringAsync($"/api/days/{day}/board", TestContext.Current.CancellationToken),
+                    Lenient
+                )!
+                .Lists.SelectMany(l => l.Lists)
+                .SelectMany(l => l.Rows)
+                .Select(r => r.Name),
+        ];
 
     /// <summary>The plan is looked through as it is typed; the calendar's file is read back by a library.</summary>
     [Fact]

@@ -64,6 +64,12 @@ export const router = createRouter({
       meta: { title: 'Fair day', station: 'day' },
     },
     {
+      path: '/days/:day/papers',
+      component: () => import('@/day/DayPapersPage.vue'),
+      props: true,
+      meta: { title: 'Papers for the day' },
+    },
+    {
       path: '/days/:day/codes',
       component: () => import('@/day/DayCodes.vue'),
       props: true,

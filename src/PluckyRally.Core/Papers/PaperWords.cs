@@ -121,6 +121,9 @@ internal static class PaperWords
         + (place.Place == 1 ? "the best" : $"{English.Ordinal(place.Place)} best")
         + $" of {English.Count(place.Of, "team")}";
 
+    /// <summary>With whom something is compared, where that is not everybody: "2nd of 12 teams in Class 7".</summary>
+    public static string Among(string said, string whom) => whom.Length > 0 ? $"{said} in {whom}" : said;
+
     public static string Gained(string part, string since) => $"{part}: {SinceWords.WithoutVerdict(since)}";
 
     public static string Reached(string part, string value) => $"{part}: {value}";

@@ -15,11 +15,23 @@ public sealed record RallyPapers(
     /// <summary>The standing over the rounds; absent where there is none.</summary>
     public RoundsStanding? Rounds { get; init; }
 
+    /// <summary>At how many tables its teams are tested on its fair day; 1 where it is on none.</summary>
+    public int Tables { get; init; } = 1;
+
     /// <summary>The papers of a round.</summary>
-    public static RallyPapers Of(OpenedRally opened, int round, Standings standings)
+    /// <param name="opened">The rally.</param>
+    /// <param name="round">The round.</param>
+    /// <param name="standings">Its standings.</param>
+    /// <param name="day">What its certificates say on a fair day; absent on any other.</param>
+    public static RallyPapers Of(OpenedRally opened, int round, Standings standings, PlacesOfDay? day = null)
     {
         var run = opened.In(round);
-        var certificates = Certificate.All(run, standings, PartPlace.All(opened.Result(round)));
+        var certificates = Certificate.All(
+            run,
+            standings,
+            day ?? new(PartPlace.All(opened.Result(round))),
+            ofDay: day is not null
+        );
         return new(BriefPapers.Of(run.Compiled), standings, certificates, NoteHome.All(run, standings, certificates))
         {
             Rounds = RoundsStanding.Of(opened) is { Over: not null } together ? together : null,
@@ -43,11 +55,7 @@ public sealed record Certificate(
     string Best
 )
 {
-    internal static IReadOnlyList<Certificate> All(
-        RunRound run,
-        Standings standings,
-        IReadOnlyDictionary<(string Team, string Part), PartPlace> places
-    ) =>
+    internal static IReadOnlyList<Certificate> All(RunRound run, Standings standings, PlacesOfDay places, bool ofDay) =>
         [
             .. from team in run.Present
             join row in standings.Rows on team.Id equals row.Team
@@ -55,26 +63,29 @@ public sealed record Certificate(
                 team.Id,
                 team.Name,
                 [.. team.Students.Select(p => p.Name)],
-                standings is { Ranking: true, Provisional: false }
-                && row is { Status: StandingStatus.Placed, Place: { } place }
-                    ? PaperWords.PlaceWon(
-                        place,
-                        standings.Rows.Count(r => r.Place == place) > 1,
-                        standings.Rows.Count(r => r.Status == StandingStatus.Placed)
-                    )
-                    : "",
+                ofDay ? places.Places.GetValueOrDefault(team.Id, "") : PlaceIn(standings, row),
                 [.. standings.Awards.Where(a => a.Teams.Contains(team.Id)).Select(a => a.Name)],
                 AtItsBest(row, places)
             ),
         ];
+
+    private static string PlaceIn(Standings standings, Standing row) =>
+        standings is { Ranking: true, Provisional: false } && row is { Status: StandingStatus.Placed, Place: { } place }
+            ? PaperWords.PlaceWon(
+                place,
+                standings.Rows.Count(r => r.Place == place) > 1,
+                standings.Rows.Count(r => r.Status == StandingStatus.Placed)
+            )
+            : "";
 
     /// <summary>
     /// Where a team stood highest: the part with the best place among the teams that place. In the lower half of every
     /// part, or without a place, what it gained since the round before, else what it reached: a certificate says what
     /// somebody did.
     /// </summary>
-    private static string AtItsBest(Standing row, IReadOnlyDictionary<(string Team, string Part), PartPlace> places)
+    private static string AtItsBest(Standing row, PlacesOfDay of)
     {
+        var places = of.Parts;
         var scored = row
             .Parts.Where(p => p is { State: PartState.Scored, ValueText.Length: > 0 } && p.Points is not null)
             .ToList();
@@ -84,7 +95,7 @@ public sealed record Certificate(
                 : "";
         var best = scored.MinBy(p => places.GetValueOrDefault((row.Team, p.Part))?.Place ?? int.MaxValue)!;
         if (places.GetValueOrDefault((row.Team, best.Part)) is { Of: > 1 } place && place.Place * 2 <= place.Of + 1)
-            return PaperWords.BestAt(best.Name, best.ValueText, place);
+            return PaperWords.Among(PaperWords.BestAt(best.Name, best.ValueText, place), of.Among);
         return scored.Find(p => SinceWords.IsBetter(p.SinceLastRound)) is { } gained
             ? PaperWords.Gained(gained.Name, gained.SinceLastRound)
             : PaperWords.Reached(best.Name, best.ValueText);

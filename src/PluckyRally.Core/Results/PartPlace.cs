@@ -11,20 +11,29 @@ internal sealed record PartPlace(int Place, bool Shared, int Of)
     /// stands first. Where one part makes the whole total, the places are those of the standings, tie-breaks included.
     /// Empty where teams have no places.
     /// </summary>
-    public static IReadOnlyDictionary<(string Team, string Part), PartPlace> All(RoundResult round)
+    public static IReadOnlyDictionary<(string Team, string Part), PartPlace> All(RoundResult round) =>
+        Among([round], round);
+
+    /// <summary>The same of one of several rounds that are compared with each other, by points and value alone.</summary>
+    /// <param name="rounds">All of them, of one edition.</param>
+    /// <param name="round">The one whose teams it is of.</param>
+    public static IReadOnlyDictionary<(string Team, string Part), PartPlace> Among(
+        IReadOnlyList<RoundResult> rounds,
+        RoundResult round
+    )
     {
         var compiled = round.Run.Compiled;
-        var placed = round.Teams.Where(t => t.Status == StandingStatus.Placed).ToList();
         var places = new Dictionary<(string, string), PartPlace>();
-        if (!Ranking.Ranks(compiled, round.Teams))
+        if (!Ranking.Ranks(compiled, [.. rounds.SelectMany(r => r.Teams)]))
             return places;
+        var placed = rounds.SelectMany(Placed).ToList();
         for (var at = 0; at < compiled.Parts.Count; at++)
         {
             var compare =
-                compiled.Parts.Count == 1
+                compiled.Parts.Count == 1 && rounds.Count == 1
                     ? Comparer<TeamResult>.Create((a, b) => Nullable.Compare(a.Rank, b.Rank))
                     : InPart(compiled, at);
-            foreach (var team in placed)
+            foreach (var team in Placed(round))
                 places[(team.Team.Id, compiled.Parts[at].Part.Id)] = new(
                     1 + placed.Count(other => compare.Compare(other, team) < 0),
                     placed.Count(other => compare.Compare(other, team) == 0) > 1,
@@ -34,6 +43,9 @@ internal sealed record PartPlace(int Place, bool Shared, int Of)
 
         return places;
     }
+
+    private static IEnumerable<TeamResult> Placed(RoundResult round) =>
+        round.Teams.Where(t => t.Status == StandingStatus.Placed);
 
     private static Comparer<TeamResult> InPart(CompiledEdition compiled, int at)
     {

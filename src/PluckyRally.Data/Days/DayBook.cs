@@ -53,10 +53,22 @@ public sealed class DayBook(RallyDb db)
         return (SaveOutcome.Saved, day);
     }
 
+    /// <summary>Sets what the board of a day shows; false where there is no such day.</summary>
+    public async Task<bool> Set(Guid id, BoardOfDay board, CancellationToken stop)
+    {
+        var text = Json.Write(board);
+        return await db.Days.Where(d => d.Id == id).ExecuteUpdateAsync(d => d.SetProperty(x => x.Board, text), stop)
+            > 0;
+    }
+
     /// <summary>Takes a day away; its rallies stay. False where there is none.</summary>
     public async Task<bool> Remove(Guid id, CancellationToken stop) =>
         await db.Days.Where(d => d.Id == id).ExecuteDeleteAsync(stop) > 0;
 }
 
 /// <summary>A day that is kept.</summary>
-public sealed record KeptDay(Guid Id, FairDay Day);
+public sealed record KeptDay(Guid Id, FairDay Day)
+{
+    /// <summary>What its board shows.</summary>
+    public BoardOfDay Board { get; init; } = new();
+}

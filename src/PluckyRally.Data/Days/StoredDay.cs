@@ -20,9 +20,20 @@ public sealed class StoredDay
     /// <summary>The <see cref="FairDay"/> as JSON.</summary>
     public required string Document { get; set; }
 
-    /// <summary>The same, understood; null where a newer version wrote it.</summary>
+    /// <summary>The <see cref="BoardOfDay"/> as JSON; null until it is first set.</summary>
+    public string? Board { get; set; }
+
+    /// <summary>The day, understood; null where a newer version wrote it.</summary>
     public KeptDay? Read() =>
-        DocumentReader.Request<FairDay>(Document) is { IsOk: true } read ? new(Id, read.Value.Value) : null;
+        DocumentReader.Request<FairDay>(Document) is { IsOk: true } read
+            ? new(Id, read.Value.Value)
+            {
+                Board =
+                    Board is { } kept && DocumentReader.Request<BoardOfDay>(kept) is { IsOk: true } board
+                        ? board.Value.Value
+                        : new(),
+            }
+            : null;
 }
 
 internal sealed class StoredDayConfiguration : IEntityTypeConfiguration<StoredDay>

@@ -13,7 +13,7 @@ namespace PluckyRally.Web;
 internal static class DayNow
 {
     /// <summary>A rally of the day that is there.</summary>
-    private sealed record Found(DaySlot Slot, KeptRally Kept, OpenedRally Opened, int Round, RoundSheets Sheets)
+    internal sealed record Found(DaySlot Slot, KeptRally Kept, OpenedRally Opened, int Round, RoundSheets Sheets)
     {
         public string Title => Opened.In(Round).Compiled.Brief.Title;
     }
@@ -29,19 +29,10 @@ internal static class DayNow
         CancellationToken stop
     )
     {
-        if (await book.Find(id, stop) is not { Day: var day })
+        if (await book.Find(id, stop) is not { Day: var day } kept)
             return new Missing("day");
         var caller = Caller.Of(context.User);
-        var found = new List<Found>();
-        foreach (var slot in day.Slots)
-        {
-            // A rally that was taken away meanwhile leaves the day.
-            if (await log.Open(slot.Rally, stop) is not { Opened: { IsOk: true } opened } kept)
-                continue;
-            var round = opened.Value.Running;
-            found.Add(new(slot, kept, opened.Value, round, rounds.SheetsOf(kept, round, points: false)));
-        }
-
+        var found = await Find(day, log, rounds, stop);
         var times = Times(day, found, clock);
         var rallies = new List<RallyOfDay>();
         foreach (var (at, rally) in found.Index())
@@ -64,17 +55,82 @@ internal static class DayNow
                     Helpers = rally.Slot.Helpers,
                 }
             );
-        var lists = caller.IsTeacher || day.ListOnBoard ? Lists(day, found, rounds) : [];
-        return TypedResults.Ok(new DayOpened(id, day.Name, day.Date, day.ListOnBoard, rallies, lists));
+        var lists = caller.IsTeacher ? Lists(day.Combining, found, rounds) : ForHelpers(kept, found, rounds);
+        return TypedResults.Ok(new DayOpened(id, day.Name, day.Date, day.ListOnBoard, kept.Board, rallies, lists));
     }
 
+    /// <summary>
+    /// What tells which rallies run one brief: the brief on the shelf, or its title where it came from elsewhere.
+    /// </summary>
+    internal static string BriefOf(KeptRally rally) => rally.Stored.BriefId?.ToString() ?? rally.Stored.BriefTitle;
+
+    /// <summary>The rallies of a day; one that was taken away meanwhile leaves it.</summary>
+    internal static async Task<IReadOnlyList<Found>> Find(
+        FairDay day,
+        RallyLog log,
+        RoundCache rounds,
+        CancellationToken stop
+    )
+    {
+        var found = new List<Found>();
+        foreach (var slot in day.Slots)
+            if (await log.Open(slot.Rally, stop) is { Opened: { IsOk: true } opened } kept)
+                found.Add(
+                    new(
+                        slot,
+                        kept,
+                        opened.Value,
+                        opened.Value.Running,
+                        rounds.SheetsOf(kept, opened.Value.Running, points: false)
+                    )
+                );
+        return found;
+    }
+
+    /// <summary>
+    /// Helpers see combined results where the teacher wants them seen; while they are revealed, nobody before the board.
+    /// </summary>
+    private static IReadOnlyList<ListOfDay> ForHelpers(KeptDay kept, IReadOnlyList<Found> found, RoundCache rounds) =>
+        kept is { Day.ListOnBoard: true, Board.Shows: not DayBoardShows.Reveal }
+            ? Lists(kept.Day.Combining, found, rounds)
+            : [];
+
+    /// <summary>The results of each class by itself, also where no other runs its brief.</summary>
+    internal static IReadOnlyList<ListOfDay> ByClass(Combined chosen, IReadOnlyList<Found> found, RoundCache rounds) =>
+        [
+            .. found.Select(r =>
+                ListOfDay.Of(
+                    r.Title,
+                    [r],
+                    rounds.ListOver([(r.Kept, r.Round)], chosen with { Lists = CombinedLists.Class }),
+                    revealed: null
+                )
+            ),
+        ];
+
     /// <summary>The combined results of each brief that several of the rallies run.</summary>
-    private static IReadOnlyList<ListOfDay> Lists(FairDay day, IReadOnlyList<Found> found, RoundCache rounds) =>
+    /// <param name="chosen">How they are combined.</param>
+    /// <param name="found">The rallies.</param>
+    /// <param name="rounds">Where they are worked out.</param>
+    /// <param name="revealed">How many places are shown, from the last; all where absent.</param>
+    internal static IReadOnlyList<ListOfDay> Lists(
+        Combined chosen,
+        IReadOnlyList<Found> found,
+        RoundCache rounds,
+        int? revealed = null
+    ) =>
         [
             .. found
-                .GroupBy(r => r.Kept.Stored.BriefId?.ToString() ?? r.Title)
+                .GroupBy(r => BriefOf(r.Kept))
                 .Where(g => g.Count() > 1)
-                .Select(g => rounds.ListOver(g.First().Title, [.. g.Select(r => (r.Kept, r.Round))], day.Combining)),
+                .Select(g =>
+                    ListOfDay.Of(
+                        g.First().Title,
+                        [.. g],
+                        rounds.ListOver([.. g.Select(r => (r.Kept, r.Round))], chosen),
+                        revealed
+                    )
+                ),
         ];
 
     private static IReadOnlyList<SlotTime> Times(FairDay day, IReadOnlyList<Found> found, TimeProvider clock)
@@ -84,84 +140,6 @@ internal static class DayNow
             [.. found.Select(r => PlannedSlot.Of(r.Slot, r.Opened, r.Round))],
             [.. found.Select(r => SlotSoFar.Of(r.Opened, r.Round, r.Sheets, now))],
             day.Date == DateOnly.FromDateTime(now.DateTime) ? TimeOnly.FromDateTime(now.DateTime) : null
-        );
-    }
-}
-
-/// <summary>A fair day as it goes on.</summary>
-/// <param name="Id">Its id.</param>
-/// <param name="Name">What it is called.</param>
-/// <param name="Date">The day.</param>
-/// <param name="ListOnBoard">Whether the board shows the lists over all.</param>
-/// <param name="Rallies">Its rallies, in the order of the day.</param>
-/// <param name="Lists">The lists over all, one for each brief that several rallies run; for helpers and the board only
-/// where the teacher wants them seen.</param>
-public sealed record DayOpened(
-    Guid Id,
-    string Name,
-    DateOnly Date,
-    bool ListOnBoard,
-    IReadOnlyList<RallyOfDay> Rallies,
-    IReadOnlyList<ListOfDay> Lists
-);
-
-/// <summary>A rally of a fair day.</summary>
-/// <param name="Rally">Its id.</param>
-/// <param name="Name">What it is called.</param>
-/// <param name="Title">The brief's title.</param>
-/// <param name="Where">Where.</param>
-/// <param name="Round">The round that runs.</param>
-/// <param name="Teams">Teams that take part.</param>
-/// <param name="Left">Teams that are still to be tested.</param>
-/// <param name="Tables">Who is at which table, and who comes next.</param>
-/// <param name="Role">What whoever asks may do in it.</param>
-/// <param name="Expected">When it is expected to begin and to end; on any day but its own that is the plan.</param>
-public sealed record RallyOfDay(
-    Guid Rally,
-    string Name,
-    string Title,
-    string Where,
-    int Round,
-    int Teams,
-    int Left,
-    IReadOnlyList<TableNow> Tables,
-    CallerRole Role,
-    SlotTime Expected
-)
-{
-    /// <summary>When it begins; absent where that is open.</summary>
-    public TimeOnly? From { get; init; }
-
-    /// <summary>When it ends; absent where that is open.</summary>
-    public TimeOnly? To { get; init; }
-
-    /// <summary>Who helps at each table; empty where nobody does yet.</summary>
-    public IReadOnlyList<string> Helpers { get; init; } = [];
-}
-
-/// <summary>The list over the rallies of one brief.</summary>
-/// <param name="Title">The brief's title.</param>
-/// <param name="Rallies">The rallies, by their ids.</param>
-/// <param name="WinsText">Which way is better.</param>
-/// <param name="Differs">Why nobody has a place over all; empty where they have.</param>
-/// <param name="Rows">Its teams.</param>
-public sealed record ListOfDay(
-    string Title,
-    IReadOnlyList<Guid> Rallies,
-    string WinsText,
-    IReadOnlyList<string> Differs,
-    IReadOnlyList<RowOverAllOnWall> Rows
-)
-{
-    internal static ListOfDay Of(string title, IReadOnlyList<RallyJoining> rallies, Combined chosen)
-    {
-        var all = OverAll.Of(rallies, chosen);
-        return new(
-            title,
-            [.. rallies.Select(r => r.Id)],
-            all.WinsText,
-            [.. all.Lists.SelectMany(l => l.Differs)],
-            RowOverAllOnWall.Of(all)
         );
     }
 }

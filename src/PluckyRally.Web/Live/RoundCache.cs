@@ -32,7 +32,7 @@ internal sealed class RoundCache(RallyCache kept)
     private readonly ConcurrentDictionary<(Guid, int), Shared<ClockOnWall>> _clocks = new();
     private readonly ConcurrentDictionary<(Guid, int), Shared<Confidence>> _sure = new();
     private readonly ConditionalWeakTable<RoundSheets, RallyProgress> _progress = [];
-    private readonly ConcurrentDictionary<string, (string States, ListOfDay List)> _lists = new();
+    private readonly ConcurrentDictionary<string, (string States, OverAll List)> _lists = new();
     private long _counted;
 
     /// <summary>
@@ -93,16 +93,15 @@ internal sealed class RoundCache(RallyCache kept)
     /// <summary>
     /// The list over rallies of one brief: a fair's helpers and boards all ask for it, every few seconds.
     /// </summary>
-    public ListOfDay ListOver(string title, IReadOnlyList<(KeptRally Rally, int Round)> rallies, Combined chosen)
+    public OverAll ListOver(IReadOnlyList<(KeptRally Rally, int Round)> rallies, Combined chosen)
     {
         if (_lists.Count > Most)
             _lists.Clear();
-        var states = string.Join(' ', rallies.Select(r => NameOf(r.Rally)).Append(Json.Write(chosen)));
-        var key = string.Join(' ', rallies.Select(r => r.Rally.Stored.Id));
+        var states = string.Join(' ', rallies.Select(r => NameOf(r.Rally)));
+        var key = string.Join(' ', rallies.Select(r => $"{r.Rally.Stored.Id}").Append(Json.Write(chosen)));
         if (_lists.TryGetValue(key, out var known) && known.States == states)
             return known.List;
-        var list = ListOfDay.Of(
-            title,
+        var list = OverAll.Of(
             [.. rallies.Select(r => new RallyJoining(r.Rally.Stored.Id, r.Rally.Opened.OrThrow(), r.Round))],
             chosen
         );

@@ -1,6 +1,7 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core;
 using PluckyRally.Data.Briefs;
+using PluckyRally.Data.Days;
 using PluckyRally.Data.Rallies;
 
 namespace PluckyRally.Web;
@@ -47,14 +48,19 @@ internal static class PapersEndpoints
         );
     }
 
-    /// <summary>The whole way to each place is written out only for those who print it.</summary>
+    /// <summary>
+    /// The whole way to each place is written out only for those who print it. On a fair day, certificates say the
+    /// places as the day combines them.
+    /// </summary>
     private static async Task<Results<Ok<RallyPapers>, Missing, Refused>> OfRally(
         Guid id,
         RallyLog log,
         RoundCache rounds,
+        DayBook days,
         CancellationToken stop,
         int round = 1,
-        bool why = false
+        bool why = false,
+        Guid? day = null
     )
     {
         if (await log.Open(id, stop) is not { } found)
@@ -63,13 +69,45 @@ internal static class PapersEndpoints
             return new Missing("round");
         if (!found.Opened.IsOk)
             return new Refused(found.Opened.Problems);
+        if (day is { } named && await days.Find(named, stop) is null)
+            return new Missing("day");
         var standings = rounds.Standings(found, round);
+        var all = await days.All(stop);
         return TypedResults.Ok(
             RallyPapers.Of(
                 found.Opened.Value,
                 round,
-                why ? standings : standings with { Rows = [.. standings.Rows.Select(r => r with { Why = [] })] }
+                why ? standings : standings with { Rows = [.. standings.Rows.Select(r => r with { Why = [] })] },
+                all.FirstOrDefault(d => d.Id == day) is { Day: var fair }
+                    ? await PlacesOn(fair, found, round, log, stop)
+                    : null
+            ) with
+            {
+                Tables = all.SelectMany(d => d.Day.Slots).FirstOrDefault(s => s.Rally == id)?.Tables ?? 1,
+            }
+        );
+    }
+
+    /// <summary>The places of a rally among those of its brief on a fair day.</summary>
+    private static async Task<PlacesOfDay> PlacesOn(
+        FairDay day,
+        KeptRally rally,
+        int round,
+        RallyLog log,
+        CancellationToken stop
+    )
+    {
+        var joining = new List<RallyJoining>();
+        foreach (var slot in day.Slots.Where(s => s.Rally != rally.Stored.Id))
+            if (
+                await log.Open(slot.Rally, stop) is { Opened: { IsOk: true } opened } kept
+                && DayNow.BriefOf(kept) == DayNow.BriefOf(rally)
             )
+                joining.Add(new(slot.Rally, opened.Value, opened.Value.Running));
+        return PlacesOfDay.Of(
+            rally.Stored.Id,
+            [new(rally.Stored.Id, rally.Opened.OrThrow(), round), .. joining],
+            day.Combining
         );
     }
 

@@ -49,7 +49,7 @@ public sealed class RightsTableTests : IDisposable
                 e => e.Operation,
                 e => e.Path["/api".Length..].Replace("{id:guid}", "1", StringComparison.Ordinal)
             );
-        open[Operation.SeeDay].ShouldBe(["/days/1"]);
+        open[Operation.SeeDay].ShouldBe(["/days/1", "/days/1/board/"]);
         open[Operation.Talk].ShouldBe(["/rallies/1/talk"]);
         open[Operation.Record].ShouldBe(["/rallies/1/entries", "/rallies/1/entries/many"]);
         open[Operation.ReadInstruments]

@@ -2052,6 +2052,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/days/{id}/board": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["seeDayBoard"];
+        put: operations["setDayBoard"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/demo": {
         parameters: {
             query?: never;
@@ -2468,6 +2484,11 @@ export interface components {
             /** @description Left out, so that a tier can bring it in (or the other way round). */
             off: boolean;
         };
+        AwardOnBoard: {
+            name: string;
+            class: string;
+            says: string;
+        };
         /** @description Who won an award. */
         AwardResult: {
             /** @description The award's id; empty where the teacher thought of it on the spot. */
@@ -2654,6 +2675,16 @@ export interface components {
             of: string;
             /** @description What it is called. */
             name: string;
+        };
+        /** @description The board of a fair day, as the teacher sets it. */
+        BoardOfDay: {
+            /** @description What it shows. */
+            shows: components["schemas"]["DayBoardShows"];
+            /**
+             * Format: int32
+             * @description For a reveal: how many places are shown, from the last.
+             */
+            revealed: number;
         };
         BoardOnWall: {
             wins: components["schemas"]["WinningDirection"];
@@ -3696,6 +3727,18 @@ export interface components {
              */
             perUnit: number;
         };
+        DayBoard: {
+            name: string;
+            shows: components["schemas"]["DayBoardShows"];
+            rallies: components["schemas"]["RallyOnBoard"][];
+            lists: components["schemas"]["ListOfDay"][];
+            awards: components["schemas"]["AwardOnBoard"][];
+        };
+        /**
+         * @description What the board of a fair day shows.
+         * @enum {unknown}
+         */
+        DayBoardShows: "everything" | "tables" | "list" | "class" | "awards" | "reveal";
         DayChecked: {
             clashes: components["schemas"]["Problem"][];
         };
@@ -3721,6 +3764,7 @@ export interface components {
             /** Format: date */
             date: string;
             listOnBoard: boolean;
+            board: components["schemas"]["BoardOfDay"];
             rallies: components["schemas"]["RallyOfDay"][];
             lists: components["schemas"]["ListOfDay"][];
         };
@@ -7261,7 +7305,10 @@ export interface components {
             rallies: string[];
             winsText: string;
             differs: string[];
-            rows: components["schemas"]["RowOverAllOnWall"][];
+            missing: string[];
+            /** Format: int32 */
+            places: number;
+            lists: components["schemas"]["NamedList"][];
         };
         /** @description How a load is laid on: rolls first, then equal small steps. */
         LoadingPlan: {
@@ -7587,6 +7634,10 @@ export interface components {
             failureValue?: null | number;
             /** @description Left out, so that a tier can bring it in (or the other way round). */
             off: boolean;
+        };
+        NamedList: {
+            name: string;
+            rows: components["schemas"]["RowOverAllOnWall"][];
         };
         NamedOfGradeBand: {
             value: components["schemas"]["GradeBand"];
@@ -9068,6 +9119,20 @@ export interface components {
             to?: null | string;
             helpers: string[];
         };
+        RallyOnBoard: {
+            name: string;
+            title: string;
+            where: string;
+            /** Format: time */
+            from?: null | string;
+            /** Format: time */
+            to?: null | string;
+            /** Format: int32 */
+            teams: number;
+            /** Format: int32 */
+            left: number;
+            tables: components["schemas"]["TableNow"][];
+        };
         RallyOnShelf: {
             /** Format: uuid */
             id: string;
@@ -9136,6 +9201,11 @@ export interface components {
             /** @description The note home of each team. */
             home: components["schemas"]["NoteHome"][];
             rounds?: null | components["schemas"]["RoundsStanding"];
+            /**
+             * Format: int32
+             * @description At how many tables its teams are tested on its fair day; 1 where it is on none.
+             */
+            tables: number;
         };
         RallyPasses: {
             addresses: string[];
@@ -16117,6 +16187,7 @@ export interface operations {
             query?: {
                 round?: number;
                 why?: boolean;
+                day?: string;
             };
             header?: never;
             path: {
@@ -16683,6 +16754,79 @@ export interface operations {
             };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    seeDayBoard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayBoard"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    setDayBoard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BoardOfDay"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -2,124 +2,113 @@
 import { useIntervalFn } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
+import { api, ask } from '@/api/client'
 import ListOnWall from '@/shared/ListOnWall.vue'
 import LoadNote from '@/shared/LoadNote.vue'
 import { useAwake } from '@/shared/useAwake'
-import { slotSays, useDay } from './useDay'
+import { useLoad } from '@/shared/useLoad'
+import { boardPages } from './boardPages'
+import { slotSays } from './useDay'
 
-/**
- * The board of a fair day: it goes round who is where, each rally, and the lists over all. Nothing to touch; read from
- * eight metres.
- */
+/** The board of a fair day, for a projector: it shows what the teacher chose, and its pages turn by themselves. */
 const props = defineProps<{ day: string }>()
-const day = useDay(props.day)
+const board = useLoad(() => ask(api.GET('/api/days/{id}/board', { params: { path: { id: props.day } } })))
+void board.load()
+/** How often it looks for news, in milliseconds: a reveal is waited for. */
+useIntervalFn(() => void board.load(), 2_000)
 /** A page of the board hangs so many seconds, unless its address says otherwise. */
 const hangs = 1000 * (Number(useRoute().query.seconds) || 12)
 const at = ref(0)
-/** How many teams of a list can be read at once from eight meters; every team comes by. */
-const most = 10
-type Page = { kind: 'now' } | { kind: 'rally'; rally: string } | { kind: 'list'; title: string; from: number }
-const pages = computed<Page[]>(() => [
-  { kind: 'now' },
-  ...(day.data.value?.rallies ?? []).filter((r) => r.left > 0).map((r): Page => ({ kind: 'rally', rally: r.rally })),
-  ...(day.data.value?.listOnBoard ? day.data.value.lists : []).flatMap((l) =>
-    Array.from({ length: Math.ceil(l.rows.length / most) }, (_, i): Page => ({
-      kind: 'list',
-      title: l.title,
-      from: i * most,
-    })),
-  ),
-])
-useIntervalFn(() => (at.value = (at.value + 1) % pages.value.length), hangs)
-const page = computed(() => pages.value[at.value % pages.value.length]!)
-const rally = computed(() => {
-  const p = page.value
-  return p.kind === 'rally' ? day.data.value?.rallies.find((r) => r.rally === p.rally) : undefined
-})
-const list = computed(() => {
-  const p = page.value
-  const whole = p.kind === 'list' ? day.data.value?.lists.find((l) => l.title === p.title) : undefined
-  if (!whole || p.kind !== 'list') return undefined
-  const rows = whole.rows.slice(p.from, p.from + most)
-  const which =
-    whole.rows.length > most ? `${p.from + 1} to ${p.from + rows.length} of ${whole.rows.length} teams. ` : ''
-  return { title: whole.title, says: which + whole.winsText, rows }
-})
+const pages = computed(() => (board.data.value ? boardPages(board.data.value) : []))
+useIntervalFn(() => (at.value = (at.value + 1) % Math.max(1, pages.value.length)), hangs)
+const page = computed(() => pages.value[at.value % pages.value.length])
 useAwake()
 </script>
 
 <template>
   <main id="main" class="wall board">
     <LoadNote
-      v-if="!day.data.value"
-      :state="day.state.value"
-      :refusal="day.refusal.value"
-      what="the day"
-      @again="day.load"
+      v-if="!board.data.value || !page"
+      :state="board.state.value"
+      :refusal="board.refusal.value"
+      what="the board"
+      @again="board.load"
     />
     <template v-else>
       <header>
-        <h1>{{ rally?.name ?? list?.title ?? day.data.value.name }}</h1>
-        <p>{{ rally ? slotSays(rally) : (list?.says ?? '') }}</p>
+        <h1>{{ 'title' in page ? page.title : board.data.value.name }}</h1>
+        <p>{{ 'says' in page ? page.says : '' }}</p>
       </header>
-      <table v-if="page.kind === 'now'">
+      <table v-if="page.kind === 'where'">
         <caption class="out-of-sight">
           Who is where
         </caption>
         <tbody>
-          <tr v-for="r in day.data.value.rallies" :key="r.rally">
+          <tr v-for="r in page.rallies" :key="r.name">
             <th scope="row">{{ r.name }}</th>
             <td>{{ slotSays(r) }}</td>
-            <td>
-              <b>{{
-                r.left === 0
-                  ? 'done'
-                  : r.tables
-                      .map((t) => t.line[0]?.name)
-                      .filter(Boolean)
-                      .join(', ')
-              }}</b>
-            </td>
+            <td>{{ r.left === 0 ? 'done' : `${r.teams - r.left} of ${r.teams} tested` }}</td>
           </tr>
         </tbody>
       </table>
-      <table v-else-if="rally">
-        <caption class="out-of-sight">
-          The tables
-        </caption>
+      <table v-else-if="page.kind === 'tables'">
+        <thead>
+          <tr>
+            <th scope="col">Table</th>
+            <th scope="col">Now</th>
+            <th scope="col">Next</th>
+          </tr>
+        </thead>
         <tbody>
-          <tr v-for="t in rally.tables" :key="t.table">
-            <td>Table {{ t.table }}</td>
-            <th scope="row">{{ t.line[0]?.name ?? 'done' }}</th>
-            <td>{{ t.line[1] ? `then ${t.line[1].name}` : '' }}</td>
+          <tr v-for="r in page.rows" :key="`${r.of} ${r.table.table}`">
+            <td>{{ r.of }}, table {{ r.table.table }}</td>
+            <th scope="row">{{ r.table.line[0]?.name ?? 'done' }}</th>
+            <td>{{ r.table.line[1]?.name ?? '' }}</td>
           </tr>
         </tbody>
       </table>
-      <ListOnWall v-else-if="list" :rows="list.rows" />
-      <p v-if="rally" class="tested">{{ rally.teams - rally.left }} of {{ rally.teams }} teams have been tested</p>
+      <ListOnWall v-else-if="page.kind === 'list'" :rows="page.rows" />
+      <div v-else-if="page.kind === 'reveal'" class="lists">
+        <section v-for="l in page.lists" :key="l.name" :aria-label="l.name || page.title">
+          <h2 v-if="l.name">{{ l.name }}</h2>
+          <ListOnWall :rows="l.rows" :short="page.lists.length > 1" />
+        </section>
+      </div>
+      <ul v-else-if="page.kind === 'awards'" class="awards">
+        <li v-for="a in page.awards" :key="`${a.class} ${a.name}`">
+          <b>{{ a.says }}</b> <span>{{ a.class }}</span>
+        </li>
+      </ul>
+      <p v-if="pages.length > 1" class="count" aria-hidden="true">
+        <span v-for="n in pages.length" :key="n" :class="{ here: n === (at % pages.length) + 1 }"></span>
+      </p>
     </template>
   </main>
 </template>
 
 <style scoped>
 .board {
-  padding: var(--space-7) var(--space-8);
-  font-size: 2rem;
+  padding: var(--space-6) var(--space-8);
+  font-size: 1.9rem;
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  align-content: start;
+  gap: var(--space-4);
 }
 header {
   display: flex;
   flex-wrap: wrap;
   justify-content: space-between;
   align-items: baseline;
-  gap: var(--space-3) var(--space-7);
+  gap: var(--space-2) var(--space-7);
   border-bottom: 3px solid var(--line);
-  padding-bottom: var(--space-4);
+  padding-bottom: var(--space-3);
 }
 h1 {
   font-size: 3rem;
 }
 header p,
-.tested {
+.awards span {
   color: var(--muted);
 }
 table {
@@ -132,5 +121,30 @@ th {
   padding: var(--space-2) var(--space-4);
   border-bottom: 2px solid var(--line);
   line-height: 1.2;
+}
+thead th {
+  color: var(--muted);
+}
+.lists {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(22rem, 1fr));
+  gap: var(--space-6);
+}
+.awards {
+  display: grid;
+  gap: var(--space-4);
+}
+.count {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--space-3);
+}
+.count span {
+  height: 6px;
+  width: 28px;
+  background: var(--line);
+}
+.count .here {
+  background: var(--marigold);
 }
 </style>

@@ -13,14 +13,17 @@ export function useDay(id: string) {
   return day
 }
 
-/** From when to when, and where. */
-export const slotSays = (r: { from?: string | null; to?: string | null; where: string }) =>
-  [
-    [r.from, r.to]
-      .filter(Boolean)
-      .map((t) => t!.slice(0, 5).replace(/^0/, ''))
-      .join(' to '),
-    r.where,
-  ]
+interface Times {
+  from?: string | null
+  to?: string | null
+}
+
+/** From when to when: "9:15 to 10:45". */
+export const timesSay = (r: Times) =>
+  [r.from, r.to]
     .filter(Boolean)
-    .join(', ')
+    .map((t) => t!.slice(0, 5).replace(/^0/, ''))
+    .join(' to ')
+
+/** From when to when, and where. */
+export const slotSays = (r: Times & { where: string }) => [timesSay(r), r.where].filter(Boolean).join(', ')

@@ -38,6 +38,7 @@ const certificates = computed(() =>
     class="certificate"
   >
     <div class="frame">
+      <p class="word">Certificate</p>
       <TeamPennant :mark="rally.marks.get(c.team)!" :width="190" />
       <h2>{{ c.name }}</h2>
       <p v-if="c.members.length > 0" class="members">{{ c.members.join(', ') }}</p>
@@ -64,6 +65,11 @@ const certificates = computed(() =>
 }
 h2 {
   font-size: 2.8em;
+}
+.word {
+  font: 600 1.6em var(--title);
+  letter-spacing: 0.12em;
+  text-transform: uppercase;
 }
 .members {
   font-size: 1.2em;

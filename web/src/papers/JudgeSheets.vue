@@ -50,7 +50,7 @@ const tables = computed(() =>
       v-for="(at, i) in tables"
       :key="i"
       :landscape="landscape"
-      :title="tables.length > 1 ? `Judge’s sheet, table ${i + 1}` : 'Judge’s sheet'"
+      :title="tables.length > 1 ? `Judge’s sheet, table ${i + 1} of ${tables.length}` : 'Judge’s sheet'"
     >
       <p class="who"><span>Judge</span><span>Date</span></p>
       <JudgeBlock v-for="b in blocks" :key="b.title" :block="b" :teams="at" />

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import InlineCheck from '@/fields/InlineCheck.vue'
 import InlineChoice from '@/fields/InlineChoice.vue'
-import { usePrinting, type PaperChoices } from './paper'
+import type { PaperChoices } from './paper'
+import { usePaperChoices } from './useChoices'
 
 /** What can be chosen for a sort of paper, as the end of a sentence. */
-const props = defineProps<{ options: readonly (keyof PaperChoices)[]; ofRally: boolean }>()
-const { choices } = usePrinting()
+const props = defineProps<{ options: readonly (keyof PaperChoices)[]; ofRally?: boolean }>()
+const choices = usePaperChoices()
 const can = (option: keyof PaperChoices) => props.options.includes(option)
 </script>
 

@@ -4,13 +4,12 @@ import { useRoute } from 'vue-router'
 import { api, ask } from '@/api/client'
 import LoadNote from '@/shared/LoadNote.vue'
 import RoundChoice from '@/shared/RoundChoice.vue'
-import { shortDay } from '@/shared/days'
 import { useRally } from '@/shared/openRally'
-import { teamMarks } from '@/shared/teamMarks'
 import { useLoad } from '@/shared/useLoad'
 import { useSchool } from '@/school/useSchool'
 import PaperDesk from './PaperDesk.vue'
-import { sizeOf, type OnPaper } from './paper'
+import { onPaper } from './onPaper'
+import { sizeOf } from './paper'
 
 /** All paper of a rally. */
 const { rally, round, tick, inRound } = useRally()
@@ -26,29 +25,9 @@ const papers = useLoad(() =>
 watch([round, tick], () => void kit.load(), { immediate: true })
 watch([round, tick, why], () => void papers.load(), { immediate: true })
 const { school } = useSchool()
-const on = computed((): OnPaper | undefined => {
+const on = computed(() => {
   const [r, p, k] = [rally.value, papers.data.value, kit.data.value]
-  if (!r || !p || !k) return undefined
-  return {
-    brief: r.brief,
-    tier: r.tier,
-    sheet: r.sheet,
-    largePrint: p.brief.largePrint,
-    papers: p.brief,
-    about: [r.name, r.date ? shortDay(r.date) : ''].filter(Boolean).join(', '),
-    rally: {
-      id,
-      round: round.value,
-      name: r.name,
-      teams: r.teams.filter((t) => !t.away),
-      marks: teamMarks(r.teams),
-      jobs: r.jobs,
-      cards: r.cards,
-      bags: r.bags,
-      kits: k.teams,
-      papers: p,
-    },
-  }
+  return r && p && k ? onPaper(r, round.value, p, k.teams) : undefined
 })
 </script>
 

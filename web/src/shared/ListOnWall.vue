@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import type { RowOverAllOnWall } from '@/api/names'
 
-/** A list over several rallies, to be read from eight meters. */
-defineProps<{ rows: readonly RowOverAllOnWall[] }>()
+/** A list over several rallies, to be read from eight meters; beside others without the classes. */
+defineProps<{ rows: readonly RowOverAllOnWall[]; short?: boolean }>()
 </script>
 
 <template>
@@ -14,7 +14,7 @@ defineProps<{ rows: readonly RowOverAllOnWall[] }>()
       <tr v-for="r in rows" :key="`${r.class} ${r.name}`">
         <td class="place">{{ r.place ?? '–' }}</td>
         <th scope="row">{{ r.name }}</th>
-        <td>{{ r.class }}</td>
+        <td v-if="!short">{{ r.class }}</td>
         <td class="figures number">{{ r.text || 'not placed' }}</td>
       </tr>
     </tbody>
