@@ -140,6 +140,8 @@ static async Task<int> Serve(string[] args, CopyRestoring restoring)
         api.MapPlans();
         api.MapDays();
         api.MapDayBoards();
+        api.MapDaysTogether();
+        api.MapNewFairs();
         api.MapDemo();
         api.MapWall();
         api.MapKeeping();

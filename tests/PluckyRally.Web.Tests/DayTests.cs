@@ -209,6 +209,97 @@ public sealed class DayTests : IDisposable
             .ShouldBe(["2nd of 2 teams", "1st of 2 teams"]);
     }
 
+    /// <summary>Two classes of 4 and 3 teams: seven numbers over the day, and as many pennants.</summary>
+    [Fact]
+    public async Task A_fair_is_begun_with_all_its_rallies_and_its_teams_are_told_apart()
+    {
+        await _class.Begin();
+        var brief = await _class.App.AddBrief(Sample.Brief());
+        using var listed = await _class.App.Post(
+            "/api/classes",
+            new NewClass("Class 4", [.. "ABCDEFGH".Select(c => $"Kid {c}.")])
+        );
+        var known = (await RunningApp.Read(listed)).GetProperty("id").GetGuid();
+        var fair = new NewFair
+        {
+            Name = "Quay day",
+            Date = new(2026, 11, 27),
+            Brief = brief,
+            Classes =
+            [
+                new()
+                {
+                    Name = "Class 4",
+                    Class = known,
+                    Size = 2,
+                    Tables = 2,
+                },
+                new() { Name = "Class 5", Teams = 3 },
+            ],
+        };
+        using var refused = await _class.App.Post(
+            "/api/days/together",
+            fair with
+            {
+                Classes = [fair.Classes[0] with { Tables = 0 }, fair.Classes[1]],
+            }
+        );
+        (await RunningApp.Places(refused)).ShouldBe(["/classes/0/tables"]);
+        using var unknown = await _class.App.Post(
+            "/api/days/together",
+            fair with
+            {
+                Classes = [fair.Classes[0] with { Tier = "g35" }, fair.Classes[1] with { Name = "" }],
+            }
+        );
+        (await RunningApp.Places(unknown)).ShouldBe(["/classes/0/tier", "/classes/1/name"]);
+        using var unchosen = await _class.App.Post("/api/days/together", fair with { Brief = null });
+        (await RunningApp.Places(unchosen)).ShouldBe(["/brief"]);
+        (await _class.App.Get<IReadOnlyList<RallyOnShelf>>("/api/rallies"))
+            .Where(r => r.BriefId == brief)
+            .ShouldBeEmpty("nothing is begun, or all");
+
+        using var made = await _class.App.Post("/api/days/together", fair);
+        var id = (await RunningApp.Read(made)).GetProperty("id").GetGuid();
+        var opened = await Open(_class.Teacher, id);
+        opened.Rallies.Select(r => (r.Name, r.Teams, r.Tables.Count)).ShouldBe([("Class 4", 4, 2), ("Class 5", 3, 1)]);
+        (await Teams(opened)).Select(t => t.ShortCode).ShouldBe(["01", "02", "03", "04", "05", "06", "07"]);
+        (await Teams(opened)).Select(t => t.Pennant).ShouldBe([0, 1, 2, 3, 4, 5, 6]);
+        (await Teams(opened)).SelectMany(t => t.Students).Count().ShouldBe(8);
+
+        // Rallies that were begun one by one have codes of their own; those that others have are changed.
+        await Classroom.Record(
+            _class.Teacher,
+            opened.Rallies[1].Rally,
+            new Entry.TeamChanged
+            {
+                Id = Guid.CreateVersion7(),
+                Team = "t1",
+                Name = "Gulls",
+                ShortCode = "01",
+            }
+        );
+        using var apart = await _class.App.Post($"/api/days/{id}/apart", new { });
+        (await RunningApp.Read(apart)).GetProperty("rallies").GetInt32().ShouldBe(1);
+        (await Teams(opened)).Select(t => t.ShortCode).ShouldBe(["01", "02", "03", "04", "GU", "06", "07"]);
+        using var again = await _class.App.Post($"/api/days/{id}/apart", new { });
+        (await RunningApp.Read(again)).GetProperty("rallies").GetInt32().ShouldBe(0);
+
+        using var closed = await _class.App.Post($"/api/days/{id}/close", new { });
+        (await RunningApp.Read(closed)).GetProperty("rallies").GetInt32().ShouldBe(2);
+        (await Classroom.Refusal(_class.Teacher, opened.Rallies[0].Rally, Sample.Stands(true))).ShouldBe(
+            "Round 1 is closed."
+        );
+    }
+
+    private async Task<IReadOnlyList<Team>> Teams(DayOpened day)
+    {
+        var teams = new List<Team>();
+        foreach (var rally in day.Rallies)
+            teams.AddRange((await _class.App.Get<RallyOpened>($"/api/rallies/{rally.Rally}")).Teams);
+        return teams;
+    }
+
     private async Task Show(Guid day, BoardOfDay board) =>
         (await _class.App.Put($"/api/days/{day}/board", board)).StatusCode.ShouldBe(HttpStatusCode.NoContent);
 

@@ -57,6 +57,7 @@ export const router = createRouter({
     { path: '/over-all', component: () => import('@/over-all/OverAllPage.vue'), meta: { title: 'Combined results' } },
     { path: '/school', component: () => import('@/school/SchoolPage.vue'), meta: { title: 'School settings' } },
     { path: '/days', component: () => import('@/day/DaysPage.vue'), meta: { title: 'Fair days' } },
+    { path: '/days/new', component: () => import('@/day/NewFairPage.vue'), meta: { title: 'New fair' } },
     {
       path: '/days/:day',
       component: () => import('@/day/DayPage.vue'),

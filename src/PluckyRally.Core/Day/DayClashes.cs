@@ -14,6 +14,7 @@ public static class DayClashes
             .. Unmanned(slots),
             .. slots.Index().Where(s => s.Item.Testing > s.Item.Room).Select(s => DayWords.TooShort(s.Index, s.Item)),
             .. Pairs(slots).SelectMany(p => Needed(p, cupboard)),
+            .. Alike(slots),
         ];
 
     /// <summary>Two slots that overlap.</summary>
@@ -21,6 +22,9 @@ public static class DayClashes
     /// <param name="One">The first in the order of the day.</param>
     /// <param name="Other">The second.</param>
     internal sealed record Pair(int At, PlannedSlot One, PlannedSlot Other);
+
+    private static IEnumerable<Problem> Alike(IReadOnlyList<PlannedSlot> slots) =>
+        TeamsApart.Alike([.. slots.Select(s => s.Kit.Teams)]) is > 0 and var alike ? [DayWords.Alike(alike)] : [];
 
     private static IEnumerable<Pair> Pairs(IReadOnlyList<PlannedSlot> slots) =>
         from later in Enumerable.Range(0, slots.Count)

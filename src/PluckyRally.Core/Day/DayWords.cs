@@ -6,6 +6,13 @@ internal static class DayWords
     public static Problem NoHelpers { get; } =
         Warning("/slots", "No table has a helper yet.", "Enter who helps at each table.");
 
+    public static Problem Alike(int teams) =>
+        Warning(
+            "/slots",
+            $"{English.Count(teams, "team")} share a short code with a team of another class.",
+            "Press “Tell teams apart”."
+        );
+
     public static Problem SamePlace(DayClashes.Pair pair) =>
         Warning(
             $"/slots/{pair.At}/where",

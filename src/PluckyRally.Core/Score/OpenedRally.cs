@@ -258,6 +258,7 @@ public sealed record OpenedRally(Rally Rally)
             );
             found.NotEmpty(team.Name, $"/teams/{i}/name", "A team has no name.", "Type a name, or take the line out.");
             Roster.CheckTeam(team.Name, team.ShortCode, team.Members, $"/teams/{i}", found);
+            Roster.CheckPennant(team.Pennant, $"/teams/{i}", found);
             found.Unless(
                 names.Add(team.Name.Trim()),
                 $"/teams/{i}/name",

@@ -15,6 +15,12 @@ public sealed record Team
     [JsonPropertyName("callSign")]
     public string ShortCode { get; init; } = "";
 
+    /// <summary>
+    /// Which pennant it has, from 0, where it is told apart from the teams of other rallies too; absent where its place
+    /// in the rally says it.
+    /// </summary>
+    public int? Pennant { get; init; }
+
     /// <summary>How many students are in it; 0 where that is not known.</summary>
     public int Members { get; init; }
 

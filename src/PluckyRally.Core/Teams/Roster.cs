@@ -64,6 +64,15 @@ internal sealed class Roster
         ];
     }
 
+    /// <summary>What keeps a team from having a pennant.</summary>
+    public static void CheckPennant(int? pennant, string at, ProblemCollector found) =>
+        found.Unless(
+            pennant is null or (>= 0 and < Limits.Teams),
+            $"{at}/pennant",
+            "There is no such pennant.",
+            $"Use 0 to {Limits.Teams - 1}."
+        );
+
     /// <summary>What keeps a team from being called so.</summary>
     public static void CheckTeam(string name, string shortCode, int members, string at, ProblemCollector found)
     {

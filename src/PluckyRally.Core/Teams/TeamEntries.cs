@@ -109,13 +109,16 @@ public abstract partial record Entry
         [JsonPropertyName("callSign")]
         public string? ShortCode { get; init; }
 
+        /// <summary>Which pennant it has from now on, from 0.</summary>
+        public int? Pennant { get; init; }
+
         /// <summary>How many students are in it from now on, where they are not known by name.</summary>
         public int? Members { get; init; }
 
         internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             found.Unless(
-                Name is not null || ShortCode is not null || Members is not null,
+                Name is not null || ShortCode is not null || Pennant is not null || Members is not null,
                 "",
                 "Nothing is changed.",
                 "Give a name, a short code or a number."
@@ -123,6 +126,7 @@ public abstract partial record Entry
             if (Name is not null)
                 found.NotEmpty(Name, "/name", "The team has no name.", "Type a name.");
             Roster.CheckTeam(Name ?? "", ShortCode ?? "", Members ?? 0, "", found);
+            Roster.CheckPennant(Pennant, "", found);
             return this;
         }
 
@@ -138,6 +142,7 @@ public abstract partial record Entry
                 {
                     Name = Name?.Trim() ?? t.Name,
                     ShortCode = ShortCode ?? t.ShortCode,
+                    Pennant = Pennant ?? t.Pennant,
                     Members = Members ?? t.Members,
                 }
             );
@@ -150,6 +155,7 @@ public abstract partial record Entry
                 {
                     Name,
                     ShortCode is { } sign ? $"short code {sign}" : null,
+                    Pennant is not null ? "another pennant" : null,
                     Members is { } members ? English.Count(members, "student") : null,
                 }.OfType<string>()
             );

@@ -603,6 +603,9 @@ namespace PluckyRally.Data.Migrations
                     b.Property<int>("Order")
                         .HasColumnType("INTEGER");
 
+                    b.Property<int?>("Pennant")
+                        .HasColumnType("INTEGER");
+
                     b.Property<string>("ShortCode")
                         .IsRequired()
                         .HasColumnType("TEXT")

@@ -93,6 +93,7 @@ internal static class RallyRows
                         Id = t.Id,
                         Name = t.Name,
                         ShortCode = t.ShortCode,
+                        Pennant = t.Pennant,
                         Members = t.Members,
                         Order = i,
                         Students =
@@ -185,6 +186,7 @@ internal static class RallyRows
             Id = team.Id,
             Name = team.Name,
             ShortCode = team.ShortCode,
+            Pennant = team.Pennant,
             Members = team.Members,
             Students =
             [

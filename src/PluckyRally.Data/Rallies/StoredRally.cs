@@ -57,6 +57,9 @@ public sealed class StoredTeam
     /// <summary>Its short code where it chose one.</summary>
     public string ShortCode { get; set; } = "";
 
+    /// <summary>Which pennant it has; null where its place in the rally says it.</summary>
+    public int? Pennant { get; set; }
+
     /// <summary>How many students are in it; 0 where that is not known.</summary>
     public int Members { get; set; }
 

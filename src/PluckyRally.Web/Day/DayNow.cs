@@ -16,6 +16,8 @@ internal static class DayNow
     internal sealed record Found(DaySlot Slot, KeptRally Kept, OpenedRally Opened, int Round, RoundSheets Sheets)
     {
         public string Title => Opened.In(Round).Compiled.Brief.Title;
+
+        public bool IsClosed => Sheets.Sheets.Any(s => s.Closed);
     }
 
     public static async Task<Results<Ok<DayOpened>, Missing>> Open(

@@ -64,6 +64,9 @@ public sealed record TeamNamed(
     /// <summary>The heat and the lane that were drawn for it; absent where none were.</summary>
     public HeatPlace? Heat { get; init; }
 
+    /// <summary>Which pennant it has; absent where its place in the rally says it.</summary>
+    public int? Pennant { get; init; }
+
     internal static TeamNamed Of(RunRound run, Team team) =>
         new(
             team.Id,
@@ -75,6 +78,7 @@ public sealed record TeamNamed(
         )
         {
             Heat = team.Heat,
+            Pennant = team.Pennant,
         };
 }
 

@@ -132,7 +132,13 @@ public sealed class GrowingLogTests
                 Team = $"zqlate{number}",
                 Name = $"Late {number}",
             },
-        (number, _) => new Entry.TeamChanged { Id = default, Members = 1 + (number % 6) },
+        (number, _) =>
+            new Entry.TeamChanged
+            {
+                Id = default,
+                Members = 1 + (number % 6),
+                Pennant = number % 3 == 0 ? number % 50 : null,
+            },
         (_, _) => new Entry.TeamAway { Id = default, Reason = "a visit" },
         (_, _) => new Entry.TeamBack { Id = default },
         (number, _) => new Entry.StudentPlaced { Id = default, Student = $"p{number % 7}" },

@@ -452,6 +452,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/days/together": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["beginFair"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/about": {
         parameters: {
             query?: never;
@@ -2068,6 +2084,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/days/{id}/apart": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tellTeamsApart"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/days/{id}/close": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["closeDay"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/demo": {
         parameters: {
             query?: never;
@@ -3217,6 +3265,23 @@ export interface components {
             /** Format: int32 */
             family?: null | number;
         };
+        ClassOfFair: {
+            name: string;
+            /** Format: uuid */
+            class?: null | string;
+            tier: string;
+            /** Format: int32 */
+            size: number;
+            /** Format: int32 */
+            teams: number;
+            /** Format: time */
+            from?: null | string;
+            /** Format: time */
+            to?: null | string;
+            where: string;
+            /** Format: int32 */
+            tables: number;
+        };
         ClassOpened: {
             /** Format: uuid */
             id: string;
@@ -3923,6 +3988,11 @@ export interface components {
             before: string;
             /** @description What stands there in the second; empty where there is nothing. */
             after: string;
+        };
+        DoneTogether: {
+            /** Format: int32 */
+            rallies: number;
+            problems: components["schemas"]["Problem"][];
         };
         DraftBeside: {
             brief: components["schemas"]["Brief"];
@@ -6287,6 +6357,11 @@ export interface components {
             callSign?: null | string;
             /**
              * Format: int32
+             * @description Which pennant it has from now on, from 0.
+             */
+            pennant?: null | number;
+            /**
+             * Format: int32
              * @description How many students are in it from now on, where they are not known by name.
              */
             members?: null | number;
@@ -7659,6 +7734,14 @@ export interface components {
         NewClass: {
             name: string;
             students: string[];
+        };
+        NewFair: {
+            name: string;
+            /** Format: date */
+            date: string;
+            /** Format: uuid */
+            brief?: null | string;
+            classes: components["schemas"]["ClassOfFair"][];
         };
         NewPass: {
             kind: components["schemas"]["PassKind"];
@@ -10628,6 +10711,11 @@ export interface components {
             callSign: string;
             /**
              * Format: int32
+             * @description Which pennant it has, from 0, where it is told apart from the teams of other rallies too; absent where its place in the rally says it.
+             */
+            pennant?: null | number;
+            /**
+             * Format: int32
              * @description How many students are in it; 0 where that is not known.
              */
             members: number;
@@ -10769,6 +10857,8 @@ export interface components {
             cards: components["schemas"]["CardShown"][];
             bag: string[];
             heat?: null | components["schemas"]["HeatPlace"];
+            /** Format: int32 */
+            pennant?: null | number;
         };
         TeamOnStrip: {
             team: string;
@@ -12431,6 +12521,39 @@ export interface operations {
         responses: {
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    beginFair: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewFair"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayMade"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -16827,6 +16950,68 @@ export interface operations {
             };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    tellTeamsApart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DoneTogether"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    closeDay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DoneTogether"];
+                };
+            };
+            /** @description Not Found */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -89,7 +89,8 @@ useAwake()
 <style scoped>
 .board {
   padding: var(--space-6) var(--space-8);
-  font-size: 1.9rem;
+  /* As large as twelve rows allow on a wall of any shape. */
+  font-size: min(2.3vw, 4.1vh);
   display: grid;
   grid-template-columns: minmax(0, 1fr);
   align-content: start;
@@ -105,7 +106,11 @@ header {
   padding-bottom: var(--space-3);
 }
 h1 {
-  font-size: 3rem;
+  font-size: 1.6em;
+}
+h2 {
+  font-size: 1em;
+  color: var(--marigold);
 }
 header p,
 .awards span {
@@ -118,7 +123,7 @@ td,
 th {
   text-align: left;
   font-weight: 600;
-  padding: var(--space-2) var(--space-4);
+  padding: 0.15em 0.4em;
   border-bottom: 2px solid var(--line);
   line-height: 1.2;
 }
@@ -127,7 +132,7 @@ thead th {
 }
 .lists {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(22rem, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(12em, 1fr));
   gap: var(--space-6);
 }
 .awards {

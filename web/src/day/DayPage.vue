@@ -10,12 +10,14 @@ import ChooseTable from './ChooseTable.vue'
 import DayList from './DayList.vue'
 import DayPlan from './DayPlan.vue'
 import DayRallies from './DayRallies.vue'
+import DayTogether from './DayTogether.vue'
 import { useDay } from './useDay'
 
 /** A fair day: the page that helpers start from. The teacher plans it here, and finds its code, board and papers. */
 const props = defineProps<{ day: string }>()
 const { isTeacher } = useWho()
 const day = useDay(props.day)
+const left = computed(() => rallies.value.reduce((sum, r) => sum + r.left, 0))
 const hint = computed(() =>
   isTeacher.value ? 'Helpers choose their table here.' : 'Choose the table that you help at.',
 )
@@ -45,6 +47,7 @@ const rallies = computed(() => day.data.value?.rallies ?? [])
       <DayList v-for="l in day.data.value.lists" :key="l.rallies.join(' ')" :day="props.day" :list="l" />
       <template v-if="isTeacher">
         <BoardControl v-if="rallies.length > 0" :day="day.data.value" @changed="day.load" />
+        <DayTogether v-if="rallies.length > 0" :day="props.day" :left="left" @changed="day.load" />
         <DayPlan :day="props.day" @changed="day.load" />
       </template>
       <WhoLine v-else />

@@ -53,8 +53,13 @@ async function make() {
           </p>
         </li>
       </ul>
+      <section aria-labelledby="fair">
+        <h2 id="fair">A new fair</h2>
+        <p class="muted">Choose a brief and the classes; all rallies are begun at once.</p>
+        <Button as="router-link" to="/days/new" label="Begin a fair" class="touch" />
+      </section>
       <form novalidate @submit.prevent="make">
-        <h2>A new day</h2>
+        <h2>A day for rallies that you have</h2>
         <p>
           <input
             v-model="name"
@@ -66,7 +71,7 @@ async function make() {
           on <input v-model="date" class="inline" type="date" aria-label="The day" />
         </p>
         <RefusalNote :refusal="refusal" />
-        <Button type="submit" label="Make the day" />
+        <Button type="submit" label="Make the day" variant="outlined" class="touch" />
       </form>
     </template>
   </main>
@@ -86,6 +91,7 @@ li {
 .block {
   display: block;
 }
+section,
 form {
   display: grid;
   gap: var(--space-4);

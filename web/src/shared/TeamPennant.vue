@@ -2,7 +2,7 @@
 import { computed, useId } from 'vue'
 import type { TeamMark } from './teamMarks'
 
-/** A team's pennant: one outline for all, told apart by pattern and short code. Decoration beside the team's name. */
+/** A team's pennant, told apart by pattern, outline and short code. Decoration beside the team's name. */
 const props = defineProps<{ mark: TeamMark; width?: number }>()
 const id = useId()
 const shapes: Record<TeamMark['pattern'], string> = {
@@ -14,6 +14,13 @@ const shapes: Record<TeamMark['pattern'], string> = {
   scallops: 'M0 0a6 6 0 0 0 12 0M-6 6a6 6 0 0 0 12 0M6 6a6 6 0 0 0 12 0',
   crosses: 'M6 2v8M2 6h8',
   ladder: 'M3 0v12M9 0v12M3 3h6M3 9h6',
+}
+const outlines: Record<TeamMark['outline'], string> = {
+  swallowtail: 'M3 3h59l-9 14 9 14H3z',
+  point: 'M3 3h38l21 14-21 14H3z',
+  straight: 'M3 3h57v28H3z',
+  round: 'M3 3h44a14 14 0 0 1 0 28H3z',
+  notch: 'M3 3h57v9h-9v10h9v9H3z',
 }
 const filled = computed(() => props.mark.pattern === 'checks')
 const width = computed(() => props.width ?? 64)
@@ -35,7 +42,7 @@ const width = computed(() => props.width ?? 64)
       </pattern>
     </defs>
     <path d="M2 1v32" stroke="currentColor" stroke-width="3" />
-    <path d="M3 3h59l-9 14 9 14H3z" :fill="`url(#${id})`" stroke="currentColor" stroke-width="1.5" />
+    <path :d="outlines[mark.outline]" :fill="`url(#${id})`" stroke="currentColor" stroke-width="1.5" />
     <rect x="7" y="8" width="26" height="18" rx="2" fill="var(--on-dark)" stroke="currentColor" stroke-width="1" />
     <text x="20" y="21.8">{{ mark.sign }}</text>
   </svg>

@@ -21,3 +21,9 @@ test('teams that are only numbered have their number as short code', () => {
   const teams = ['Team 1', 'Team 2', 'Team 12', 'Terns'].map((name, i) => ({ id: `t${i}`, name, callSign: '' }))
   expect([...teamMarks(teams).values()].map((m) => m.sign)).toEqual(['T1', 'T2', '12', 'TE'])
 })
+
+test('72 teams of a fair have 72 pennants', () => {
+  const teams = Array.from({ length: 72 }, (_, i) => ({ id: `t${i}`, name: 'Gulls', callSign: '', pennant: i }))
+  const marks = [...teamMarks(teams).values()]
+  expect(new Set(marks.map((m) => `${m.pattern} ${m.colour} ${m.outline}`)).size).toBe(72)
+})

@@ -3,29 +3,38 @@ import type { Team } from '@/api/names'
 export const patterns = ['stripes', 'dots', 'zigzag', 'checks', 'waves', 'scallops', 'crosses', 'ladder'] as const
 export type Pattern = (typeof patterns)[number]
 
-/** How a team is told apart: first by pattern, then by short code, only then by color. */
+/** The outlines of pennants: a class has the first; on a fair day, more than a class's teams are told apart. */
+export const outlines = ['swallowtail', 'point', 'straight', 'round', 'notch'] as const
+export type Outline = (typeof outlines)[number]
+
+/** How a team is told apart: first by pattern and outline, then by short code, only then by color. */
 export interface TeamMark {
   pattern: Pattern
+  outline: Outline
   sign: string
   colour: string
 }
 
 const colours = ['var(--team-1)', 'var(--team-2)', 'var(--team-3)', 'var(--team-4)', 'var(--team-5)']
 
+type Marked = Pick<Team, 'id' | 'name' | 'callSign' | 'pennant'>
+
 /**
- * A mark for each team, by its id: patterns in turn, and its short code, or else two letters of the name that no other
+ * A mark for each team, by its id: patterns in turn, or the pennant that it was given on a fair day, and its short code, or else two letters of the name that no other
  * team has; a number where it is only numbered.
  */
-export function teamMarks(teams: readonly Pick<Team, 'id' | 'name' | 'callSign'>[]): Map<string, TeamMark> {
+export function teamMarks(teams: readonly Marked[]): Map<string, TeamMark> {
   const chosen = teams.map((team) => team.callSign.toUpperCase())
   const taken = new Set<string>(chosen.filter(Boolean))
   const marks = new Map<string, TeamMark>()
   teams.forEach((team, i) => {
     const sign = chosen[i] || (callSigns(team.name).find((s) => !taken.has(s)) ?? String(i + 1).padStart(2, '0'))
     taken.add(sign)
+    const pennant = team.pennant ?? i
     marks.set(team.id, {
-      pattern: patterns[i % patterns.length] ?? 'stripes',
-      colour: colours[(i + Math.floor(i / patterns.length)) % colours.length] ?? colours[0]!,
+      pattern: patterns[pennant % patterns.length] ?? 'stripes',
+      outline: outlines[Math.floor(pennant / (patterns.length * colours.length)) % outlines.length] ?? 'swallowtail',
+      colour: colours[(pennant + Math.floor(pennant / patterns.length)) % colours.length] ?? colours[0]!,
       sign,
     })
   })

@@ -1,0 +1,67 @@
+namespace PluckyRally.Core;
+
+/// <summary>The short code and the pennant of a team that it shares with no other of the day.</summary>
+/// <param name="Rally">Its rally.</param>
+/// <param name="Team">The team's id.</param>
+/// <param name="ShortCode">Its short code.</param>
+/// <param name="Pennant">Its pennant, from 0.</param>
+public sealed record TeamApart(Guid Rally, string Team, string ShortCode, int Pennant);
+
+/// <summary>Tells the teams of all classes of a fair day apart.</summary>
+public static class TeamsApart
+{
+    /// <summary>
+    /// A short code and a pennant for each team. A code that is there and no other team before it has is kept; others
+    /// are made of the name, or are numbers.
+    /// </summary>
+    /// <param name="rallies">The rallies in the order of the day, each with its teams.</param>
+    public static IReadOnlyList<TeamApart> Of(IReadOnlyList<(Guid Rally, IReadOnlyList<Team> Teams)> rallies)
+    {
+        var teams = rallies.SelectMany(r => r.Teams.Select(t => (r.Rally, Team: t))).ToList();
+        var first = teams
+            .Where(t => t.Team.ShortCode.Length > 0)
+            .DistinctBy(t => t.Team.ShortCode, StringComparer.OrdinalIgnoreCase)
+            .ToHashSet();
+        var taken = first.Select(t => t.Team.ShortCode.ToUpperInvariant()).ToHashSet(StringComparer.Ordinal);
+        return
+        [
+            .. teams.Select(
+                (t, at) =>
+                {
+                    var code = first.Contains(t)
+                        ? t.Team.ShortCode.ToUpperInvariant()
+                        : Codes(t.Team.Name).First(taken.Add);
+                    return new TeamApart(t.Rally, t.Team.Id, code, at);
+                }
+            ),
+        ];
+    }
+
+    /// <summary>How many teams share their short code with one of another class.</summary>
+    internal static int Alike(IReadOnlyList<IReadOnlyList<Team>> rallies) =>
+        rallies
+            .SelectMany((teams, at) => teams.Where(t => t.ShortCode.Length > 0).Select(t => (t.ShortCode, at)))
+            .GroupBy(t => t.ShortCode, StringComparer.OrdinalIgnoreCase)
+            .Where(g => g.Select(t => t.at).Distinct().Count() > 1)
+            .Sum(g => g.Count());
+
+    /// <summary>
+    /// What a team may be called in two letters or digits: of its own letters, its number, then any number or letter
+    /// with a digit. More than a day has teams.
+    /// </summary>
+    private static IEnumerable<string> Codes(string name)
+    {
+        var letters = name.ToUpperInvariant().Where(char.IsLetter).ToList();
+        var number = new string([.. name.Reverse().TakeWhile(char.IsDigit).Reverse()]);
+        if (number.Length is 1 or 2)
+            yield return number.PadLeft(2, '0');
+        else
+            foreach (var second in letters.Skip(1))
+                yield return $"{letters[0]}{second}";
+        for (var n = 1; n <= 99; n++)
+            yield return $"{n:00}";
+        for (var letter = 'A'; letter <= 'Z'; letter++)
+        for (var digit = 'A'; digit <= 'Z'; digit++)
+            yield return $"{letter}{digit}";
+    }
+}

@@ -1,0 +1,117 @@
+using Microsoft.AspNetCore.Http.HttpResults;
+using PluckyRally.Core;
+using PluckyRally.Data.Days;
+using PluckyRally.Data.Rallies;
+
+namespace PluckyRally.Web;
+
+/// <summary>What is done to all rallies of a fair day at once.</summary>
+internal static class DayTogetherEndpoints
+{
+    public static void MapDaysTogether(this IEndpointRouteBuilder api)
+    {
+        var day = api.MapGroup("/days/{id:guid}").WithTags("Day");
+        day.MapPost("/apart", TellApart).WithName("tellTeamsApart");
+        day.MapPost("/close", Close).WithName("closeDay");
+    }
+
+    /// <summary>Gives every team a short code and a pennant that no other team of the day has.</summary>
+    private static async Task<Results<Ok<DoneTogether>, Missing>> TellApart(
+        Guid id,
+        DayBook book,
+        RallyLog log,
+        RoundCache rounds,
+        LiveTeller live,
+        TimeProvider clock,
+        CancellationToken stop
+    )
+    {
+        if (await book.Find(id, stop) is not { Day: var day })
+            return new Missing("day");
+        var found = await DayNow.Find(day, log, rounds, stop);
+        var apart = TeamsApart
+            .Of([.. found.Select(r => (r.Slot.Rally, r.Opened.In(r.Round).Teams))])
+            .ToLookup(t => t.Rally);
+        return await ToEach(
+            found,
+            rally =>
+                from mark in apart[rally.Slot.Rally]
+                join team in rally.Opened.In(rally.Round).Teams on mark.Team equals team.Id
+                where team.ShortCode != mark.ShortCode || team.Pennant != mark.Pennant
+                select new Entry.TeamChanged
+                {
+                    Id = Guid.CreateVersion7(),
+                    Team = team.Id,
+                    // What holds in the first round holds in all that come.
+                    Round = 1,
+                    ShortCode = team.ShortCode == mark.ShortCode ? null : mark.ShortCode,
+                    Pennant = mark.Pennant,
+                },
+            log,
+            live,
+            clock,
+            stop
+        );
+    }
+
+    /// <summary>Closes the round that runs in each rally.</summary>
+    private static async Task<Results<Ok<DoneTogether>, Missing>> Close(
+        Guid id,
+        DayBook book,
+        RallyLog log,
+        RoundCache rounds,
+        LiveTeller live,
+        TimeProvider clock,
+        CancellationToken stop
+    )
+    {
+        if (await book.Find(id, stop) is not { Day: var day })
+            return new Missing("day");
+        return await ToEach(
+            await DayNow.Find(day, log, rounds, stop),
+            rally => rally.IsClosed ? [] : [new Entry.RoundClosed { Id = Guid.CreateVersion7(), Round = rally.Round }],
+            log,
+            live,
+            clock,
+            stop
+        );
+    }
+
+    /// <summary>Records in each rally what is to be recorded there: all of it, or none.</summary>
+    private static async Task<Ok<DoneTogether>> ToEach(
+        IReadOnlyList<DayNow.Found> found,
+        Func<DayNow.Found, IEnumerable<Entry>> entries,
+        RallyLog log,
+        LiveTeller live,
+        TimeProvider clock,
+        CancellationToken stop
+    )
+    {
+        var (changed, wrong) = (0, new List<Problem>());
+        foreach (var rally in found)
+        {
+            var own = entries(rally).Select(e => e with { By = Caller.Teacher, At = clock.GetUtcNow() }).ToList();
+            if (
+                own.Count == 0
+                || await log.Record(rally.Slot.Rally, own, (_, _) => null, whole: true, stop) is not [var first, ..]
+            )
+                continue;
+            if (first.IsOk)
+            {
+                changed++;
+                await live.Tell(rally.Slot.Rally, first.Value.Rally);
+            }
+            else
+            {
+                wrong.AddRange(first.Problems.Select(p => p with { What = $"{rally.Opened.Rally.Name}: {p.What}" }));
+            }
+        }
+
+        return TypedResults.Ok(new DoneTogether(changed, wrong));
+    }
+}
+
+/// <summary>What came of something that was done to all rallies of a day.</summary>
+/// <param name="Rallies">In how many rallies something was recorded.</param>
+/// <param name="Problems">Why nothing was in the others.</param>
+public sealed record DoneTogether(int Rallies, IReadOnlyList<Problem> Problems);
