@@ -189,15 +189,71 @@ public sealed class YearAndDayTests(DemoServer server) : ScreenTest, IClassFixtu
         desk.Until(() => desk.Place.EndsWith("/board", StringComparison.Ordinal), "the board");
         desk.Open(desk.Place + "?seconds=2");
         desk.See(first);
-        desk.Until(() => desk.Text.Contains("Table 1", StringComparison.Ordinal), "the tables of a rally");
+        desk.See("Now, and next");
         desk.Until(() => desk.Text.Contains("The one-finger hoist", StringComparison.Ordinal), "the list over all");
         desk.ShouldBeAccessible();
         desk.ShouldHaveCleanConsole();
 
         desk.Open(desk.Place.Split("/board")[0]);
-        desk.ClickLink("Certificates of Class 7, the hoist");
-        desk.See("Rockling");
+        desk.Choose("What the board shows", "Places one by one");
+        desk.ClickButton("Show the next place");
+        desk.See("1 of 24 places shown");
+        desk.ClickButton("Tell teams apart");
+        desk.See("Print their labels again.");
+
+        // One print for all classes; the places are those over all of one brief.
+        desk.ClickLink("Papers");
+        desk.Choose("What to print", "certificates");
+        desk.See("Turbots");
+        desk.ShouldBeAccessible();
+        using (var printed = Printed.Of(desk))
+        {
+            var pages = Enumerable.Range(1, printed.NumberOfPages).Select(p => Printed.Words(printed, p)).ToList();
+            pages.Count.ShouldBe(29, "24 teams of the hoist and 5 of the ferry that something is recorded of");
+            pages.ShouldContain(p =>
+                p.Contains("Turbots Pull: 3.13 N, the best of 24 teams", StringComparison.Ordinal)
+            );
+            pages.ShouldAllBe(p =>
+                p.Contains("CERTIFICATE", StringComparison.OrdinalIgnoreCase)
+                && p.Contains("Quay day", StringComparison.Ordinal)
+            );
+        }
+
+        desk.Choose("What to print", "signs for the doors");
+        desk.See("Hall, seaward side");
+        desk.Choose("What to print", "a sheet for each helper");
+        desk.See("Join with the code of the day");
         desk.ShouldHaveCleanConsole();
+    }
+
+    [Fact]
+    public void A_fair_is_begun_with_all_its_rallies_from_one_page()
+    {
+        var desk = OpenWindow(server.Address);
+        desk.Open("/days");
+        desk.ClickLink("Begin a fair");
+        desk.ClickButton("Begin all rallies");
+        desk.See("No class takes part yet.");
+        desk.Type("What it is called", "Spring fair");
+        desk.Choose("Brief", "A cairn for Gannet Holm");
+        foreach (var (name, tier) in new[] { ("Class 2", "Kindergarten to grade 2"), ("Class 7", "Grades 6 to 8") })
+        {
+            desk.ClickButton("Add a class without a list");
+            desk.Type("Name of the class", name);
+            desk.Choose($"Tier, {name}", tier);
+        }
+
+        desk.ShouldBeAccessible();
+        desk.Resize(390, 800);
+        desk.ShouldFit();
+        desk.Resize(1280, 800);
+        desk.ClickButton("Begin all rallies");
+        desk.See("0 of 6 teams have been tested.");
+        desk.See("Team 7");
+        desk.ClickButton("Close all rounds");
+        desk.See("12 teams have not been tested.");
+        desk.ClickButton("Cancel");
+        desk.ShouldHaveCleanConsole("422");
     }
 
     private Browser Helper(string door, string code, string name)

@@ -385,7 +385,7 @@ public sealed class DayTests : IDisposable
     private static IReadOnlyList<string> Lines(DayOpened day) =>
         [.. day.Rallies[0].Tables.Select(t => $"{t.Table}: {string.Join(", ", t.Line.Select(l => l.Name))}")];
 
-    private static async Task<DayOpened> Open(HttpClient device, Guid day) =>
+    internal static async Task<DayOpened> Open(HttpClient device, Guid day) =>
         JsonSerializer.Deserialize<DayOpened>(
             await device.GetStringAsync($"/api/days/{day}", TestContext.Current.CancellationToken),
             Lenient

@@ -48,13 +48,7 @@ const students = (id: string | null | undefined) => classes.data.value?.find((c)
 const refusal = ref<Refusal>()
 const beginning = ref(false)
 const at = (place: string) => refusal.value?.problems.filter((p) => p.at.startsWith(place)) ?? []
-const others = computed<Refusal | undefined>(
-  () =>
-    refusal.value && {
-      ...refusal.value,
-      problems: refusal.value.problems.filter((p) => !p.at.startsWith('/classes/')),
-    },
-)
+const others = computed(() => refusal.value?.problems.filter((p) => !p.at.startsWith('/classes/')) ?? [])
 async function begin() {
   beginning.value = true
   const answer = await ask(
@@ -142,7 +136,8 @@ async function begin() {
           @click="addUnknown"
         />
       </div>
-      <RefusalNote :refusal="others" />
+      <p v-for="p in others" :key="p.what" class="wrong small" role="alert">{{ p.what }} {{ p.remedy }}</p>
+      <RefusalNote v-if="refusal?.problems.length === 0" :refusal="refusal" />
       <Button type="submit" class="touch" label="Begin all rallies" :loading="beginning" />
     </form>
   </main>
