@@ -99,7 +99,9 @@ public sealed class FairTests : IDisposable
         (await RunningApp.Read(closed)).GetProperty("rallies").GetInt32().ShouldBe(classes);
     }
 
-    /// <summary>A helper tests whoever is first at each table, until all are done; the first team is not here yet.</summary>
+    /// <summary>
+    /// A helper tests whoever is first at each table, until all are done; the first team is not here yet.
+    /// </summary>
     private async Task Help(
         string code,
         string name,
@@ -176,7 +178,9 @@ public sealed class FairTests : IDisposable
         }
     }
 
-    /// <summary>In each tier the most caught wins; who caught alike shares a place. A tenth of a point for a mL.</summary>
+    /// <summary>
+    /// In each tier the most caught wins; who caught alike shares a place. A tenth of a point for a mL.
+    /// </summary>
     private async Task CountByHand(Guid day, IReadOnlyList<Guid> rallies, int teams)
     {
         await _class.App.Put(

@@ -14,7 +14,9 @@ internal sealed record PartPlace(int Place, bool Shared, int Of)
     public static IReadOnlyDictionary<(string Team, string Part), PartPlace> All(RoundResult round) =>
         Among([round], round);
 
-    /// <summary>The same of one of several rounds that are compared with each other, by points and value alone.</summary>
+    /// <summary>
+    /// The same of one of several rounds that are compared with each other, by points and value alone.
+    /// </summary>
     /// <param name="rounds">All of them, of one edition.</param>
     /// <param name="round">The one whose teams it is of.</param>
     public static IReadOnlyDictionary<(string Team, string Part), PartPlace> Among(

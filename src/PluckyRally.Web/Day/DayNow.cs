@@ -90,7 +90,7 @@ internal static class DayNow
     }
 
     /// <summary>
-    /// Helpers see combined results where the teacher wants them seen; while they are revealed, nobody before the board.
+    /// Helpers see combined results where the teacher wants them seen; while these are revealed, not before the board.
     /// </summary>
     private static IReadOnlyList<ListOfDay> ForHelpers(KeptDay kept, IReadOnlyList<Found> found, RoundCache rounds) =>
         kept is { Day.ListOnBoard: true, Board.Shows: not DayBoardShows.Reveal }

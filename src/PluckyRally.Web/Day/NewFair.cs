@@ -174,7 +174,9 @@ internal static class NewFairEndpoints
             Students = members,
         };
 
-    /// <summary>Who is in each team of a class, as it prefers them; nobody is known by name where the class is not.</summary>
+    /// <summary>
+    /// Who is in each team of a class, as it prefers them; nobody is known by name where the class is not.
+    /// </summary>
     private static async Task<IReadOnlyList<IReadOnlyList<TeamStudent>>> Teams(
         ClassOfFair group,
         string at,

@@ -26,7 +26,8 @@ const few = 6
 const missingSays = computed(() => {
   const { length } = missing.value
   const more = length > few ? ` and ${length - few} more` : ''
-  return `${length === 1 ? '1 team is' : `${length} teams are`} not finished: ${missing.value.slice(0, few).join(', ')}${more}.`
+  const names = missing.value.slice(0, few).join(', ')
+  return `${length === 1 ? '1 team is' : `${length} teams are`} not finished: ${names}${more}.`
 })
 async function set(board: BoardOfDay) {
   const answer = await ask(api.PUT('/api/days/{id}/board', { params: { path: { id: props.day.id } }, body: board }))

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { api, ask, refusalOf } from '@/api/client'
 import type { DoneTogether, Refusal } from '@/api/names'
 import AskRemoval from '@/shared/AskRemoval.vue'
@@ -14,6 +14,10 @@ const refusal = ref<Refusal>()
 const came = ref<DoneTogether>()
 const said = ref('')
 const closing = ref<string>()
+const leftSays = computed(() => {
+  if (props.left === 0) return 'All teams have been tested.'
+  return props.left === 1 ? '1 team has not been tested.' : `${props.left} teams have not been tested.`
+})
 const inRallies = (n: number) => (n === 1 ? '1 rally' : `${n} rallies`)
 async function tellApart() {
   const answer = await ask(api.POST('/api/days/{id}/apart', { params: { path } }))
@@ -63,11 +67,7 @@ async function close() {
       v-model="closing"
       verb="Close"
       what="all rounds of the day"
-      :goes="
-        left === 0
-          ? 'All teams have been tested. Nothing more can be recorded after that.'
-          : `${left === 1 ? '1 team has' : `${left} teams have`} not been tested. Nothing more can be recorded after that.`
-      "
+      :goes="`${leftSays} Nothing more can be recorded after that.`"
       back="You can reopen each round on its Score page."
       @yes="close"
     />

@@ -20,7 +20,8 @@ const colours = ['var(--team-1)', 'var(--team-2)', 'var(--team-3)', 'var(--team-
 type Marked = Pick<Team, 'id' | 'name' | 'callSign' | 'pennant'>
 
 /**
- * A mark for each team, by its id: patterns in turn, or the pennant that it was given on a fair day, and its short code, or else two letters of the name that no other
+ * A mark for each team, by its id: patterns in turn, or the pennant that it was given on a fair day, and its short
+ * code, or else two letters of the name that no other
  * team has; a number where it is only numbered.
  */
 export function teamMarks(teams: readonly Marked[]): Map<string, TeamMark> {
