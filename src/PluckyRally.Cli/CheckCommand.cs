@@ -9,10 +9,56 @@ internal static class CheckCommand
     {
         if (RallyFile.Text(path, error) is not { } text)
             return 2;
-        return DocumentReader.FormatOf(text) == Rally.FormatName
-            ? CheckRally(path, text, output, error)
-            : CheckBrief(path, text, output, error);
+        return DocumentReader.FormatOf(text) switch
+        {
+            Rally.FormatName => CheckRally(path, text, output, error),
+            DayFile.FormatName => CheckWhole(
+                path,
+                DocumentReader.Day(text),
+                day => day.Problems(),
+                day => $"a fair day with {Count(day.Slots.Count, "rally", "rallies")}",
+                output,
+                error
+            ),
+            SchoolFile.FormatName => CheckWhole(
+                path,
+                DocumentReader.School(text),
+                school => school.Problems(),
+                _ => "a school's settings",
+                output,
+                error
+            ),
+            PlansFile.FormatName => CheckWhole(
+                path,
+                DocumentReader.Plans(text),
+                plans => plans.Problems(),
+                plans => Count(plans.Plans.Count, "plan", "plans"),
+                output,
+                error
+            ),
+            _ => CheckBrief(path, text, output, error),
+        };
     }
+
+    /// <summary>A file that is in order when what it says is: nothing has to be run.</summary>
+    private static int CheckWhole<T>(
+        string path,
+        Result<Document<T>> read,
+        Func<T, IReadOnlyList<Problem>> problems,
+        Func<T, string> says,
+        TextWriter output,
+        TextWriter error
+    )
+    {
+        if (RallyFile.Say(path, read.Problems, error) != 0 || !read.IsOk)
+            return 2;
+        if (RallyFile.Say(path, problems(read.Value.Value), error) != 0)
+            return 2;
+        output.WriteLine($"{path}: {says(read.Value.Value)}, in order.");
+        return 0;
+    }
+
+    private static string Count(int count, string one, string several) => $"{count} {(count == 1 ? one : several)}";
 
     private static int CheckRally(string path, string text, TextWriter output, TextWriter error)
     {

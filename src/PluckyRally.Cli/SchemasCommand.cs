@@ -36,6 +36,9 @@ internal static class SchemasCommand
         [
             ("brief.schema.json", Schema(typeof(Brief), Brief.FormatName, Brief.NewestVersion)),
             ("rally.schema.json", Schema(typeof(Rally), Rally.FormatName, Rally.NewestVersion)),
+            ("day.schema.json", Schema(typeof(DayFile), DayFile.FormatName, DayFile.NewestVersion)),
+            ("school.schema.json", Schema(typeof(SchoolFile), SchoolFile.FormatName, SchoolFile.NewestVersion)),
+            ("plans.schema.json", Schema(typeof(PlansFile), PlansFile.FormatName, PlansFile.NewestVersion)),
         ];
 
     private static string Schema(Type type, string format, int version)

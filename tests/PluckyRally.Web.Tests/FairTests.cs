@@ -91,7 +91,7 @@ public sealed class FairTests : IDisposable
         (await Open(_class.Teacher, id)).Rallies.Sum(r => r.Left).ShouldBe(teams, "two tables have not been heard of");
 
         await AfterTheLineWasCut(code, id, cutOff, stop);
-        await TypeIn(id, onPaper);
+        await TypeIn(code, id, onPaper, stop);
         (await Open(_class.Teacher, id)).Rallies.Sum(r => r.Left).ShouldBe(0);
 
         await CountByHand(id, rallies, teams);
@@ -154,11 +154,14 @@ public sealed class FairTests : IDisposable
         (await Line(device, day, table.Rally, table.Table)).ShouldBeEmpty();
     }
 
-    private async Task TypeIn(Guid day, (Guid Rally, int Table) table)
+    /// <summary>The sheets of the table on paper, typed in by a helper on a device of its own.</summary>
+    private async Task TypeIn(string code, Guid day, (Guid Rally, int Table) table, CancellationToken stop)
     {
-        foreach (var team in await Line(_class.Teacher, day, table.Rally, table.Table))
+        using var device = await Join(code, "Avis", stop);
+        foreach (var team in await Line(device, day, table.Rally, table.Table))
         {
-            using var typed = await _class.App.Post(
+            using var typed = await Classroom.Send(
+                device,
                 $"/api/rallies/{table.Rally}/papers/judged",
                 new SheetTyped
                 {
@@ -174,7 +177,7 @@ public sealed class FairTests : IDisposable
                     },
                 }
             );
-            typed.IsSuccessStatusCode.ShouldBeTrue(await typed.Content.ReadAsStringAsync());
+            typed.IsSuccessStatusCode.ShouldBeTrue(await typed.Content.ReadAsStringAsync(stop));
         }
     }
 

@@ -39,7 +39,10 @@ public sealed class PapersTests : IDisposable
             )
         ).ShouldContain("Wren S., on paper, November 5");
         using var judge = await _class.Judge(rally, "Aide");
-        using var forbidden = await Send(judge, rally, right with { Id = Guid.CreateVersion7() });
+        using var typed = await Send(judge, rally, right with { Id = Guid.CreateVersion7(), Team = "t2" });
+        typed.StatusCode.ShouldBe(HttpStatusCode.OK, "whoever records in the rally may type in its sheets");
+        using var wall = await _class.Wall(rally);
+        using var forbidden = await Send(wall, rally, right with { Id = Guid.CreateVersion7() });
         forbidden.StatusCode.ShouldBe(HttpStatusCode.Forbidden);
         (
             await judge.GetAsync($"/api/rallies/{rally}/papers", TestContext.Current.CancellationToken)

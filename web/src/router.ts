@@ -166,7 +166,7 @@ export const router = createRouter({
           path: 'typing/:team?',
           component: () => import('@/papers/TypingPage.vue'),
           props: true,
-          meta: { title: 'Type in judges’ sheets' },
+          meta: { title: 'Type in judges’ sheets', station: 'typing' },
         },
         {
           path: 'teams',

@@ -3,7 +3,8 @@ namespace PluckyRally.Core;
 /// <summary>What the board of a fair day shows.</summary>
 public enum DayBoardShows
 {
-    /// <summary>Who is where, each rally with its tables, and the combined results where they are wanted, in turn.
+    /// <summary>
+    /// Who is where, each rally with its tables, and the combined results where they are wanted, in turn.
     /// </summary>
     Everything,
 

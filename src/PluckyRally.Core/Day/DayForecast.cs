@@ -37,12 +37,15 @@ public sealed record SlotSoFar(TimeOnly? Began, int Left, int Tested, TimeOnly? 
 /// <summary>When a rally of a fair day is expected to begin and to end.</summary>
 /// <param name="From">When it begins, or began; absent where that is open.</param>
 /// <param name="To">When it ends, or ended; absent where that is open.</param>
-/// <param name="Late">Minutes that it begins after its time, or began; 0 where it is on time.</param>
+/// <param name="Late">Minutes that it begins after its time, or began; 0 where it is on time, or over.</param>
 /// <param name="Begun">Whether it has begun.</param>
 public sealed record SlotTime(TimeOnly? From, TimeOnly? To, int Late, bool Begun)
 {
-    /// <summary>That it is late, and what is expected; empty where it is on time.</summary>
-    public string Says => Late > 0 ? DayWords.Late(this) : "";
+    /// <summary>A class that begins a few minutes late is no news. Common practice, no source.</summary>
+    private const int Noticed = 5;
+
+    /// <summary>That it is late, and what is expected; empty where it is about on time.</summary>
+    public string Says => Late >= Noticed ? DayWords.Late(this) : "";
 }
 
 /// <summary>The times of a fair day as they are expected while it goes on: a late class moves those after it.</summary>
@@ -65,7 +68,7 @@ public static class DayForecast
         // In order of time: what waits comes after what it waits for.
         foreach (var at in Enumerable.Range(0, slots.Count).OrderBy(i => slots[i].Slot.From ?? TimeOnly.MaxValue))
         {
-            var planned = new SlotTime(slots[at].Slot.From, slots[at].Until, 0, false);
+            var planned = new SlotTime(slots[at].Slot.From, slots[at].Until, 0, Begun: false);
             times[at] =
                 now is not { } time || soFar[at] is { Began: null, Left: 0 } ? planned
                 : soFar[at].Began is { } began ? Running(planned, soFar[at], began, time)
@@ -86,7 +89,12 @@ public static class DayForecast
     }
 
     private static SlotTime Running(SlotTime planned, SlotSoFar soFar, TimeOnly began, TimeOnly now) =>
-        new(began, Ends(planned, soFar, began, now), MinutesLate(planned.From, began), true);
+        new(
+            began,
+            Ends(planned, soFar, began, now),
+            soFar.Left == 0 ? 0 : MinutesLate(planned.From, began),
+            Begun: true
+        );
 
     /// <summary>
     /// When all are tested, when it was last heard of; by its clock; or by the time that the teams before took.
@@ -113,7 +121,7 @@ public static class DayForecast
             begins,
             planned.To is { } to ? DayTime.Later(begins, (to - from).TotalMinutes) : null,
             MinutesLate(from, begins),
-            false
+            Begun: false
         );
     }
 

@@ -37,13 +37,27 @@ public static class TeamsApart
         ];
     }
 
-    /// <summary>How many teams share their short code with one of another class.</summary>
+    /// <summary>How many teams are called in short as one of another class is, by choice or by their name.</summary>
     internal static int Alike(IReadOnlyList<IReadOnlyList<Team>> rallies) =>
         rallies
-            .SelectMany((teams, at) => teams.Where(t => t.ShortCode.Length > 0).Select(t => (t.ShortCode, at)))
-            .GroupBy(t => t.ShortCode, StringComparer.OrdinalIgnoreCase)
+            .SelectMany((teams, at) => InRally(teams).Select(code => (code, at)))
+            .GroupBy(t => t.code)
             .Where(g => g.Select(t => t.at).Distinct().Count() > 1)
             .Sum(g => g.Count());
+
+    /// <summary>
+    /// The short codes of one rally's teams: those that were chosen, and for the others what is made of their names.
+    /// </summary>
+    private static IEnumerable<string> InRally(IReadOnlyList<Team> teams)
+    {
+        var taken = teams.Select(t => t.ShortCode.ToUpperInvariant()).Where(c => c.Length > 0).ToHashSet();
+        return
+        [
+            .. teams.Select(t =>
+                t.ShortCode.Length > 0 ? t.ShortCode.ToUpperInvariant() : Codes(t.Name).First(taken.Add)
+            ),
+        ];
+    }
 
     /// <summary>
     /// What a team may be called in two letters or digits: of its own letters, its number, then any number or letter

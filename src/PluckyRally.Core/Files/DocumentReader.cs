@@ -33,6 +33,18 @@ public static class DocumentReader
     public static Result<Document<Rally>> Rally(string json) =>
         Read<Rally>(json, Limits.RallyBytes, Core.Rally.FormatName, Core.Rally.NewestVersion);
 
+    /// <summary>Reads a fair day.</summary>
+    public static Result<Document<DayFile>> Day(string json) =>
+        Read<DayFile>(json, Limits.BriefBytes, DayFile.FormatName, DayFile.NewestVersion);
+
+    /// <summary>Reads what is the school's own.</summary>
+    public static Result<Document<SchoolFile>> School(string json) =>
+        Read<SchoolFile>(json, Limits.BriefBytes, SchoolFile.FormatName, SchoolFile.NewestVersion);
+
+    /// <summary>Reads which briefs are planned for when.</summary>
+    public static Result<Document<PlansFile>> Plans(string json) =>
+        Read<PlansFile>(json, Limits.BriefBytes, PlansFile.FormatName, PlansFile.NewestVersion);
+
     /// <summary>Reads one entry.</summary>
     public static Result<Document<Entry>> Entry(string json) => Read<Entry>(json, Limits.EntryBytes, null, 0);
 

@@ -2,6 +2,7 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core;
 using PluckyRally.Data.Briefs;
 using PluckyRally.Data.Days;
+using PluckyRally.Data.Passes;
 using PluckyRally.Data.Rallies;
 
 namespace PluckyRally.Web;
@@ -15,9 +16,11 @@ internal static class PapersEndpoints
         papers.MapGet("/briefs/{id:guid}/papers", OfBrief).WithName("briefPapers");
         papers.MapGet("/rallies/{id:guid}/papers", OfRally).WithName("rallyPapers");
         papers.MapGet("/rallies/{id:guid}/papers/tables", Tables).WithName("tablesOnPaper");
+        papers.MapGet("/rallies/{id:guid}/papers/judged", ToTypeIn).WithName("sheetsToTypeIn").For(Operation.Score);
         papers
             .MapPost("/rallies/{id:guid}/papers/judged", TypeIn)
             .WithName("typeInSheet")
+            .For(Operation.Score)
             .Accepts<SheetTyped>("application/json")
             .TakesAtMost(Limits.BriefBytes);
     }
@@ -144,10 +147,43 @@ internal static class PapersEndpoints
         );
     }
 
+    /// <summary>What a judge's sheet asks, and what stands of each team already.</summary>
+    private static async Task<Results<Ok<SheetsToTypeIn>, Missing, Refused>> ToTypeIn(
+        Guid id,
+        RallyLog log,
+        RoundCache rounds,
+        CancellationToken stop,
+        int round = 1
+    )
+    {
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        if (round is < 1 or > Limits.Rounds)
+            return new Missing("round");
+        if (!found.Opened.IsOk)
+            return new Refused(found.Opened.Problems);
+        return TypedResults.Ok(
+            new SheetsToTypeIn(
+                JudgeSheet.Of(found.Opened.Value.In(round).Compiled).Blocks,
+                found.Opened.Value.Rally.Date,
+                rounds
+                    .Standings(found, round)
+                    .Rows.ToDictionary(
+                        r => r.Team,
+                        r =>
+                            (IReadOnlyList<string>)
+                                [.. r.Parts.Where(p => p.ValueText.Length > 0).Select(p => $"{p.Name}: {p.ValueText}")]
+                    )
+            )
+        );
+    }
+
     /// <summary>Takes a judge's sheet into the log: all of it, or none and what is wrong with it.</summary>
     private static async Task<Results<Ok<SheetTaken>, Missing, Refused>> TypeIn(
         Guid id,
         SentJson sent,
+        HttpContext context,
+        PassBook passes,
         RallyLog log,
         LiveTeller live,
         TimeProvider time,
@@ -168,9 +204,15 @@ internal static class PapersEndpoints
         );
         if (!entries.IsOk)
             return new Refused(entries.Problems);
-        var at = time.GetUtcNow();
+        var (at, role) = (time.GetUtcNow(), await Caller.Of(context.User).In(id, passes, stop));
         if (
-            await log.Record(id, [.. entries.Value.Select(e => e with { At = at })], (_, _) => null, whole: true, stop)
+            await log.Record(
+                id,
+                [.. entries.Value.Select(e => e with { At = at })],
+                (now, entry) => EntryRights.Of(role, entry, now.Rally.Entries, now.Stored.JudgesStrikeOthers),
+                whole: true,
+                stop
+            )
             is not [var first, ..] recorded
         )
             return new Missing("rally");
@@ -181,6 +223,16 @@ internal static class PapersEndpoints
         return TypedResults.Ok(new SheetTaken(entries.Value.Count));
     }
 }
+
+/// <summary>What is needed to type in judges' sheets.</summary>
+/// <param name="Blocks">What the sheet asks.</param>
+/// <param name="Day">The rally's day; absent where it has none.</param>
+/// <param name="Stands">What stands of each team already, by its id: no sheet is typed in twice by mistake.</param>
+public sealed record SheetsToTypeIn(
+    IReadOnlyList<PaperBlock> Blocks,
+    DateOnly? Day,
+    IReadOnlyDictionary<string, IReadOnlyList<string>> Stands
+);
 
 /// <summary>A brief as it is printed before there is a rally.</summary>
 /// <param name="Edition">The student sheet, in a tier.</param>

@@ -1,4 +1,3 @@
-using System.Text.Json;
 using Microsoft.AspNetCore.Identity;
 using PluckyRally.Core;
 using PluckyRally.Data;
@@ -148,30 +147,12 @@ internal static class DataStart
                 .GetRequiredService<SchoolBook>()
                 .Put(
                     new(),
-                    JsonSerializer.Deserialize<Core.School>(await File.ReadAllTextAsync(file, stop), Json.Options)!,
+                    Read(DocumentReader.School(await File.ReadAllTextAsync(file, stop)), file).Value.School,
                     stop
                 );
         foreach (var file in Files(year, "plans.json"))
-        {
-            foreach (
-                var plan in JsonSerializer.Deserialize<IReadOnlyList<DemoPlan>>(
-                    await File.ReadAllTextAsync(file, stop),
-                    Json.Options
-                )!
-            )
-                await services
-                    .GetRequiredService<PlanBook>()
-                    .Add(
-                        new()
-                        {
-                            Brief = briefs[plan.File],
-                            Date = today.AddDays(plan.InDays),
-                            WholeWeek = plan.WholeWeek,
-                            For = plan.For,
-                        },
-                        stop
-                    );
-        }
+        foreach (var plan in Read(DocumentReader.Plans(await File.ReadAllTextAsync(file, stop)), file).Value.Plans)
+            await services.GetRequiredService<PlanBook>().Add(plan.Read(briefs[plan.File], today), stop);
     }
 
     /// <summary>Fair days are laid on today; they name rallies by their files.</summary>
@@ -185,25 +166,8 @@ internal static class DataStart
     {
         foreach (var file in Files(folder, "*.day.json"))
         {
-            var read = JsonSerializer.Deserialize<DemoDay>(await File.ReadAllTextAsync(file, stop), Json.Options)!;
-            var day = new FairDay
-            {
-                Name = read.Name,
-                Date = today,
-                ListOnBoard = read.ListOnBoard,
-                Slots =
-                [
-                    .. read.Slots.Select(s => new DaySlot
-                    {
-                        Rally = made[s.File],
-                        From = s.From,
-                        To = s.To,
-                        Where = s.Where,
-                        Tables = s.Tables,
-                    }),
-                ],
-            };
-            await book.Add(day, stop);
+            var read = Read(DocumentReader.Day(await File.ReadAllTextAsync(file, stop)), file).Value;
+            await book.Add(read.Read(today, name => made[name]), stop);
         }
     }
 
@@ -243,12 +207,3 @@ internal static class DataStart
                 "Fix the file, or start without the demo."
             );
 }
-
-/// <summary>A fair day of the demo.</summary>
-internal sealed record DemoDay(string Name, bool ListOnBoard, IReadOnlyList<DemoSlot> Slots);
-
-/// <summary>A rally of such a day, by its file.</summary>
-internal sealed record DemoSlot(string File, TimeOnly? From, TimeOnly? To, string Where, int Tables);
-
-/// <summary>A brief of the demo that is planned, by its file, so many days from today.</summary>
-internal sealed record DemoPlan(string File, int InDays, bool WholeWeek, string For);

@@ -285,8 +285,41 @@ public sealed class CommandTests : IDisposable
     [Fact]
     public void Every_file_of_the_demo_is_in_order()
     {
-        foreach (var file in Directory.GetFiles(Path.Combine(ProjectFolder.Root, "demo"), "*.json"))
+        foreach (
+            var file in Directory.GetFiles(
+                Path.Combine(ProjectFolder.Root, "demo"),
+                "*.json",
+                SearchOption.AllDirectories
+            )
+        )
             CheckCommand.Run(file, _output, _error).ShouldBe(0, _error.ToString());
+    }
+
+    /// <summary>What is wrong with a day, a school or its plans is said at its place, as of a brief.</summary>
+    [Theory]
+    [InlineData(
+        """{"format":"plucky-rally/day","version":1,"name":"","slots":"""
+            + """[{"file":"a.rally.json","tables":0},{"file":"a.rally.json"}]}""",
+        "/name: The day has no name.",
+        "/slots: A rally is listed twice.",
+        "/slots/0/tables: The number of tables is out of range."
+    )]
+    [InlineData(
+        """{"format":"plucky-rally/plans","version":1,"plans":"""
+            + """[{"file":"a.brief.json"},{"file":"b.brief.json","date":"1907-01-01"}]}""",
+        "/plans/0/date: It is not said when, or twice.",
+        "/plans/1/date: That is not in this century."
+    )]
+    [InlineData(
+        """{"format":"plucky-rally/school","version":1,"school":{"beginsMonth":2,"beginsDay":30}}""",
+        "/school/beginsDay: There is no such day."
+    )]
+    [InlineData("""{"format":"plucky-rally/day","version":2,"name":"Later"}""", "/version: ")]
+    public void A_day_a_school_and_plans_are_checked_like_a_brief(string text, params string[] wrong)
+    {
+        CheckCommand.Run(Write(text), _output, _error).ShouldBe(2);
+        foreach (var line in wrong)
+            _error.ToString().ShouldContain(line);
     }
 
     [Fact]

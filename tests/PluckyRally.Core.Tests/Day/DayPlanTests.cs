@@ -55,7 +55,20 @@ public sealed class DayPlanTests
                 Tables = Math.Max(1, helpers.Length),
                 Helpers = helpers,
             },
-            new(name, Brief, [.. Enumerable.Range(1, 10).Select(i => new Team { Id = $"{i}", Name = $"{name} {i}" })])
+            new(
+                name,
+                Brief,
+                [
+                    .. Enumerable
+                        .Range(0, 10)
+                        .Select(i => new Team
+                        {
+                            Id = $"{i}",
+                            Name = $"Team {i}",
+                            ShortCode = $"{name[^1]}{(char)('A' + i)}",
+                        }),
+                ]
+            )
         );
 
     private static TimeOnly? Time(string typed) =>
@@ -152,6 +165,21 @@ public sealed class DayPlanTests
                 "It is expected to begin 20 minutes late, at about 9:50. It is expected to end at about 10:15."
             );
         times[3].Says.ShouldBeEmpty();
+        DayForecast
+            .Of(slots, [new(new(9, 20), 0, 10, null, new(9, 40)), Waiting, Waiting, Waiting], new(9, 42))
+            .Select(t => (t.To, t.Says))
+            .Take(2)
+            .ShouldBe(
+                [
+                    (new TimeOnly(9, 40), ""),
+                    (
+                        new TimeOnly(10, 7),
+                        "It is expected to begin 12 minutes late, at about 9:42."
+                            + " It is expected to end at about 10:07."
+                    ),
+                ],
+                "what is over is not late any more"
+            );
     }
 
     [Fact]

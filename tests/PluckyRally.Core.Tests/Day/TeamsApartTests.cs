@@ -56,9 +56,13 @@ public sealed class TeamsApartTests
     }
 
     [Fact]
-    public void Only_codes_of_two_classes_are_alike()
+    public void Only_teams_of_two_classes_are_alike_whether_their_codes_were_chosen_or_made()
     {
-        TeamsApart.Alike([Class(("Gulls", "GU")).Item2, Class(("Rays", "gu"), ("Terns", "")).Item2]).ShouldBe(2);
-        TeamsApart.Alike([Class(("Gulls", "GU"), ("Rays", "RA")).Item2, Class(("Terns", "")).Item2]).ShouldBe(0);
+        Alike(Class(("Gulls", "GU")), Class(("Rays", "gu"), ("Terns", ""))).ShouldBe(2);
+        Alike(Class(("Gulls", ""), ("Terns", "")), Class(("Gulls", ""), ("Rays", ""))).ShouldBe(2);
+        Alike(Class(("Gulls", "GU"), ("Gulpers", "")), Class(("Terns", ""))).ShouldBe(0, "they are of one class");
+
+        static int Alike(params (Guid, IReadOnlyList<Team> Teams)[] classes) =>
+            TeamsApart.Alike([.. classes.Select(c => c.Teams)]);
     }
 }

@@ -62,6 +62,7 @@ public sealed class RightsTableTests : IDisposable
                 "/rallies/1/score/sheets",
                 "/rallies/1/labels",
                 "/rallies/1/answers/{part}",
+                "/rallies/1/papers/judged",
             ]);
         open[Operation.SeeWall].ShouldAllBe(path => path.StartsWith("/rallies/1/wall", StringComparison.Ordinal));
         open[Operation.Lead].ShouldBeEmpty("what says nothing is the teacher's by itself");

@@ -2,8 +2,8 @@ import type { RouteLocationNormalized } from 'vue-router'
 import { pageOf } from './pageOf'
 import { askWho, useWho } from './useWho'
 
-/** The stations that a judge's code opens. */
-const judges = ['score', 'together']
+/** The stations that the code of a judge or a helper opens. */
+const judges = ['score', 'together', 'typing']
 
 /** Leads a device to what it may see, or to where it can come in. The server refuses everything else in any case. */
 export async function guard(to: RouteLocationNormalized, from: RouteLocationNormalized) {

@@ -1915,7 +1915,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        get: operations["sheetsToTypeIn"];
         put?: never;
         post: operations["typeInSheet"];
         delete?: never;
@@ -10275,6 +10275,14 @@ export interface components {
                 [key: string]: string;
             };
         };
+        SheetsToTypeIn: {
+            blocks: components["schemas"]["PaperBlock"][];
+            /** Format: date */
+            day?: null | string;
+            stands: {
+                [key: string]: string[];
+            };
+        };
         Shopping: {
             lines: components["schemas"]["ShoppingLine"][];
             costs: components["schemas"]["MoneyAmount"][];
@@ -10350,12 +10358,12 @@ export interface components {
             to?: null | string;
             /**
              * Format: int32
-             * @description Minutes that it begins after its time, or began; 0 where it is on time.
+             * @description Minutes that it begins after its time, or began; 0 where it is on time, or over.
              */
             late: number;
             /** @description Whether it has begun. */
             begun: boolean;
-            /** @description That it is late, and what is expected; empty where it is on time. */
+            /** @description That it is late, and what is expected; empty where it is about on time. */
             says: null | string;
         };
         /** @description Something in a brief that is unclear, unfair, unsafe or impossible, found before a class finds it. */
@@ -16370,6 +16378,48 @@ export interface operations {
                 };
                 content: {
                     "application/json": string[][];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    sheetsToTypeIn: {
+        parameters: {
+            query?: {
+                round?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetsToTypeIn"];
                 };
             };
             /** @description Not Found */

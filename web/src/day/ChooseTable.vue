@@ -9,8 +9,10 @@ import { slotSays } from './useDay'
 const props = defineProps<{ day: string; rallies: readonly RallyOfDay[] }>()
 const { who } = useWho()
 const same = (name: string) => name.trim().toLowerCase() === who.value?.name.trim().toLowerCase()
+/** Where this device may record. */
+const own = computed(() => props.rallies.filter((r) => r.role === 'helper' || r.role === 'judge'))
 const tables = computed(() =>
-  props.rallies.flatMap((r) =>
+  own.value.flatMap((r) =>
     r.tables.map((t) => ({
       key: `${r.rally} ${t.table}`,
       to: tablePath({ day: props.day, rally: r.rally, table: t.table }),
@@ -27,6 +29,9 @@ const leftSays = (left: number) => (left === 0 ? 'done' : left === 1 ? '1 team t
 </script>
 
 <template>
+  <p v-if="tables.length === 0" class="muted">
+    This device has no table here. <RouterLink :to="`/days/${props.day}/board`">Open the board</RouterLink>
+  </p>
   <section
     v-for="g in [
       { id: 'mine', title: 'Your tables', of: mine },

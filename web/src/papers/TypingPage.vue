@@ -6,26 +6,28 @@ import LoadNote from '@/shared/LoadNote.vue'
 import RoundChoice from '@/shared/RoundChoice.vue'
 import StationHead from '@/shared/StationHead.vue'
 import TeamPennant from '@/shared/TeamPennant.vue'
-import { useRally } from '@/shared/openRally'
+import { useWho } from '@/access/useWho'
+import WhoLine from '@/access/WhoLine.vue'
+import { useJudgeRally } from '@/shared/openRally'
 import { teamMarks } from '@/shared/teamMarks'
 import { useLoad } from '@/shared/useLoad'
 import SheetForm from './SheetForm.vue'
 
 /** Judges' sheets that were written on paper, typed in: a page a team, in the order of the paper. */
 const props = defineProps<{ team?: string }>()
-const { rally, round, tick, inRound } = useRally()
+const { rally, round, tick, inRound } = useJudgeRally()
+const { isTeacher } = useWho()
 const router = useRouter()
 const id = rally.value?.id ?? ''
 const papers = useLoad(() =>
-  ask(api.GET('/api/rallies/{id}/papers', { params: { path: { id }, query: { round: round.value } } })),
+  ask(api.GET('/api/rallies/{id}/papers/judged', { params: { path: { id }, query: { round: round.value } } })),
 )
 watch([round, tick], () => void papers.load(), { immediate: true })
 const teams = computed(() => rally.value?.teams.filter((t) => !t.away) ?? [])
 const marks = computed(() => teamMarks(rally.value?.teams ?? []))
 const current = computed(() => teams.value.find((t) => t.id === props.team) ?? teams.value[0])
-const row = computed(() => papers.data.value?.standings.rows.find((r) => r.team === current.value?.id))
 /** What stands of a team already, so that nobody types a sheet in twice. */
-const stands = computed(() => row.value?.parts.filter((p) => p.valueText).map((p) => `${p.name}: ${p.valueText}`) ?? [])
+const stands = computed(() => papers.data.value?.stands[current.value?.id ?? ''] ?? [])
 const to = (team: string) => inRound(`/rallies/${id}/typing/${team}`)
 const said = ref('')
 /** Whether the last team's page was kept. */
@@ -46,7 +48,10 @@ function onKept(things: number) {
       title="Type in judges’ sheets"
       next="One page a team, in the order of the paper. Enter goes to the next field."
     >
-      <RouterLink class="small" :to="inRound(`/rallies/${id}/papers?print=judge`)">Print the sheets</RouterLink>
+      <RouterLink v-if="isTeacher" class="small" :to="inRound(`/rallies/${id}/papers?print=judge`)"
+        >Print the sheets</RouterLink
+      >
+      <RouterLink v-else class="small" :to="inRound(`/rallies/${id}/score/${current.id}`)">Back to Score</RouterLink>
       <RoundChoice :rounds="rally.progress.rounds" :round="round" />
     </StationHead>
     <nav aria-label="Teams">
@@ -70,7 +75,8 @@ function onKept(things: number) {
       <p v-if="said" class="done" role="status">
         {{ said }}
         <template v-if="last"
-          >That was the last team. <RouterLink :to="inRound(`/rallies/${id}/results`)">See the results</RouterLink>
+          >That was the last team.
+          <RouterLink v-if="isTeacher" :to="inRound(`/rallies/${id}/results`)">See the results</RouterLink>
         </template>
       </p>
       <h2>{{ current.name }}</h2>
@@ -82,11 +88,12 @@ function onKept(things: number) {
         :rally="id"
         :team="current.id"
         :round="round"
-        :blocks="papers.data.value.brief.judge.blocks"
-        :day="rally.date ?? ''"
+        :blocks="papers.data.value.blocks"
+        :day="papers.data.value.day ?? ''"
         @kept="onKept"
       />
     </template>
+    <WhoLine v-if="!isTeacher" />
   </main>
 </template>
 

@@ -28,7 +28,7 @@ const round = computed(() => Math.max(1, Number.parseInt(String(route.query.roun
 const station = computed(() => route.meta.station ?? '')
 /** What is carried about is kept on this device, for going on without a connection; the rest is not. */
 const place = computed<Place>(() =>
-  station.value === 'wall' ? 'wall' : ['score', 'together'].includes(station.value) ? 'walk' : 'desk',
+  station.value === 'wall' ? 'wall' : ['score', 'together', 'typing'].includes(station.value) ? 'walk' : 'desk',
 )
 const params = () => ({ path: { id: props.rally }, query: { round: round.value } })
 const places = {

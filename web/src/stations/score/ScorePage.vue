@@ -178,7 +178,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   <main v-if="rally" id="main" ref="page" class="walk">
     <StationHead title="Score" :next="next">
       <RouterLink :to="inRound(`/rallies/${id}/together`)" class="small">All teams together</RouterLink>
-      <RouterLink v-if="isTeacher" :to="inRound(`/rallies/${id}/typing/${current}`)" class="small only-wide"
+      <RouterLink :to="inRound(`/rallies/${id}/typing/${current}`)" class="small" :class="{ 'only-wide': isTeacher }"
         >Type in a paper sheet</RouterLink
       >
       <RoundChoice :rounds="rally.progress.rounds" :round="round" :may-begin="!isHelper" />
