@@ -190,7 +190,7 @@ public sealed class YearAndDayTests(DemoServer server) : ScreenTest, IClassFixtu
         desk.Open(desk.Place + "?seconds=2");
         desk.See(first);
         desk.See("Now, and next");
-        desk.Until(() => desk.Text.Contains("The one-finger hoist", StringComparison.Ordinal), "the list over all");
+        desk.Until(() => desk.Text.Contains("The one-finger hoist", StringComparison.Ordinal), "the combined results");
         desk.ShouldBeAccessible();
         desk.ShouldHaveCleanConsole();
 
@@ -201,7 +201,7 @@ public sealed class YearAndDayTests(DemoServer server) : ScreenTest, IClassFixtu
         desk.ClickButton("Tell teams apart");
         desk.See("Print their labels again.");
 
-        // One print for all classes; the places are those over all of one brief.
+        // One print for all classes; the places are those of the combined results.
         desk.ClickLink("Papers");
         desk.Choose("What to print", "certificates");
         desk.See("Turbots");

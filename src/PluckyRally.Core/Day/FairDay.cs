@@ -14,7 +14,7 @@ public sealed record FairDay
     /// <summary>Its rallies, in the order of the day.</summary>
     public IReadOnlyList<DaySlot> Slots { get; init; } = [];
 
-    /// <summary>Whether the rotating board shows the list over all as well.</summary>
+    /// <summary>Whether the rotating board shows the combined results as well.</summary>
     public bool ListOnBoard { get; init; }
 
     /// <summary>

@@ -31,11 +31,26 @@ public static class TeamsApart
                     var code = first.Contains(t)
                         ? t.Team.ShortCode.ToUpperInvariant()
                         : Codes(t.Team.Name).First(taken.Add);
-                    return new TeamApart(t.Rally, t.Team.Id, code, at);
+                    return new TeamApart(t.Rally, t.Team.Id, code, at % Limits.Teams);
                 }
             ),
         ];
     }
+
+    /// <summary>A team of a fair that is told apart by its number from all others of the day.</summary>
+    /// <param name="at">Where it stands in its rally, from 0.</param>
+    /// <param name="ofDay">Where it stands in the day, from 0.</param>
+    /// <param name="students">Who is in it; nobody where they are not known.</param>
+    public static Team Numbered(int at, int ofDay, IReadOnlyList<TeamStudent> students) =>
+        new()
+        {
+            Id = $"t{at + 1}",
+            Name = $"Team {ofDay + 1}",
+            ShortCode = Numbers.ElementAtOrDefault(ofDay) ?? "",
+            Pennant = ofDay % Limits.Teams,
+            Members = students.Count,
+            Students = students,
+        };
 
     /// <summary>How many teams are called in short as one of another class is, by choice or by their name.</summary>
     internal static int Alike(IReadOnlyList<IReadOnlyList<Team>> rallies) =>
@@ -60,8 +75,8 @@ public static class TeamsApart
     }
 
     /// <summary>
-    /// What a team may be called in two letters or digits: of its own letters, its number, then any number or letter
-    /// with a digit. More than a day has teams.
+    /// What a team may be called in two letters or digits: of its own letters, or its number; then any number, or any
+    /// two letters.
     /// </summary>
     private static IEnumerable<string> Codes(string name)
     {
@@ -72,10 +87,16 @@ public static class TeamsApart
         else
             foreach (var second in letters.Skip(1))
                 yield return $"{letters[0]}{second}";
-        for (var n = 1; n <= 99; n++)
-            yield return $"{n:00}";
-        for (var letter = 'A'; letter <= 'Z'; letter++)
-        for (var digit = 'A'; digit <= 'Z'; digit++)
-            yield return $"{letter}{digit}";
+        foreach (var code in Numbers)
+            yield return code;
     }
+
+    /// <summary>The numbers from 01 to 99, then two letters from AA to ZZ.</summary>
+    private static IEnumerable<string> Numbers =>
+        Enumerable
+            .Range(1, 99)
+            .Select(n => $"{n:00}")
+            .Concat(from one in Alphabet from other in Alphabet select $"{one}{other}");
+
+    private const string Alphabet = "ABCDEFGHIJKLMNOPQRSTUVWXYZ";
 }

@@ -43,6 +43,14 @@ public static class Jobs
     /// <summary>The jobs of a brief: its own, or the usual ones where it has none.</summary>
     public static IReadOnlyList<Job> Of(Brief brief) => brief.Jobs.Count > 0 ? brief.Jobs : Usual;
 
+    /// <summary>Deals the jobs in each team, as <see cref="Deal"/> does in one.</summary>
+    public static IReadOnlyList<IReadOnlyList<JobDealt>> DealInEach(
+        IReadOnlyList<IReadOnlyList<string>> teams,
+        IReadOnlyList<Job> jobs,
+        IReadOnlyList<JobHeld> history,
+        int seed
+    ) => [.. teams.Select((team, i) => Deal(team, jobs, history, seed + i))];
+
     /// <summary>
     /// Deals each job to one of the team: to whom has had it least, with as few jobs on one head as can be; among
     /// equals the seed decides.

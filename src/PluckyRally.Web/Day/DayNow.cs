@@ -66,7 +66,7 @@ internal static class DayNow
     /// </summary>
     internal static string BriefOf(KeptRally rally) => rally.Stored.BriefId?.ToString() ?? rally.Stored.BriefTitle;
 
-    /// <summary>The rallies of a day; one that was taken away meanwhile leaves it.</summary>
+    /// <summary>The rallies of a day; one that was deleted meanwhile leaves it.</summary>
     internal static async Task<IReadOnlyList<Found>> Find(
         FairDay day,
         RallyLog log,

@@ -6,10 +6,10 @@ namespace PluckyRally.Web;
 /// <param name="Id">Its id.</param>
 /// <param name="Name">What it is called.</param>
 /// <param name="Date">The day.</param>
-/// <param name="ListOnBoard">Whether the board shows the lists over all.</param>
+/// <param name="ListOnBoard">Whether the board shows the combined results.</param>
 /// <param name="Rallies">Its rallies, in the order of the day.</param>
 /// <param name="Board">What its board shows.</param>
-/// <param name="Lists">The lists over all, one for each brief that several rallies run; for helpers and the board only
+/// <param name="Lists">The combined results, a list for each brief that several rallies run; for helpers and the board only
 /// where the teacher wants them seen.</param>
 public sealed record DayOpened(
     Guid Id,
@@ -59,7 +59,7 @@ public sealed record RallyOfDay(
 /// <param name="Title">The brief's title.</param>
 /// <param name="Rallies">The rallies, by their ids.</param>
 /// <param name="WinsText">Which way is better.</param>
-/// <param name="Differs">Why nobody has a place over all; empty where they have.</param>
+/// <param name="Differs">Why nobody has a place among all; empty where they have.</param>
 /// <param name="Missing">Teams that are not finished yet, with their class: the list is not final.</param>
 /// <param name="Places">How many places are revealed one by one.</param>
 /// <param name="Lists">Its teams: in one list, or in one for each tier or class.</param>

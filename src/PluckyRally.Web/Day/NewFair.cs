@@ -150,7 +150,7 @@ internal static class NewFairEndpoints
                     Name = group.Name.Trim(),
                     Date = wanted.Date,
                     Edition = edition.Value,
-                    Teams = [.. teams.Select((members, t) => Numbered(members, t, numbered + t))],
+                    Teams = [.. teams.Select((members, t) => TeamsApart.Numbered(t, numbered + t, members))],
                 }
             );
             numbered += teams.Count;
@@ -161,18 +161,6 @@ internal static class NewFairEndpoints
 
         return rallies;
     }
-
-    /// <summary>A team that is told apart by its number from all others of the day.</summary>
-    private static Team Numbered(IReadOnlyList<TeamStudent> members, int at, int ofDay) =>
-        new()
-        {
-            Id = $"t{at + 1}",
-            Name = $"Team {ofDay + 1}",
-            ShortCode = ofDay < 99 ? $"{ofDay + 1:00}" : "",
-            Pennant = ofDay,
-            Members = members.Count,
-            Students = members,
-        };
 
     /// <summary>
     /// Who is in each team of a class, as it prefers them; nobody is known by name where the class is not.
@@ -206,22 +194,19 @@ internal static class NewFairEndpoints
         found.AddRange(made.Problems.Select(p => p.Under(at)));
         if (!made.IsOk)
             return [];
-        var (jobs, names) = (Jobs.Of(brief), students.ToDictionary(p => p.Id, p => p.Name));
+        var names = students.ToDictionary(p => p.Id, p => p.Name);
+        var dealt = Jobs.DealInEach(made.Value.Teams, Jobs.Of(brief), history.Jobs, seed: 0);
         return
         [
-            .. made.Value.Teams.Select(
-                (team, t) =>
-                {
-                    var dealt = Jobs.Deal(team, jobs, history.Jobs, t);
-                    return (IReadOnlyList<TeamStudent>)
-                        [
-                            .. team.Select(p => new TeamStudent(
-                                p,
-                                names[p],
-                                [.. dealt.Where(d => d.Student == p).Select(d => d.Job)]
-                            )),
-                        ];
-                }
+            .. made.Value.Teams.Zip(dealt, (team, jobs) =>
+                (IReadOnlyList<TeamStudent>)
+                    [
+                        .. team.Select(p => new TeamStudent(
+                            p,
+                            names[p],
+                            [.. jobs.Where(d => d.Student == p).Select(d => d.Job)]
+                        )),
+                    ]
             ),
         ];
     }

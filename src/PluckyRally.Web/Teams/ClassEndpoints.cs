@@ -163,7 +163,7 @@ internal static class ClassEndpoints
             new TeamsWithJobs(
                 made.Value,
                 jobs,
-                [.. made.Value.Teams.Select((t, i) => Jobs.Deal(t, jobs, history.Jobs, wanted.Preferences.Seed + i))],
+                Jobs.DealInEach(made.Value.Teams, jobs, history.Jobs, wanted.Preferences.Seed),
                 history.Since
             )
         );

@@ -19,7 +19,7 @@ async function fetchWho() {
   return who.value
 }
 
-/** Who this device is: the teacher, a judge, a helper, a wall or nobody; over all, and in a rally. */
+/** Who this device is: the teacher, a judge, a helper, a wall or nobody; here, and in a rally. */
 export function useWho() {
   return {
     who,

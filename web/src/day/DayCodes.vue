@@ -2,7 +2,7 @@
 import { useIntervalFn } from '@vueuse/core'
 import Button from 'primevue/button'
 import { computed, ref, watch } from 'vue'
-import { api, ask } from '@/api/client'
+import { api, ask, refusalOf } from '@/api/client'
 import type { Refusal } from '@/api/names'
 import HowToConnect from '@/access/HowToConnect.vue'
 import PassList from '@/access/PassList.vue'
@@ -35,7 +35,7 @@ async function make() {
       body: { kind: 'helper', also: rallies.value.slice(1) },
     }),
   )
-  refusal.value = answer.ok || answer.offline ? undefined : answer.refusal
+  refusal.value = refusalOf(answer)
   await passes.load()
 }
 async function end(pass: string) {

@@ -3,6 +3,7 @@ import Button from 'primevue/button'
 import { computed } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { DayOpened } from '@/api/names'
+import KindChoice from '@/papers/KindChoice.vue'
 import PaperFrame from '@/papers/PaperFrame.vue'
 import PaperOptions from '@/papers/PaperOptions.vue'
 import type { PaperChoices } from '@/papers/paper'
@@ -38,16 +39,7 @@ const print = () => window.print()
       <Button label="Print" size="small" @click="print" />
     </StationHead>
     <p class="choices not-on-paper">
-      <select
-        class="inline"
-        aria-label="What to print"
-        :value="kind.id"
-        @change="choose({ print: ($event.target as HTMLSelectElement).value })"
-      >
-        <optgroup v-for="g in dayKinds" :key="g.group" :label="g.group">
-          <option v-for="k in g.kinds" :key="k.id" :value="k.id">{{ k.name }}</option>
-        </optgroup>
-      </select>
+      <KindChoice :groups="dayKinds" :model-value="kind.id" @update:model-value="choose({ print: $event })" />
       <template v-if="kind.sheet">
         of
         <select

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
-import { api, ask, refusalOf } from '@/api/client'
+import { api, ask, refusalOf, type Answer } from '@/api/client'
 import type { DoneTogether, Refusal } from '@/api/names'
 import AskRemoval from '@/shared/AskRemoval.vue'
 import RefusalNote from '@/shared/RefusalNote.vue'
+import { countOf } from '@/shared/numbers'
 
 /** What is done to all rallies of the day at once: their teams are told apart, their rounds closed. */
 const props = defineProps<{ day: string; left: number }>()
@@ -18,29 +19,27 @@ const leftSays = computed(() => {
   if (props.left === 0) return 'All teams have been tested.'
   return props.left === 1 ? '1 team has not been tested.' : `${props.left} teams have not been tested.`
 })
-const inRallies = (n: number) => (n === 1 ? '1 rally' : `${n} rallies`)
-async function tellApart() {
-  const answer = await ask(api.POST('/api/days/{id}/apart', { params: { path } }))
+const inRallies = (n: number) => countOf(n, 'rally', 'rallies')
+/** Shows what came of something that was done to all rallies. */
+function show(answer: Answer<DoneTogether>, says: (rallies: number) => string) {
   refusal.value = refusalOf(answer)
   if (!answer.ok) return
   came.value = answer.data
-  said.value =
-    answer.data.rallies === 0
+  said.value = says(answer.data.rallies)
+  emit('changed')
+}
+const tellApart = async () =>
+  show(await ask(api.POST('/api/days/{id}/apart', { params: { path } })), (rallies) =>
+    rallies === 0
       ? 'All teams of the day have short codes and pennants of their own already.'
-      : `Teams have new short codes and pennants in ${inRallies(answer.data.rallies)}. Print their labels again.`
-  emit('changed')
-}
-async function close() {
-  const answer = await ask(api.POST('/api/days/{id}/close', { params: { path } }))
-  refusal.value = refusalOf(answer)
-  if (!answer.ok) return
-  came.value = answer.data
-  said.value =
-    answer.data.rallies === 0
+      : `Teams have new short codes and pennants in ${inRallies(rallies)}. Print their labels again.`,
+  )
+const close = async () =>
+  show(await ask(api.POST('/api/days/{id}/close', { params: { path } })), (rallies) =>
+    rallies === 0
       ? 'All rounds are closed already.'
-      : `The round is closed in ${inRallies(answer.data.rallies)}. Nothing more is recorded in it.`
-  emit('changed')
-}
+      : `The round is closed in ${inRallies(rallies)}. Nothing more is recorded in it.`,
+  )
 </script>
 
 <template>

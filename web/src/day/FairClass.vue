@@ -5,9 +5,11 @@ import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
 import { computed } from 'vue'
 import type { ClassOfFair, Problem } from '@/api/names'
+import { countOf } from '@/shared/numbers'
+import SlotFields from './SlotFields.vue'
 
 /** A class of a fair that is about to begin: its tier, its teams, its time, its place and its tables. */
-const props = defineProps<{
+defineProps<{
   students: number | undefined
   tiers: readonly { label: string; value: string }[]
   problems: readonly Problem[]
@@ -15,11 +17,7 @@ const props = defineProps<{
 const group = defineModel<ClassOfFair>({ required: true })
 defineEmits<{ remove: [] }>()
 const change = (part: Partial<ClassOfFair>) => (group.value = { ...group.value, ...part })
-const time = (value: string | undefined) => (value ? `${value.slice(0, 5)}:00` : null)
 const called = computed(() => group.value.name || 'the class')
-const teams = computed(() =>
-  props.students === undefined ? undefined : Math.max(1, Math.round(props.students / Math.max(1, group.value.size))),
-)
 /** A choice needs a value that is not empty. */
 const tier = computed({
   get: () => group.value.tier || 'brief',
@@ -71,44 +69,7 @@ const tier = computed({
           @update:model-value="change({ teams: $event ?? 1 })"
         />
       </label>
-      <label class="field"
-        >From
-        <InputText
-          type="time"
-          :model-value="group.from?.slice(0, 5) ?? ''"
-          :aria-label="`From, ${called}`"
-          @update:model-value="change({ from: time($event) })"
-        />
-      </label>
-      <label class="field"
-        >To
-        <InputText
-          type="time"
-          :model-value="group.to?.slice(0, 5) ?? ''"
-          :aria-label="`To, ${called}`"
-          @update:model-value="change({ to: time($event) })"
-        />
-      </label>
-      <label class="field"
-        >Where
-        <InputText
-          maxlength="80"
-          :model-value="group.where"
-          :aria-label="`Where, ${called}`"
-          @update:model-value="change({ where: $event ?? '' })"
-        />
-      </label>
-      <label class="field"
-        >Tables
-        <InputNumber
-          show-buttons
-          :min="1"
-          :max="12"
-          :model-value="group.tables"
-          :input-props="{ 'aria-label': `Tables, ${called}` }"
-          @update:model-value="change({ tables: $event ?? 1 })"
-        />
-      </label>
+      <SlotFields :times="group" :of="called" :problems="problems" @change="change" />
       <Button
         type="button"
         class="remove"
@@ -119,9 +80,7 @@ const tier = computed({
         @click="$emit('remove')"
       />
     </div>
-    <p v-if="students !== undefined" class="small muted">
-      {{ students === 1 ? '1 student' : `${students} students` }}, {{ teams === 1 ? '1 team' : `about ${teams} teams` }}
-    </p>
+    <p v-if="students !== undefined" class="small muted">{{ countOf(students, 'student', 'students') }}</p>
     <p v-for="p in problems" :key="p.what" class="wrong small" role="alert">{{ p.what }} {{ p.remedy }}</p>
   </li>
 </template>

@@ -50,7 +50,8 @@ const helpers = computed(() => {
       <li>Choose your table. It says which team is tested now and which comes next.</li>
       <li>If a team is not here, press “Not here”. It comes again at the end of the line.</li>
       <li>Press “Score” and record what you see. If you made a mistake, press “Undo”.</li>
-      <li>Without a connection, go on: it is sent later. Without a device, write on the judge’s sheet of the table.</li>
+      <li>Without a connection, go on: it is sent later.</li>
+      <li>Without a device, write on the judge’s sheet of the table.</li>
     </ol>
   </DaySheet>
 </template>

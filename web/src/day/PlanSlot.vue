@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import InputNumber from 'primevue/inputnumber'
 import InputText from 'primevue/inputtext'
 import { computed } from 'vue'
 import type { DaySlot, Problem } from '@/api/names'
 import RowMenu from '@/shared/RowMenu.vue'
+import SlotFields from './SlotFields.vue'
 
 /** A rally in the plan of a day: its time, its place, its tables and who helps at each. */
 const props = defineProps<{
@@ -17,14 +17,12 @@ const slot = defineModel<DaySlot>({ required: true })
 const emit = defineEmits<{ move: [by: number]; remove: [] }>()
 const most = 12
 const change = (part: Partial<DaySlot>) => (slot.value = { ...slot.value, ...part })
-const time = (value: string | undefined) => (value ? `${value.slice(0, 5)}:00` : null)
 const tables = computed(() => Math.min(most, Math.max(1, slot.value.tables)))
 function help(table: number, who: string | undefined) {
   const helpers = Array.from({ length: tables.value }, (_, t) => slot.value.helpers[t] ?? '')
   helpers[table] = who ?? ''
   change({ helpers })
 }
-const wrong = (field: string) => props.problems.some((p) => p.at.endsWith(`/${field}`))
 const actions = computed(() => [
   ...(props.at > 0 ? [{ label: 'Move up', act: () => emit('move', -1) }] : []),
   ...(props.at < props.of - 1 ? [{ label: 'Move down', act: () => emit('move', 1) }] : []),
@@ -39,47 +37,7 @@ const actions = computed(() => [
       <RowMenu :of="name" :actions="actions" />
     </div>
     <div class="fields">
-      <label class="field"
-        >From
-        <InputText
-          type="time"
-          :model-value="slot.from?.slice(0, 5) ?? ''"
-          :aria-label="`From, ${name}`"
-          :invalid="wrong('from')"
-          @update:model-value="change({ from: time($event) })"
-        />
-      </label>
-      <label class="field"
-        >To
-        <InputText
-          type="time"
-          :model-value="slot.to?.slice(0, 5) ?? ''"
-          :aria-label="`To, ${name}`"
-          :invalid="wrong('to')"
-          @update:model-value="change({ to: time($event) })"
-        />
-      </label>
-      <label class="field grows"
-        >Where
-        <InputText
-          maxlength="80"
-          :model-value="slot.where"
-          :aria-label="`Where, ${name}`"
-          @update:model-value="change({ where: $event ?? '' })"
-        />
-      </label>
-      <label class="field"
-        >Tables
-        <InputNumber
-          show-buttons
-          :min="1"
-          :max="most"
-          :model-value="slot.tables"
-          :input-props="{ 'aria-label': `Tables, ${name}` }"
-          :invalid="wrong('tables')"
-          @update:model-value="change({ tables: $event ?? 1 })"
-        />
-      </label>
+      <SlotFields :times="slot" :of="name" :problems="problems" @change="change" />
     </div>
     <div class="fields">
       <label v-for="t in tables" :key="t" class="field helper"
@@ -117,17 +75,10 @@ li {
   flex-wrap: wrap;
   gap: var(--space-3) var(--space-4);
 }
-.grows {
-  flex: 1 1 12rem;
-  max-width: 24rem;
-}
 .helper {
   flex: 0 1 12rem;
 }
-.fields :deep(input) {
+.helper :deep(input) {
   width: 100%;
-}
-.fields :deep(.p-inputnumber) {
-  width: 6.5rem;
 }
 </style>

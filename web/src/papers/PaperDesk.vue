@@ -3,6 +3,7 @@ import Button from 'primevue/button'
 import { computed, defineAsyncComponent, provide, reactive, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import StationHead from '@/shared/StationHead.vue'
+import KindChoice from './KindChoice.vue'
 import PaperFrame from './PaperFrame.vue'
 import PaperOptions from './PaperOptions.vue'
 import { printing, type OnPaper, type PaperChoices } from './paper'
@@ -50,16 +51,7 @@ const print = () => window.print()
     </StationHead>
     <p class="choices not-on-paper">
       <slot />
-      <select
-        class="inline"
-        aria-label="What to print"
-        :value="kind.id"
-        @change="chooseSort(($event.target as HTMLSelectElement).value)"
-      >
-        <optgroup v-for="g in offered" :key="g.group" :label="g.group">
-          <option v-for="s in g.kinds" :key="s.id" :value="s.id">{{ s.name }}</option>
-        </optgroup>
-      </select>
+      <KindChoice :groups="offered" :model-value="kind.id" @update:model-value="chooseSort" />
       <template v-if="kind.byTeam && on.rally">
         of
         <select

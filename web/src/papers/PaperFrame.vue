@@ -64,6 +64,34 @@ const page = computed(() => `@page { size: ${props.choices.paper}; margin: 13mm 
 </style>
 
 <style>
+/* A sheet begins on a page of its own. */
+.on-paper .sheet {
+  background: var(--sheet);
+  color: var(--ink);
+  padding: 13mm 14mm;
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 0.8em;
+  align-content: start;
+  overflow-wrap: anywhere;
+  min-height: 265mm;
+}
+@media print {
+  .on-paper .sheet {
+    display: block;
+    padding: 0;
+    width: auto;
+    max-width: none;
+    min-height: 0;
+    break-after: page;
+  }
+  .on-paper .sheet:last-child {
+    break-after: auto;
+  }
+  .on-paper .sheet > * + * {
+    margin-top: 0.8em;
+  }
+}
 /* Cards to cut out, two beside each other. */
 .on-paper .cut {
   display: grid;

@@ -50,21 +50,12 @@ const rule = computed(
 </template>
 
 <style scoped>
-.sheet {
-  background: var(--sheet);
-  color: var(--ink);
-  padding: 13mm 14mm;
-  display: grid;
-  grid-template-columns: minmax(0, 1fr);
-  gap: 0.8em;
-  align-content: start;
-  overflow-wrap: anywhere;
-  min-height: 265mm;
-}
-.landscape {
-  width: 297mm;
-  max-width: calc(100vw - 3rem);
-  min-height: 180mm;
+@media screen {
+  .sheet.landscape {
+    width: 297mm;
+    max-width: calc(100vw - 3rem);
+    min-height: 180mm;
+  }
 }
 header {
   display: flex;
@@ -80,21 +71,5 @@ h2 {
   flex: 1;
   align-self: end;
   border-bottom: 1px solid var(--ink);
-}
-@media print {
-  .sheet {
-    display: block;
-    padding: 0;
-    width: auto;
-    max-width: none;
-    min-height: 0;
-    break-after: page;
-  }
-  .sheet:last-child {
-    break-after: auto;
-  }
-  .sheet > :deep(* + *) {
-    margin-top: 0.8em;
-  }
 }
 </style>
