@@ -140,7 +140,7 @@ public sealed class PapersTests(DemoServer demo) : ScreenTest
         desk.Choose("Paper", size.Name);
         desk.Until(
             () =>
-                desk.Driver.FindElements(By.CssSelector(".on-paper > *")).Count > 0
+                desk.Driver.FindElements(By.CssSelector($".on-paper[aria-label='{sort.Name}'] > :not(style)")).Count > 0
                 && !desk.Text.Contains("Fetching", StringComparison.Ordinal),
             $"{sort.Name} of {title}"
         );

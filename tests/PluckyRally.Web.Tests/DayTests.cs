@@ -10,8 +10,8 @@ using Xunit;
 namespace PluckyRally.Web.Tests;
 
 /// <summary>
-/// A fair day with two rallies: who sees it, who is at which table, and the combined results where the teacher wants them
-/// seen.
+/// A fair day with two rallies: who sees it, who is at which table, and the combined results where the teacher wants
+/// them seen.
 /// </summary>
 public sealed class DayTests : IDisposable
 {

@@ -9,8 +9,8 @@ namespace PluckyRally.Web;
 /// <param name="ListOnBoard">Whether the board shows the combined results.</param>
 /// <param name="Rallies">Its rallies, in the order of the day.</param>
 /// <param name="Board">What its board shows.</param>
-/// <param name="Lists">The combined results, a list for each brief that several rallies run; for helpers and the board only
-/// where the teacher wants them seen.</param>
+/// <param name="Lists">The combined results, a list for each brief that several rallies run; for helpers and the board
+/// only where the teacher wants them seen.</param>
 public sealed record DayOpened(
     Guid Id,
     string Name,

@@ -6699,7 +6699,7 @@ export interface components {
             date: string;
             /** @description Its rallies, in the order of the day. */
             slots: components["schemas"]["DaySlot"][];
-            /** @description Whether the rotating board shows the list over all as well. */
+            /** @description Whether the rotating board shows the combined results as well. */
             listOnBoard: boolean;
             combined?: null | components["schemas"]["Combined"];
         };

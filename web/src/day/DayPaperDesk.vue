@@ -54,7 +54,7 @@ const print = () => window.print()
       ><PaperOptions :options="kind.options ?? []" />.
     </p>
     <p v-if="rallies.length === 0" class="muted">No rallies in this fair day yet. Add them to its plan first.</p>
-    <PaperFrame v-else :choices="choices">
+    <PaperFrame v-else :name="kind.name" :choices="choices">
       <DoorSigns v-if="kind.id === 'doors'" :about="about" :rallies="rallies" />
       <HelperSheets v-else-if="kind.id === 'helpers'" :about="about" :rallies="rallies" />
       <CombinedSheets v-else-if="kind.id === 'combined'" :about="about" :lists="props.day.lists" />

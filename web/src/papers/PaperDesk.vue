@@ -65,7 +65,7 @@ const print = () => window.print()
         </select> </template
       ><PaperOptions :options="kind.options ?? []" :of-rally="on.rally !== undefined" />.
     </p>
-    <PaperFrame :choices="choices" :large="kind.options?.includes('letters')">
+    <PaperFrame :name="kind.name" :choices="choices" :large="kind.options?.includes('letters')">
       <component :is="sheets.get(kind.id)" :key="`${kind.id} ${choices.paper}`" />
     </PaperFrame>
   </main>

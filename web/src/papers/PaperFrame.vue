@@ -3,16 +3,20 @@ import { computed } from 'vue'
 import type { PaperChoices } from './paper'
 
 /** What goes to the printer, as it will look: the size of its pages, its ink and its letters. */
-const props = defineProps<{ choices: Pick<PaperChoices, 'paper' | 'ink' | 'letters'>; large?: boolean }>()
+const props = defineProps<{
+  name: string
+  choices: Pick<PaperChoices, 'paper' | 'ink' | 'letters'>
+  large?: boolean
+}>()
 /** The size of the paper is part of the printed page and cannot be set by a class. */
 const page = computed(() => `@page { size: ${props.choices.paper}; margin: 13mm 14mm 18mm; }`)
 </script>
 
 <template>
-  <div class="on-paper" :class="[choices.ink, choices.paper, large ? choices.letters : 'usual']">
+  <section class="on-paper" :aria-label="name" :class="[choices.ink, choices.paper, large ? choices.letters : 'usual']">
     <component :is="'style'">{{ page }}</component>
     <slot />
-  </div>
+  </section>
 </template>
 
 <style scoped>
