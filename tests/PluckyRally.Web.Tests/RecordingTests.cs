@@ -151,9 +151,9 @@ public sealed class RecordingTests : IDisposable
                 ForeignKeys = true,
             }.ToString()
         );
-        var good = Enumerable.Range(0, 10).Select(_ => writer.Append(rally, Sample.Stands(true))).ToList();
-        var lost = writer.Append(Guid.NewGuid(), Sample.Stands(true));
-        good.AddRange(Enumerable.Range(0, 10).Select(_ => writer.Append(rally, Sample.Stands(false))));
+        var good = Enumerable.Range(0, 10).Select(_ => writer.Append((rally, Sample.Stands(true)))).ToList();
+        var lost = writer.Append((Guid.NewGuid(), Sample.Stands(true)));
+        good.AddRange(Enumerable.Range(0, 10).Select(_ => writer.Append((rally, Sample.Stands(false)))));
         await Task.WhenAll(good);
         (await Should.ThrowAsync<SqliteException>(() => lost)).Message.ShouldContain("FOREIGN KEY");
         await using var db = _app.OpenDb();

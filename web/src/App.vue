@@ -54,7 +54,10 @@ router.afterEach((to, from, failure) => {
     <b>{{ notOpened }} cannot be opened without a connection.</b> What was recorded is safe. Go on here, or try again.
   </p>
   <UnexpectedPage v-if="wrong" :error="wrong" />
-  <RouterView v-else />
+  <RouterView v-else v-slot="{ Component: page, route: shown }">
+    <!-- Another rally's page is another page: nothing of the one before stays in it. -->
+    <component :is="page" :key="String(shown.params.rally ?? '')" />
+  </RouterView>
   <GuideBeside v-if="beside" />
   <NotDone />
   <UndoNote />

@@ -63,7 +63,7 @@ public static class TeamsApart
     /// <summary>
     /// The short codes of one rally's teams: those that were chosen, and for the others what is made of their names.
     /// </summary>
-    private static IEnumerable<string> InRally(IReadOnlyList<Team> teams)
+    internal static IEnumerable<string> InRally(IReadOnlyList<Team> teams)
     {
         var taken = teams.Select(t => t.ShortCode.ToUpperInvariant()).Where(c => c.Length > 0).ToHashSet();
         return

@@ -49,24 +49,35 @@ public abstract partial record Entry
         /// <summary>The teams' ids; teams that are not named come after those that are, in their own order.</summary>
         public required IReadOnlyList<string> Teams { get; init; }
 
+        /// <summary>Those of them that another rally of the same lesson has; absent where none does.</summary>
+        public IReadOnlyList<string>? Beside { get; init; }
+
         internal override bool IsTeachers => true;
 
         internal override bool MayBeOfClass => true;
 
         internal override bool IsOfLesson => true;
 
+        internal override bool IsOfWholeLesson => true;
+
         internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             found.Unless(Team.Length == 0, "/team", "The order is the whole class's.", "Leave the team out.");
             for (var i = 0; i < Teams.Count; i++)
                 found.Unless(
-                    teams.Any(t => t.Id == Teams[i]),
+                    teams.Any(t => t.Id == Teams[i]) || Beside?.Contains(Teams[i]) is true,
                     $"/teams/{i}",
                     "There is no such team in this rally.",
                     "Name the rally's teams, each once."
                 );
             return this;
         }
+
+        internal override Entry RunBeside(IReadOnlyList<Team> others) =>
+            this with
+            {
+                Beside = NamedBeside(Teams, others),
+            };
 
         internal override string Say(CompiledEdition compiled, int? attempt) => "The order of the test was set";
     }
@@ -174,6 +185,9 @@ public abstract partial record Entry
         public Combined? OverAll { get; init; }
 
         internal override bool IsOfLesson => false;
+
+        /// <summary>A board, a picture, a question is one rally's.</summary>
+        internal override bool IsOfWholeLesson => false;
 
         private protected override void Check(CompiledEdition compiled, ProblemCollector found)
         {

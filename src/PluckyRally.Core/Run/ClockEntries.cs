@@ -21,6 +21,8 @@ public abstract partial record Entry
 
         internal override bool IsOfLesson => true;
 
+        internal override bool IsOfWholeLesson => true;
+
         internal sealed override bool TouchesSheets(Trials trials) => ChangesOthers(trials);
 
         internal sealed override Entry Understand(

@@ -38,13 +38,16 @@ public sealed record LessonClock
     /// <summary>All phases, in order, for the remote.</summary>
     public IReadOnlyList<ClockPhase> Phases { get; init; } = [];
 
-    /// <summary>The clock of a rally, with the phases as a round has them.</summary>
-    public static LessonClock Of(OpenedRally opened, int round) =>
+    /// <summary>The clock of a rally by itself, with the phases as a round has them.</summary>
+    public static LessonClock Of(OpenedRally opened, int round) => Of(Lesson.Of(opened), round);
+
+    /// <summary>The clock of a lesson, with the phases as a round has them.</summary>
+    public static LessonClock Of(Lesson lesson, int round) =>
         Of(
-            opened.In(round).Compiled.Brief,
-            [.. ClassState.Of(opened.In(round).Present, opened.Stands, round).Select(t => t.Team)],
-            opened.Stands,
-            () => Tested(opened, round)
+            lesson.Time(round),
+            [.. ClassState.Of(lesson.Present(round), lesson.Stands, round).Select(t => t.Team)],
+            lesson.Stands,
+            () => lesson.Rallies.SelectMany(r => Tested(r, round)).ToHashSet()
         );
 
     /// <summary>The teams that have made their attempts, whether or not the remote was touched for them.</summary>

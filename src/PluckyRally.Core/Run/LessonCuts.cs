@@ -25,16 +25,18 @@ public static class LessonCuts
         return ReferenceEquals(brief, edition.Brief) ? edition : edition with { Brief = brief };
     }
 
-    /// <summary>What can be cut now, as a rally's log leaves the lesson.</summary>
-    public static IReadOnlyList<LessonCut> Offers(OpenedRally opened, int round)
+    /// <summary>What can be cut now, as the log leaves the lesson.</summary>
+    public static IReadOnlyList<LessonCut> Offers(Lesson lesson, int round)
     {
-        var run = opened.In(round);
-        var made = TeamRecord
-            .Of(run.Present, opened.Stands, round)
-            .ToDictionary(r => r.Team.Id, r => r.Used(run.Compiled.Brief.Trials));
+        var made = (
+            from opened in lesson.Rallies
+            let run = opened.In(round)
+            from record in TeamRecord.Of(run.Present, opened.Stands, round)
+            select (record.Team.Id, Used: record.Used(run.Compiled.Brief.Trials))
+        ).ToDictionary(r => r.Id, r => r.Used);
         return Offers(
-            run.Compiled.Brief,
-            [.. ClassState.Of(run.Present, opened.Stands, round).Select(t => made[t.Team])]
+            lesson.Time(round),
+            [.. ClassState.Of(lesson.Present(round), lesson.Stands, round).Select(t => made[t.Team])]
         );
     }
 

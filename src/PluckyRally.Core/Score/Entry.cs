@@ -73,6 +73,22 @@ public abstract partial record Entry
     internal virtual bool IsOfLesson => false;
 
     /// <summary>
+    /// Whether it is written for all rallies of a <see cref="Lesson"/>: into the log of each. What only one of them
+    /// knows, such as a phase that another tier leaves out, is in that one's alone.
+    /// </summary>
+    internal virtual bool IsOfWholeLesson => false;
+
+    /// <summary>The entry as it is written into the log of a rally that is run with others.</summary>
+    /// <param name="others">The teams of those others.</param>
+    internal virtual Entry RunBeside(IReadOnlyList<Team> others) => this;
+
+    /// <summary>Those of some teams, by their ids, that other rallies have; null where none is.</summary>
+    private protected static IReadOnlyList<string>? NamedBeside(
+        IEnumerable<string> teams,
+        IReadOnlyList<Team> others
+    ) => teams.Where(id => others.Any(t => t.Id == id)).ToList() is { Count: > 0 } named ? named : null;
+
+    /// <summary>
     /// The entry with every reading understood in the edition's units, without looking at the log. What is wrong with
     /// it is collected; what was typed is kept to the letter.
     /// </summary>

@@ -25,12 +25,15 @@ public sealed record LogLine(Guid Entry, DateTimeOffset At, string By, string Sa
     /// What was tried last for score in a round, the newest first, each with its team: what a class may see of a test.
     /// What failed is nobody's business on a wall.
     /// </summary>
-    public static IReadOnlyList<string> LastTried(OpenedRally opened, int round, int most)
+    public static IReadOnlyList<string> LastTried(Lesson lesson, int round, int most)
     {
-        var names = opened.In(round).Teams.ToDictionary(t => t.Id, t => t.Name);
+        var runs = lesson.Rallies.Select(r => r.In(round)).ToList();
+        var names = runs.SelectMany(r => r.Teams).ToDictionary(t => t.Id, t => t.Name);
+        var compiled = runs.SelectMany(r => r.Teams.Select(t => (t.Id, r.Compiled)))
+            .ToDictionary(t => t.Id, t => t.Compiled);
         return
         [
-            .. opened
+            .. lesson
                 .Stands.OfType<Entry.TrialRecorded>()
                 .Where(t =>
                     t.Round == round
@@ -42,7 +45,7 @@ public sealed record LogLine(Guid Entry, DateTimeOffset At, string By, string Sa
                 .Select(t =>
                     t.Readings.Count == 0
                         ? $"{names[t.Team]}: an attempt"
-                        : $"{names[t.Team]}: {t.What(opened.In(round).Compiled)}"
+                        : $"{names[t.Team]}: {t.What(compiled[t.Team])}"
                 ),
         ];
     }

@@ -22,6 +22,8 @@ public abstract partial record Entry
 
         internal override bool IsOfLesson => true;
 
+        internal override bool IsOfWholeLesson => true;
+
         internal override Entry Understand(
             CompiledEdition compiled,
             IReadOnlyList<Team> teams,
@@ -49,6 +51,8 @@ public abstract partial record Entry
         internal override bool GoesIntoClosedRound => true;
 
         internal override bool IsOfLesson => true;
+
+        internal override bool IsOfWholeLesson => true;
 
         internal override Entry Understand(
             CompiledEdition compiled,

@@ -7,7 +7,7 @@ namespace PluckyRally.Core;
 public static class SentAgain
 {
     /// <summary>What the server adds when it takes an entry in, or sets by its own clock and knowledge.</summary>
-    private static readonly string[] OfTheServer = ["at", "deviceAt", "by", "editionAsOf", "kept", "differs"];
+    private static readonly string[] OfTheServer = ["at", "deviceAt", "by", "editionAsOf", "kept", "differs", "beside"];
 
     /// <summary>What is worked out of what was typed, by the name of what was typed.</summary>
     private static readonly (string Typed, string[] WorkedOut)[] Understood =

@@ -39,6 +39,12 @@ public sealed class StandingLog : IReadOnlyList<Entry>
         return new(standing);
     }
 
+    /// <summary>
+    /// What stands in several logs, in the order of its time; what is in more than one is there once.
+    /// </summary>
+    internal static StandingLog Joined(IReadOnlyList<StandingLog> logs) =>
+        new([.. logs.SelectMany(l => l).DistinctBy(e => e.Id).OrderBy(e => e.At)]);
+
     /// <summary>Those of a round.</summary>
     public StandingLog In(int round) => Where(e => e.Round == round);
 

@@ -26,6 +26,8 @@ public abstract partial record Entry
 
         internal override bool MayBeOfClass => true;
 
+        internal override bool IsOfWholeLesson => Team.Length == 0;
+
         internal override bool HoldsIn(int round) => OnlyThisRound ? Round == round : base.HoldsIn(round);
 
         internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)

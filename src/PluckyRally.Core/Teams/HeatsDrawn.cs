@@ -17,7 +17,19 @@ public abstract partial record Entry
         /// <summary>The number that they were drawn by.</summary>
         public int Seed { get; init; }
 
+        /// <summary>Teams in them that another rally of the same lesson has, by their ids; absent where there are
+        /// none.</summary>
+        public IReadOnlyList<string>? Beside { get; init; }
+
         internal override bool MayBeOfClass => true;
+
+        internal override bool IsOfWholeLesson => true;
+
+        internal override Entry RunBeside(IReadOnlyList<Team> others) =>
+            this with
+            {
+                Beside = NamedBeside(Heats.SelectMany(h => h.Teams), others),
+            };
 
         internal override bool HoldsIn(int round) => Round == round;
 
@@ -29,7 +41,7 @@ public abstract partial record Entry
             foreach (var (lane, id) in ids.Index())
             {
                 found.Unless(
-                    teams.Any(t => t.Id == id),
+                    teams.Any(t => t.Id == id) || Beside?.Contains(id) is true,
                     $"/heats/{heat}/teams/{lane}",
                     "There is no such team in this rally.",
                     "Leave it out."

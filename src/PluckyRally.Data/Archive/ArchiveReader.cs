@@ -353,6 +353,9 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept
                 MadeAt = archived.MadeAt,
                 JudgesStrikeOthers = archived.JudgesStrikeOthers,
                 Archived = archived.PutAway,
+
+                // Beside the one that is here already it is a record of its own, and takes no part in the lesson.
+                LessonId = known ? null : archived.Lesson,
                 Teams = teams,
             }
         );

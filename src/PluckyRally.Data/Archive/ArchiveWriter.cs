@@ -136,6 +136,7 @@ public static class ArchiveWriter
             )
             {
                 PutAway = stored.Archived,
+                Lesson = stored.LessonId,
                 UnreadEdition = DocumentReader.KeptEdition(stored.Edition) is null ? stored.Edition : null,
             };
             Put(zip, archived.File, RallyFile(stored, documents));

@@ -133,6 +133,9 @@ public sealed record ArchivedRally(
     /// <summary>Whether it is archived.</summary>
     public bool PutAway { get; init; }
 
+    /// <summary>Names the lesson that it is run in together with other rallies; absent where it is run alone.</summary>
+    public Guid? Lesson { get; init; }
+
     internal string File => $"rallies/{Id}.rally.json";
 
     internal string FileOf(ArchivedPhoto photo) => $"photos/{Id}/{photo.Id}.jpg";

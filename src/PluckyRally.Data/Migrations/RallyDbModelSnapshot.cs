@@ -561,6 +561,9 @@ namespace PluckyRally.Data.Migrations
                     b.Property<bool>("JudgesStrikeOthers")
                         .HasColumnType("INTEGER");
 
+                    b.Property<Guid?>("LessonId")
+                        .HasColumnType("TEXT");
+
                     b.Property<long>("MadeAt")
                         .HasColumnType("INTEGER");
 

@@ -31,12 +31,11 @@ public sealed class LogWriter : IAsyncDisposable
     /// </summary>
     /// <exception cref="SqliteException">The disk is full, or the file cannot be written.</exception>
     /// <exception cref="ObjectDisposedException">The server is stopping.</exception>
-    public Task Append(Guid rally, params IReadOnlyList<Entry> entries)
+    public Task Append(params IReadOnlyList<(Guid Rally, Entry Entry)> entries)
     {
-        var pending = new Pending(
-            rally,
-            [.. entries.Select(e => (e.Id, JsonSerializer.Serialize<Entry>(e, Json.Options)))]
-        );
+        var pending = new Pending([
+            .. entries.Select(e => (e.Rally, e.Entry.Id, JsonSerializer.Serialize(e.Entry, Json.Options))),
+        ]);
         ObjectDisposedException.ThrowIf(!_pending.Writer.TryWrite(pending), this);
         return pending.Done.Task;
     }
@@ -47,7 +46,7 @@ public sealed class LogWriter : IAsyncDisposable
     /// <summary>Done when everything that was handed over before is on the disk, or could not be written.</summary>
     internal Task Written()
     {
-        var mark = new Pending(Guid.Empty, []);
+        var mark = new Pending([]);
         return _pending.Writer.TryWrite(mark) ? mark.Done.Task : _writing;
     }
 
@@ -111,7 +110,7 @@ public sealed class LogWriter : IAsyncDisposable
             insert.Parameters.Add("$entry", SqliteType.Text),
             insert.Parameters.Add("$document", SqliteType.Text)
         );
-        foreach (var (of, id, written) in batch.SelectMany(b => b.Entries.Select(e => (b.Rally, e.Id, e.Document))))
+        foreach (var (of, id, written) in batch.SelectMany(b => b.Entries))
         {
             (rally.Value, entry.Value, document.Value) = (of, id, written);
             insert.ExecuteNonQuery();
@@ -122,7 +121,7 @@ public sealed class LogWriter : IAsyncDisposable
             one.Done.SetResult();
     }
 
-    private sealed record Pending(Guid Rally, IReadOnlyList<(Guid Id, string Document)> Entries)
+    private sealed record Pending(IReadOnlyList<(Guid Rally, Guid Id, string Document)> Entries)
     {
         public TaskCompletionSource Done { get; } = new(TaskCreationOptions.RunContinuationsAsynchronously);
     }

@@ -16,7 +16,11 @@ public sealed record KeptRally(StoredRally Stored, Rally Rally, Result<OpenedRal
 /// <summary>What became of an entry.</summary>
 /// <param name="Rally">The rally with it.</param>
 /// <param name="Fresh">Whether it is new to the log.</param>
-public sealed record Recorded(KeptRally Rally, bool Fresh);
+public sealed record Recorded(KeptRally Rally, bool Fresh)
+{
+    /// <summary>The other rallies of the lesson whose logs have it too, or another that came with it.</summary>
+    public IReadOnlyList<KeptRally> Beside { get; init; } = [];
+}
 
 /// <summary>
 /// The rallies that are being run, in memory. The data file is the truth: an entry is written there before it is added
@@ -121,12 +125,24 @@ public sealed class RallyCache
             _rallies.TryRemove(id, out _);
     }
 
-    /// <summary>Waits until nobody else reads or writes this rally's log; disposing lets the next one in.</summary>
-    internal async Task<IDisposable> Alone(Guid id, CancellationToken stop)
+    /// <summary>
+    /// Waits until nobody else reads or writes the logs of some rallies; disposing lets the next one in. Everybody
+    /// waits for them in the same order, so that nobody waits for ever.
+    /// </summary>
+    internal async Task<IDisposable> Alone(IEnumerable<Guid> rallies, CancellationToken stop)
     {
-        var turn = _turns.GetOrAdd(id, _ => new(1));
-        await turn.WaitAsync(stop);
-        return new Turn(turn);
+        var turn = new Turn();
+        try
+        {
+            foreach (var rally in rallies.Order())
+                await turn.Take(_turns.GetOrAdd(rally, _ => new(1)), stop);
+            return turn;
+        }
+        catch (OperationCanceledException)
+        {
+            turn.Dispose();
+            throw;
+        }
     }
 
     /// <param name="rally">The rally.</param>
@@ -138,8 +154,20 @@ public sealed class RallyCache
         public long Asked { get; set; }
     }
 
-    private sealed class Turn(SemaphoreSlim semaphore) : IDisposable
+    private sealed class Turn : IDisposable
     {
-        public void Dispose() => semaphore.Release();
+        private readonly List<SemaphoreSlim> _taken = [];
+
+        public async Task Take(SemaphoreSlim semaphore, CancellationToken stop)
+        {
+            await semaphore.WaitAsync(stop);
+            _taken.Add(semaphore);
+        }
+
+        public void Dispose()
+        {
+            foreach (var semaphore in _taken)
+                semaphore.Release();
+        }
     }
 }

@@ -16,6 +16,7 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
             .Where(r => r.OwnerId == Owner.LocalTeacher)
             .OrderByDescending(r => r.Date)
             .ThenByDescending(r => r.MadeAt)
+            .ThenBy(r => r.Id)
             .Select(r => new ListedRally(
                 r.Id,
                 r.Name,
@@ -83,7 +84,7 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
     {
         if (kept.Find(id) is { } known)
             return known;
-        using var _ = await kept.Alone(id, stop);
+        using var _ = await kept.Alone([id], stop);
         return await OpenAlone(id, stop);
     }
 
@@ -124,35 +125,41 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
         CancellationToken stop
     )
     {
-        KeptRally now;
+        if (await LessonOf(rally, stop) is not { Count: > 0 } lesson)
+            return null;
+        var (joins, forgotten) = (new List<Joining>(), 0);
         Task written;
-        int forgotten;
-        var fresh = new List<Result<bool>>();
-        using (await kept.Alone(rally, stop))
+        using (await kept.Alone(lesson, stop))
         {
             forgotten = kept.Forgotten;
-            if ((kept.Pending(rally) ?? await OpenAlone(rally, stop)) is not { } found)
+            foreach (var id in lesson)
+                if ((kept.Pending(id) ?? await OpenAlone(id, stop)) is { } found)
+                    joins.Add(new(found));
+            if (joins.FirstOrDefault() is not { } own || own.Now.Stored.Id != rally)
                 return null;
-            now = found;
-            var write = new List<Entry>();
             foreach (var entry in entries)
             {
-                var taken = Take(now, entry, refuse);
-                if (taken.IsOk && taken.Value.Fresh)
-                    now = taken.Value.Rally;
-                else if (!taken.IsOk && whole)
+                var sent = Lesson.AsWritten(entry, TeamsBeside(own));
+                var taken = own.Take(sent, refuse);
+                if (!taken.IsOk && whole)
                     return [.. entries.Select(_ => Result<Recorded>.Refused(taken.Problems))];
-                fresh.Add(taken.IsOk ? Result<bool>.Ok(taken.Value.Fresh) : Result<bool>.Refused(taken.Problems));
 
-                // What the log has may still be on its way to the disk: the answer waits for it, by writing it once
-                // more.
-                if (taken.IsOk && kept.Find(rally)?.Has(entry.Id) is not true)
-                    write.Add(now.Rally.Entries.First(e => e.Id == entry.Id));
+                // What only one tier knows is refused by the others, and is in its own log alone.
+                if (taken.IsOk && Lesson.IsForAll(sent, own.Now.Rally.Entries))
+                    foreach (var beside in joins.Skip(1))
+                        beside.Take(Lesson.AsWritten(entry, TeamsBeside(beside)) with { EditionAsOf = null }, (_, _) =>
+                            null
+                        );
             }
 
-            if (fresh.Any(f => f is { IsOk: true, Value: true }))
-                kept.Expect(now, forgotten);
-            written = write.Count > 0 ? writer.Append(rally, write) : Task.CompletedTask;
+            foreach (var join in joins.Where(j => j.HasGrown))
+                kept.Expect(join.Now, forgotten);
+
+            // What the log has may still be on its way to the disk: the answer waits for it, by writing it once more.
+            var write = joins
+                .SelectMany(j => j.Taken.Where(id => kept.Find(j.Rally)?.Has(id) is not true).Select(id => j.Of(id)))
+                .ToList();
+            written = write.Count > 0 ? writer.Append(write) : Task.CompletedTask;
         }
 
         // The next entry is looked at while these are being written; many are then written together.
@@ -167,13 +174,78 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
             throw;
         }
 
-        kept.Keep(now, forgotten);
+        foreach (var join in joins)
+            kept.Keep(join.Now, forgotten);
+        var others = joins.Skip(1).Where(j => j.HasGrown).Select(j => j.Now).ToList();
         return
         [
-            .. fresh.Select(f =>
-                f.IsOk ? Result<Recorded>.Ok(new(now, f.Value)) : Result<Recorded>.Refused(f.Problems)
-            ),
+            .. joins[0]
+                .Answers.Select(f =>
+                    f.IsOk
+                        ? Result<Recorded>.Ok(new(joins[0].Now, f.Value) { Beside = others })
+                        : Result<Recorded>.Refused(f.Problems)
+                ),
         ];
+
+        IReadOnlyList<Team> TeamsBeside(Joining one) =>
+            [.. joins.Where(j => j != one).SelectMany(j => j.Now.Rally.Teams)];
+    }
+
+    /// <summary>
+    /// The rallies that are run as one with a rally, in the order of the lesson; itself alone where it is run alone.
+    /// Empty where there is no such rally.
+    /// </summary>
+    public async Task<IReadOnlyList<KeptRally>> Together(Guid rally, CancellationToken stop)
+    {
+        var all = new List<KeptRally>();
+        foreach (var id in (await LessonOf(rally, stop)).Order())
+            if (await Open(id, stop) is { } found)
+                all.Add(found);
+        return all;
+    }
+
+    private async Task<IReadOnlyList<Guid>> LessonOf(Guid rally, CancellationToken stop)
+    {
+        if (await Open(rally, stop) is not { } found)
+            return [];
+        if (found.Stored.LessonId is not { } lesson)
+            return [rally];
+        var others = await db
+            .Rallies.AsNoTracking()
+            .Where(r => r.LessonId == lesson && r.Id != rally && r.OwnerId == Owner.LocalTeacher)
+            .Select(r => r.Id)
+            .ToListAsync(stop);
+        return [rally, .. others];
+    }
+
+    /// <summary>A rally while entries join its log.</summary>
+    private sealed class Joining(KeptRally begun)
+    {
+        public Guid Rally => Now.Stored.Id;
+
+        /// <summary>The rally with what was taken.</summary>
+        public KeptRally Now { get; private set; } = begun;
+
+        /// <summary>For each entry whether it is new, or why it was refused.</summary>
+        public List<Result<bool>> Answers { get; } = [];
+
+        /// <summary>The entries that the log has, by their ids.</summary>
+        public List<Guid> Taken { get; } = [];
+
+        public bool HasGrown => Answers.Any(a => a is { IsOk: true, Value: true });
+
+        public Result<Recorded> Take(Entry entry, Func<KeptRally, Entry, Problem?> refuse)
+        {
+            var taken = RallyLog.Take(Now, entry, refuse);
+            Answers.Add(taken.IsOk ? Result<bool>.Ok(taken.Value.Fresh) : Result<bool>.Refused(taken.Problems));
+            if (!taken.IsOk)
+                return taken;
+            Now = taken.Value.Rally;
+            Taken.Add(entry.Id);
+            return taken;
+        }
+
+        public (Guid Rally, Entry Entry) Of(Guid entry) => (Rally, Now.Rally.Entries.First(e => e.Id == entry));
     }
 
     /// <summary>
@@ -230,29 +302,39 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
     }
 
     /// <summary>Makes a rally; entries that it brings are kept in their order.</summary>
-    public async Task<Guid> Add(Rally rally, Guid? brief, CancellationToken stop)
-    {
-        var id = Guid.CreateVersion7();
+    public async Task<Guid> Add(Rally rally, Guid? brief, CancellationToken stop) =>
+        (await Add([rally], brief, stop))[0];
 
-        var known = await Known(rally, stop);
-        db.Rallies.Add(
-            new StoredRally
-            {
-                Id = id,
-                OwnerId = Owner.LocalTeacher,
-                BriefId = brief,
-                Name = rally.Name,
-                Date = rally.Date,
-                Edition = JsonSerializer.Serialize(rally.Edition, Json.Options),
-                BriefTitle = rally.Edition.Brief.Title,
-                MadeAt = clock.GetUtcNow(),
-                Teams = RallyRows.Teams(id, rally, known),
-            }
-        );
-        foreach (var entry in RallyRows.Write(id, rally))
-            db.Entries.Add(entry);
+    /// <summary>Makes the rallies of one lesson, which are run as one; one by itself is run alone.</summary>
+    /// <returns>Their ids, in the order of the rallies.</returns>
+    public async Task<IReadOnlyList<Guid>> Add(IReadOnlyList<Rally> rallies, Guid? brief, CancellationToken stop)
+    {
+        // Ids that were made later are larger: the rallies of a lesson stay in their order.
+        var now = clock.GetUtcNow();
+        var ids = rallies.Select((_, at) => Guid.CreateVersion7(now.AddMilliseconds(at))).ToList();
+        foreach (var (id, rally) in ids.Zip(rallies))
+        {
+            db.Rallies.Add(
+                new StoredRally
+                {
+                    Id = id,
+                    OwnerId = Owner.LocalTeacher,
+                    BriefId = brief,
+                    Name = rally.Name,
+                    Date = rally.Date,
+                    Edition = JsonSerializer.Serialize(rally.Edition, Json.Options),
+                    BriefTitle = rally.Edition.Brief.Title,
+                    MadeAt = now,
+                    LessonId = rallies.Count > 1 ? ids[0] : null,
+                    Teams = RallyRows.Teams(id, rally, await Known(rally, stop)),
+                }
+            );
+            foreach (var entry in RallyRows.Write(id, rally))
+                db.Entries.Add(entry);
+        }
+
         await db.SaveChangesAsync(stop);
-        return id;
+        return ids;
     }
 
     /// <summary>

@@ -38,6 +38,12 @@ public sealed class StoredRally
     /// <summary>Returned: not on the start page, and not lost.</summary>
     public bool Archived { get; set; }
 
+    /// <summary>
+    /// Names the lesson that it is run in together with other rallies: the id of the first of them. Null where it is
+    /// run alone.
+    /// </summary>
+    public Guid? LessonId { get; init; }
+
     /// <summary>The teams.</summary>
     public List<StoredTeam> Teams { get; init; } = [];
 }

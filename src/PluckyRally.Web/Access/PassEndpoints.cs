@@ -69,7 +69,12 @@ internal static class PassEndpoints
         var request = DocumentReader.Request<NewPass>(sent.Text);
         if (!request.IsOk)
             return new Refused(request.Problems);
-        IReadOnlyList<Guid> rallies = [id, .. request.Value.Value.Also.Where(r => r != id).Distinct()];
+        // Judges and walls go with the lesson; a team's device is its own tier's.
+        var lesson = request.Value.Value.Kind == PassKind.Team ? [] : await log.Together(id, stop);
+        IReadOnlyList<Guid> rallies =
+        [
+            .. lesson.Select(r => r.Stored.Id).Prepend(id).Concat(request.Value.Value.Also).Distinct(),
+        ];
         if (rallies.Count > NewPass.Most)
             return new Refused([
                 new("/also", "That is too many rallies for one code.", $"Choose at most {NewPass.Most}."),

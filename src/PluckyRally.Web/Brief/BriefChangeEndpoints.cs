@@ -107,7 +107,7 @@ internal static class BriefChangeEndpoints
             return new ChangedMeanwhile("brief", meanwhile);
         if (!recorded.IsOk)
             return new Refused(recorded.Problems);
-        await live.Tell(id, recorded.Value.Rally);
+        await live.Tell(recorded.Value);
         var shelved =
             wanted.ShelfToo && found.Stored.BriefId is { } brief
                 ? await OnShelf(brief, found.Opened.Value.Begun.Edition.Tier, entry.Changes, shelf, stop)

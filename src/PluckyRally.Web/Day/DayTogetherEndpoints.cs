@@ -99,7 +99,7 @@ internal static class DayTogetherEndpoints
             if (first.IsOk)
             {
                 changed++;
-                await live.Tell(rally.Slot.Rally, first.Value.Rally);
+                await live.Tell(first.Value);
             }
             else
             {

@@ -36,11 +36,20 @@ internal sealed class LiveTeller(IHubContext<LiveHub> hub, LiveLines lines, Time
     private readonly ConcurrentDictionary<Guid, Line> _lines = new();
 
     /// <summary>
-    /// Tells the windows of a rally. Entries are kept whatever becomes of a request, so the news do not stop half-way
-    /// either.
+    /// Tells the windows of a rally, and of those that are run with it. Entries are kept whatever becomes of a request,
+    /// so the news do not stop half-way either.
     /// </summary>
-    public Task Tell(Guid rally, KeptRally now)
+    public async Task Tell(Recorded recorded)
     {
+        await Tell(recorded.Rally);
+        foreach (var beside in recorded.Beside)
+            await Tell(beside);
+    }
+
+    /// <summary>The same for a rally alone.</summary>
+    public Task Tell(KeptRally now)
+    {
+        var rally = now.Stored.Id;
         var line = _lines.GetOrAdd(rally, _ => new());
         lock (line)
         {

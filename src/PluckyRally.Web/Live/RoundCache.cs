@@ -80,7 +80,8 @@ internal sealed class RoundCache(RallyCache kept)
 
     /// <summary>The clock as walls show it, but for what time it is.</summary>
     public ClockOnWall Clock(KeptRally rally, int round) =>
-        In(_clocks, (rally.Stored.Id, round)).Get(rally, kept, (_, now) => ClockOnWall.Of(now, round));
+        In(_clocks, (rally.Stored.Id, round))
+            .Get(rally, kept, (_, now) => ClockOnWall.Of([rally with { Opened = Result<OpenedRally>.Ok(now) }], round));
 
     /// <summary>The sheets of a round, of this state or a later one.</summary>
     /// <param name="rally">The rally; it has been opened.</param>

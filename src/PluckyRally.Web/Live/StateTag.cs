@@ -16,12 +16,12 @@ internal sealed class StateTag(RallyLog log, RoundCache rounds) : IEndpointFilte
         var http = context.HttpContext;
         if (
             !Guid.TryParse(http.GetRouteValue("id")?.ToString(), out var id)
-            || await log.Open(id, http.RequestAborted) is not { } rally
+            || await log.Together(id, http.RequestAborted) is not { Count: > 0 } lesson
         )
             return await next(context);
         var caller = Caller.Of(http.User);
         var tag = new EntityTagHeaderValue(
-            $"\"{rounds.NameOf(rally)}-{(caller.IsTeacher ? "teacher" : caller.Session)}\""
+            $"\"{string.Join('+', lesson.Select(rounds.NameOf))}-{(caller.IsTeacher ? "teacher" : caller.Session)}\""
         );
         http.Response.Headers.ETag = tag.ToString();
         http.Response.Headers.CacheControl = "private, no-cache";

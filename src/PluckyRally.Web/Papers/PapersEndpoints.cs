@@ -219,7 +219,7 @@ internal static class PapersEndpoints
         if (!first.IsOk)
             return new Refused(first.Problems);
         if (recorded.Any(r => r is { IsOk: true, Value.Fresh: true }))
-            await live.Tell(id, first.Value.Rally);
+            await live.Tell(first.Value);
         return TypedResults.Ok(new SheetTaken(entries.Value.Count));
     }
 }

@@ -27,7 +27,7 @@ internal static class RunEndpoints
         if (await log.Open(id, stop) is not { } found)
             return new Missing("rally");
         return found.Opened.IsOk
-            ? TypedResults.Ok(Of(found.Opened.Value, round, time))
+            ? TypedResults.Ok(Of(found, await log.Together(id, stop), round, time))
             : new Refused(found.Opened.Problems);
     }
 
@@ -52,23 +52,25 @@ internal static class RunEndpoints
             return new Missing("rally");
         if (!recorded.IsOk)
             return new Refused(recorded.Problems);
-        await live.Tell(id, recorded.Value.Rally);
+        await live.Tell(recorded.Value);
         if (request.Value.Value is { Does: ClockDoes.Begin, Phase.Length: 0 })
             keeper.RallyEnded();
-        return TypedResults.Ok(Of(recorded.Value.Rally.Opened.OrThrow(), round, time));
+        return TypedResults.Ok(Of(recorded.Value.Rally, await log.Together(id, stop), round, time));
     }
 
-    private static ClockRead Of(OpenedRally opened, int round, TimeProvider time)
+    private static ClockRead Of(KeptRally rally, IReadOnlyList<KeptRally> together, int round, TimeProvider time)
     {
-        var clock = LessonClock.Of(opened, round);
+        var (opened, lesson) = (rally.Opened.OrThrow(), together.Opened());
+        var clock = LessonClock.Of(lesson, round);
         return new(
             clock,
-            ClassState.Of(opened.In(round).Teams, opened.Stands, round),
-            LessonCuts.Offers(opened, round),
+            lesson.Teams(round),
+            LessonCuts.Offers(lesson, round),
             LogLine.OfLesson(opened, round),
             Rounds.IsClosed(opened.Stands, round),
             BoardChoice.All(opened.In(round).Compiled, RoundsStanding.IsChosen(opened)),
-            BoardOnWall.PlacesOf(opened, clock.Wall),
+            BoardOnWall.PlacesOf(lesson.OnWall, clock.Wall),
+            together.OnWall(),
             time.GetUtcNow()
         );
     }
@@ -225,12 +227,13 @@ public sealed record ClockTouch(
 
 /// <summary>The clock and the class, and what time it is at the server.</summary>
 /// <param name="Clock">The clock.</param>
-/// <param name="Teams">The teams in the order in which they are tested.</param>
+/// <param name="Teams">The teams of the lesson in the order in which they are tested.</param>
 /// <param name="Cuts">What would save time.</param>
 /// <param name="Log">What was done to the lesson, the newest first.</param>
 /// <param name="Closed">Whether the round is closed.</param>
 /// <param name="Boards">What can be revealed on the wall.</param>
 /// <param name="Places">How many places the board that hangs there reveals; 0 where none does.</param>
+/// <param name="OnWall">The rally whose board, picture or questions the wall shows.</param>
 /// <param name="Now">The server's time.</param>
 public sealed record ClockRead(
     LessonClock Clock,
@@ -240,5 +243,6 @@ public sealed record ClockRead(
     bool Closed,
     IReadOnlyList<BoardChoice> Boards,
     int Places,
+    Guid OnWall,
     DateTimeOffset Now
 );

@@ -1,5 +1,6 @@
 using System.Text.Json.Serialization;
 using PluckyRally.Core;
+using PluckyRally.Data.Rallies;
 
 namespace PluckyRally.Web;
 
@@ -28,7 +29,20 @@ public sealed record JudgeRallyView(
     RallyProgress Progress
 )
 {
-    internal static JudgeRallyView Of(Guid id, OpenedRally opened, int round, RallyProgress progress, bool teacher)
+    /// <summary>The tier's name; empty where it runs the brief itself.</summary>
+    public string Tier { get; init; } = "";
+
+    /// <summary>The rallies that are run as one with it; none where it is run alone.</summary>
+    public IReadOnlyList<RallyBeside> Beside { get; init; } = [];
+
+    internal static JudgeRallyView Of(
+        Guid id,
+        OpenedRally opened,
+        IReadOnlyList<KeptRally> lesson,
+        int round,
+        RallyProgress progress,
+        bool teacher
+    )
     {
         var run = opened.In(round);
         return new(
@@ -41,7 +55,11 @@ public sealed record JudgeRallyView(
             run.Compiled.Measures.ToDictionary(m => m.Key, m => MeasurePad.For(m.Value)),
             [.. run.BriefChanges.Select(BriefChange.Of)],
             progress
-        );
+        )
+        {
+            Tier = run.Compiled.Edition.Tier,
+            Beside = RallyBeside.Of(lesson, id, round),
+        };
     }
 }
 

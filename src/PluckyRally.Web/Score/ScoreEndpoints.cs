@@ -59,6 +59,7 @@ internal static class ScoreEndpoints
             JudgeRallyView.Of(
                 id,
                 found.Opened.Value,
+                await log.Together(id, stop),
                 round,
                 rounds.Progress(rounds.SheetsOf(found, round, teacher)),
                 teacher
@@ -103,7 +104,12 @@ internal static class ScoreEndpoints
                 now,
                 found.Stored.JudgesStrikeOthers,
                 caller
-            )
+            ) with
+            {
+                Queue = await log.Together(id, stop) is { Count: > 1 } lesson
+                    ? [.. lesson.Opened().Teams(round).Select(t => t.Team)]
+                    : [],
+            }
         );
     }
 
@@ -193,7 +199,7 @@ internal static class ScoreEndpoints
         if (!recorded.IsOk)
             return new Refused(recorded.Problems);
         if (recorded.Value.Fresh)
-            await live.Tell(id, recorded.Value.Rally);
+            await live.Tell(recorded.Value);
         var taken = new EntryTaken(document.Value.Value.Id, recorded.Value.Rally.Rally.Entries.Count);
         return recorded.Value.Fresh ? TypedResults.Created($"/api/rallies/{id}/score", taken) : TypedResults.Ok(taken);
     }
@@ -218,7 +224,7 @@ internal static class ScoreEndpoints
         if (await intake.Take(id, came, context, stop) is not { } recorded)
             return new Missing("rally");
         if (recorded.FirstOrDefault(r => r is { IsOk: true, Value.Fresh: true }) is { Value: { } fresh })
-            await live.Tell(id, fresh.Rally);
+            await live.Tell(fresh);
         var answers = new Queue<(Entry Came, Result<Recorded> Recorded)>(came.Zip(recorded));
         return TypedResults.Ok<IReadOnlyList<EntryAnswer>>([
             .. documents.Value.Select(d => d.IsOk ? Answer(answers.Dequeue()) : new EntryAnswer(d.Problems)),

@@ -28,6 +28,12 @@ public sealed record SheetChanges(
     JudgeSheetView? Sheet
 )
 {
+    /// <summary>
+    /// Where the rally is run with others: the teams of all of them, in the order in which they are tested. Empty where
+    /// it is run alone.
+    /// </summary>
+    public IReadOnlyList<string> Queue { get; init; } = [];
+
     internal static SheetChanges Of(
         RoundSheets sheets,
         RallyProgress progress,

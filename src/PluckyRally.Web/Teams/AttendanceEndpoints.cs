@@ -74,7 +74,7 @@ internal static class AttendanceEndpoints
         if (recorded.FirstOrDefault(r => !r.IsOk) is { IsOk: false } refused)
             return new Refused(refused.Problems);
         var after = recorded[^1].OrThrow().Rally;
-        await live.Tell(id, after);
+        await live.Tell(after);
         return TypedResults.Ok(await List(after.Opened.OrThrow(), wanted.Round, register, stop));
     }
 

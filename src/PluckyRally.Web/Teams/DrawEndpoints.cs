@@ -134,7 +134,11 @@ internal static class DrawEndpoints
             return new Missing("rally");
         if (!found.Opened.IsOk)
             return new Refused(found.Opened.Problems);
-        var (wanted, opened) = (request.Value.Value, found.Opened.Value);
+        var (wanted, opened, lesson) = (
+            request.Value.Value,
+            found.Opened.Value,
+            (await log.Together(id, stop)).Opened()
+        );
         if (wanted.Lanes is < 1 or > Limits.Teams)
             return new Refused([new("/lanes", "That many lanes are not possible.", "Write how many run at once.")]);
         var run = opened.In(wanted.Round);
@@ -149,7 +153,7 @@ internal static class DrawEndpoints
                 Round = run.Number,
                 Seed = wanted.Seed,
                 Heats = HeatDraw.Of(
-                    [.. run.Present.Select(t => t.Id)],
+                    [.. lesson.Present(run.Number).Select(t => t.Id)],
                     wanted.Lanes,
                     wanted.Seed,
                     [
@@ -239,7 +243,7 @@ internal static class DrawEndpoints
             return new Missing("rally");
         if (!recorded.IsOk)
             return new Refused(recorded.Problems);
-        await live.Tell(id, recorded.Value.Rally);
+        await live.Tell(recorded.Value);
         return TypedResults.NoContent();
     }
 }

@@ -49,9 +49,11 @@ internal static class TeamsEndpoints
         var brief = DocumentReader.Brief(stored.Document);
         if (!brief.IsOk)
             return new Refused([.. brief.Problems.Select(p => p.Under("/edition/brief"))]);
-        var edition = Editions.Resolve(brief.Value.Value, wanted.Tier);
-        if (!edition.IsOk)
-            return new Refused(edition.Problems);
+        var tiers = wanted.TiersOf(brief.Value.Value);
+        var resolved = tiers.Select(t => Editions.Resolve(brief.Value.Value, t)).ToList();
+        if (resolved.FirstOrDefault(e => !e.IsOk) is { } unresolved)
+            return new Refused(unresolved.Problems);
+        var editions = resolved.Select(e => e.OrThrow()).ToList();
 
         var names = await register.Names([.. wanted.Teams.SelectMany(t => t.Students).Select(p => p.Id)], stop);
         var strangers = wanted
@@ -87,47 +89,55 @@ internal static class TeamsEndpoints
             ]);
         var called = group.Length > 0 ? await register.Called(group, [.. typed.Select(t => t.Name)], stop) : null;
 
-        var opened = OpenedRally.Open(
-            new Rally
-            {
-                Name = wanted.Name.Trim(),
-                Date = wanted.Date,
-                Edition = edition.Value,
-                Teams =
-                [
-                    .. wanted.Teams.Select(
-                        (t, i) =>
-                            new Team
-                            {
-                                Id = $"t{i + 1}",
-                                Name = t.Name.Trim(),
-                                ShortCode = t.ShortCode.Trim().ToUpperInvariant(),
-                                Members = t.Students.Count + t.Names.Count is > 0 and var count ? count : t.Members,
-                                Students =
-                                [
-                                    .. t.Students.Select(p => new TeamStudent(p.Id.ToString(), names[p.Id], p.Jobs)),
-                                    .. called is null
-                                        ? []
-                                        : t
-                                            .Names.Select(n => n.Trim())
-                                            .Select(n => new TeamStudent(called[n].ToString(), n, [])),
-                                ],
-                            }
-                    ),
-                ],
-            }
-        );
+        var whole = new Rally
+        {
+            Name = wanted.Name.Trim(),
+            Date = wanted.Date,
+            Edition = editions[0],
+            Teams =
+            [
+                .. wanted.Teams.Select(
+                    (t, i) =>
+                        new Team
+                        {
+                            Id = $"t{i + 1}",
+                            Name = t.Name.Trim(),
+                            ShortCode = t.ShortCode.Trim().ToUpperInvariant(),
+                            Members = t.Students.Count + t.Names.Count is > 0 and var count ? count : t.Members,
+                            Students =
+                            [
+                                .. t.Students.Select(p => new TeamStudent(p.Id.ToString(), names[p.Id], p.Jobs)),
+                                .. called is null
+                                    ? []
+                                    : t
+                                        .Names.Select(n => n.Trim())
+                                        .Select(n => new TeamStudent(called[n].ToString(), n, [])),
+                            ],
+                        }
+                ),
+            ],
+        };
+
+        // Teams are looked at all together first: what is wrong with one is said at its place in the list.
+        var opened = OpenedRally.Open(whole);
         if (!opened.IsOk)
             return new Refused(opened.Problems);
-        if (Snags.Stopping(edition.Value) is { Count: > 0 } stopping)
+        if (editions.SelectMany(Snags.Stopping).Distinct().ToList() is { Count: > 0 } stopping)
             return new Refused([.. stopping.Select(p => p.Under("/edition/brief"))]);
+        var rallies = whole
+            .InTiers([.. wanted.Teams.Select(t => tiers.IndexOf(t.Tier ?? wanted.Tier))], editions)
+            .Select(OpenedRally.Open)
+            .ToList();
+        if (rallies.FirstOrDefault(r => !r.IsOk) is { } refused)
+            return new Refused(refused.Problems);
         if (called is { Count: > 0 })
             await register.Enter(group, called, stop);
-        var id = await log.Add(opened.Value.Rally, stored.Id, stop);
-        LogMessages.RallyBegun(logger, id, opened.Value.Rally.Teams.Count);
+        var ids = await log.Add([.. rallies.Select(r => r.OrThrow().Rally)], stored.Id, stop);
+        LogMessages.RallyBegun(logger, ids[0], whole.Teams.Count);
+        var first = rallies[0].OrThrow();
         return TypedResults.Created(
-            $"/api/rallies/{id}",
-            new RallyBegun(id, Core.Route.GoesOn(opened.Value, 1, Core.Route.OfRally(opened.Value, 1)))
+            $"/api/rallies/{ids[0]}",
+            new RallyBegun(ids[0], Core.Route.GoesOn(first, 1, Core.Route.OfRally(first, 1)))
         );
     }
 
@@ -164,6 +174,7 @@ internal static class TeamsEndpoints
             RallyOpened.Of(
                 found.Stored,
                 found.Opened.Value,
+                await log.Together(id, stop),
                 round,
                 rounds.Progress(rounds.SheetsOf(found, round, points: true))
             )
@@ -243,6 +254,18 @@ public sealed record NewRally
     /// their names are left out. Absent only where no names were typed.
     /// </summary>
     public string? Class { get; init; }
+
+    /// <summary>
+    /// The tiers that its teams work in, in the order of the brief; the brief itself is the first. At least one.
+    /// </summary>
+    internal IList<string> TiersOf(Core.Brief brief) =>
+        [
+            .. Teams
+                .Select(t => t.Tier ?? Tier)
+                .DefaultIfEmpty(Tier)
+                .Distinct()
+                .OrderBy(tier => brief.Tiers.Select(t => t.Id).Prepend("").ToList().IndexOf(tier)),
+        ];
 }
 
 /// <summary>A team to be made.</summary>
@@ -259,6 +282,9 @@ public sealed record NewTeam(string Name, int Members = 0)
 
     /// <summary>Who is in it, where their names were typed.</summary>
     public IReadOnlyList<string> Names { get; init; } = [];
+
+    /// <summary>The tier that it works in, by its id; absent where that is the rally's.</summary>
+    public string? Tier { get; init; }
 }
 
 /// <summary>A student of a team to be made.</summary>
@@ -354,7 +380,16 @@ public sealed record RallyOpened(
     RallyProgress Progress
 )
 {
-    internal static RallyOpened Of(StoredRally stored, OpenedRally opened, int round, RallyProgress progress)
+    /// <summary>The rallies that are run as one with it; none where it is run alone.</summary>
+    public IReadOnlyList<RallyBeside> Beside { get; init; } = [];
+
+    internal static RallyOpened Of(
+        StoredRally stored,
+        OpenedRally opened,
+        IReadOnlyList<KeptRally> lesson,
+        int round,
+        RallyProgress progress
+    )
     {
         var (run, compiled) = (opened.In(round), opened.In(round).Compiled);
         return new(
@@ -374,6 +409,9 @@ public sealed record RallyOpened(
             run.Teams.ToDictionary(t => t.Id, t => CardShown.Of(compiled.Brief, t)),
             run.Teams.ToDictionary(t => t.Id, t => TeamKit.SayBag(compiled.Brief, t)),
             progress
-        );
+        )
+        {
+            Beside = RallyBeside.Of(lesson, stored.Id, round),
+        };
     }
 }

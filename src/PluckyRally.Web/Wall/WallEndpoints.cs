@@ -30,7 +30,7 @@ internal static class WallEndpoints
         if (await log.Open(id, stop) is not { } found)
             return new Missing("rally");
         return found.Opened.IsOk
-            ? TypedResults.Ok(RallyOnWall.Of(id, found.Opened.Value, round))
+            ? TypedResults.Ok(RallyOnWall.Of(id, found.Opened.Value, await log.Together(id, stop), round))
             : new Refused(found.Opened.Problems);
     }
 
@@ -49,9 +49,12 @@ internal static class WallEndpoints
         var found = rounds.At(newest, announced);
         if (round is < 1 or > Limits.Rounds)
             return new Missing("round");
-        return found.Opened.IsOk
-            ? TypedResults.Ok(rounds.Clock(found, round) with { Now = time.GetUtcNow() })
-            : new Refused(found.Opened.Problems);
+        if (!found.Opened.IsOk)
+            return new Refused(found.Opened.Problems);
+        var clock = await log.Together(id, stop) is { Count: > 1 } lesson
+            ? ClockOnWall.Of(lesson, round)
+            : rounds.Clock(found, round);
+        return TypedResults.Ok(clock with { Now = time.GetUtcNow() });
     }
 
     private static async Task<Results<Ok<BoardOnWall>, Missing, Refused>> Board(
@@ -214,7 +217,10 @@ public sealed record RallyOnWall(
     /// <summary>The cards that were drawn in the round and hold in it, the last one first.</summary>
     public IReadOnlyList<DrawnOnWall> Drawn { get; init; } = [];
 
-    internal static RallyOnWall Of(Guid id, OpenedRally opened, int round)
+    /// <summary>Where it is run with others: the lesson of all tiers; absent where it is run alone.</summary>
+    public LessonOnWall? Lesson { get; init; }
+
+    internal static RallyOnWall Of(Guid id, OpenedRally opened, IReadOnlyList<KeptRally> lesson, int round)
     {
         var run = opened.In(round);
         var brief = run.Compiled.Brief;
@@ -231,6 +237,7 @@ public sealed record RallyOnWall(
             sheet.Safety
         )
         {
+            Lesson = lesson.Count > 1 ? LessonOnWall.Of(lesson, id, round) : null,
             Drawn =
             [
                 .. from drawn in opened.Stands.In(round).OfType<Entry.CardDrawn>().Reverse()
@@ -240,6 +247,38 @@ public sealed record RallyOnWall(
                 select new DrawnOnWall(drawn.Team, CardShown.Of(brief, deal, card)),
             ],
         };
+    }
+}
+
+/// <summary>What a wall shows of a lesson of several tiers.</summary>
+/// <param name="Name">What the class is called, without its tiers.</param>
+/// <param name="Beside">The rallies that are run with it.</param>
+/// <param name="Teams">The teams of all tiers.</param>
+/// <param name="Criteria">What the design must do; what is one tier's alone says so.</param>
+/// <param name="Limits">The constraints, likewise.</param>
+/// <param name="Cautions">The cautions, likewise.</param>
+public sealed record LessonOnWall(
+    string Name,
+    IReadOnlyList<Guid> Beside,
+    IReadOnlyList<TeamNamed> Teams,
+    IReadOnlyList<string> Criteria,
+    IReadOnlyList<string> Limits,
+    IReadOnlyList<string> Cautions
+)
+{
+    internal static LessonOnWall Of(IReadOnlyList<KeptRally> lesson, Guid own, int round)
+    {
+        var runs = lesson.Opened().Rallies.Select(r => r.In(round)).ToList();
+        var sheets = runs.Select(r => (r.Compiled.Edition.Tier, StudentSheet.Of(r.Compiled.Brief, r.Compiled)))
+            .ToList();
+        return new(
+            lesson.Opened().Name,
+            [.. lesson.Select(r => r.Stored.Id).Where(id => id != own)],
+            [.. runs.SelectMany(r => r.Teams.Select(t => TeamNamed.Of(r, t)))],
+            TierLines.Of([.. sheets.Select(s => (s.Tier, s.Item2.Criteria))]),
+            TierLines.Of([.. sheets.Select(s => (s.Tier, s.Item2.Constraints))]),
+            TierLines.Of([.. sheets.Select(s => (s.Tier, s.Item2.Safety))])
+        );
     }
 }
 
@@ -255,6 +294,7 @@ public sealed record DrawnOnWall(string Team, CardShown Card);
 /// <param name="Answers">What was answered to it, the newest first.</param>
 /// <param name="Last">In the test: what was read last, the newest first.</param>
 /// <param name="Places">How many places the board that hangs there reveals; 0 where none does.</param>
+/// <param name="OnWall">The rally whose board, picture or question it is.</param>
 /// <param name="Now">The server's time.</param>
 public sealed record ClockOnWall(
     LessonClock Clock,
@@ -263,6 +303,7 @@ public sealed record ClockOnWall(
     IReadOnlyList<string> Answers,
     IReadOnlyList<string> Last,
     int Places,
+    Guid OnWall,
     DateTimeOffset Now
 )
 {
@@ -272,15 +313,16 @@ public sealed record ClockOnWall(
     /// <summary>More answers than these would turn for too long.</summary>
     private const int Spoken = 12;
 
-    internal static ClockOnWall Of(OpenedRally opened, int round)
+    internal static ClockOnWall Of(IReadOnlyList<KeptRally> together, int round)
     {
-        var (run, clock) = (opened.In(round), LessonClock.Of(opened, round));
+        var lesson = together.Opened();
+        var (opened, clock) = (lesson.OnWall, LessonClock.Of(lesson, round));
         var questions = opened.In(clock.Wall.Round).Compiled.Brief.Teacher.Questions;
         return new(
             clock,
             [
                 .. ClassState
-                    .Of(run.Present, opened.Stands, round)
+                    .Of(lesson.Present(round), lesson.Stands, round)
                     .Select(t => new TeamOnWall(t.Team, t.Cleared is not null, t.Late is not null)),
             ],
             clock.Wall is { Shows: WallShows.Question, Question: var number }
@@ -299,8 +341,9 @@ public sealed record ClockOnWall(
                         .Select(a => a.Text),
                 ]
                 : [],
-            clock.Phase is { Kind: PhaseKind.Test } ? LogLine.LastTried(opened, round, Readings) : [],
+            clock.Phase is { Kind: PhaseKind.Test } ? LogLine.LastTried(lesson, round, Readings) : [],
             BoardOnWall.PlacesOf(opened, clock.Wall),
+            together.OnWall(),
             default
         );
     }

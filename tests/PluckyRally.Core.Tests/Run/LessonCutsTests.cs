@@ -65,7 +65,7 @@ public sealed class LessonCutsTests
         // With two attempts only the others are left: 2.5 + 2.5 = 5. At two places: Whelks beside Limpets 3.5, Cockles
         // 3.5.
         LessonCuts
-            .Offers(opened, 1)
+            .Offers(Lesson.Of(opened), 1)
             .Select(o => o.Costs[..o.Costs.IndexOf('.', StringComparison.Ordinal)])
             .ShouldBe(["Saves 3", "Saves 1"]);
         LessonCuts.Offers(Brief, [3, 3, 3, 3]).ShouldBeEmpty();

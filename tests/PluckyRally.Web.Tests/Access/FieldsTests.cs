@@ -95,6 +95,7 @@ public sealed class FieldsTests : IDisposable
         "teams.heat.lane",
         "teams.id",
         "teams.name",
+        "tier",
     ];
 
     private static readonly string[] Sheet =

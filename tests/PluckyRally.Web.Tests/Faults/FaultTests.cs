@@ -237,18 +237,18 @@ public sealed class FaultTests : IDisposable
         for (var i = 0; i < 3; i++)
             await Should.ThrowAsync<Exception>(() =>
                 nowhere
-                    .Append(rally, Sample.Stands(true))
+                    .Append((rally, Sample.Stands(true)))
                     .WaitAsync(TimeSpan.FromSeconds(60), TestContext.Current.CancellationToken)
             );
         await using var nonsense = new LogWriter("Data Source=x;Mode=Sideways");
         await Should.ThrowAsync<ArgumentException>(() =>
             nonsense
-                .Append(rally, Sample.Stands(true))
+                .Append((rally, Sample.Stands(true)))
                 .WaitAsync(TimeSpan.FromSeconds(60), TestContext.Current.CancellationToken)
         );
         await Should.ThrowAsync<ArgumentException>(() =>
             nonsense
-                .Append(rally, Sample.Stands(true))
+                .Append((rally, Sample.Stands(true)))
                 .WaitAsync(TimeSpan.FromSeconds(60), TestContext.Current.CancellationToken)
         );
     }

@@ -6,12 +6,14 @@ import { useRoute } from 'vue-router'
 import { api, ask } from '@/api/client'
 import type { PassKind, Refusal } from '@/api/names'
 import LoadNote from '@/shared/LoadNote.vue'
+import { useRally } from '@/shared/openRally'
 import StationHead from '@/shared/StationHead.vue'
 import { useLoad } from '@/shared/useLoad'
 import HowToConnect from './HowToConnect.vue'
 import PassList from './PassList.vue'
 import WhoLine from './WhoLine.vue'
 import { done } from '@/shared/useDone'
+import { tierName } from '@/shared/tierName'
 
 /** Lets the classroom's devices into this rally, and out again. */
 const id = String(useRoute().params.rally)
@@ -29,8 +31,13 @@ const teams = of('team')
 const shelf = useLoad(() => ask(api.GET('/api/rallies')))
 void shelf.load()
 const day = computed(() => shelf.data.value?.find((r) => r.id === id)?.date)
+const { rally } = useRally()
+/** The lesson's other tiers are opened by every code. */
+const beside = computed(() => rally.value?.beside ?? [])
 const sameDay = computed(() =>
-  (shelf.data.value ?? []).filter((r) => r.id !== id && !r.archived && day.value && r.date === day.value),
+  (shelf.data.value ?? []).filter(
+    (r) => r.id !== id && !r.archived && day.value && r.date === day.value && !beside.value.some((b) => b.id === r.id),
+  ),
 )
 const also = ref<string[]>([])
 
@@ -60,6 +67,10 @@ async function letStrike(strikeOthers: boolean) {
       title="Judges, teams and walls"
       next="A code lets a device into the rallies that it is for, and nowhere else."
     />
+    <p v-if="beside.length > 0">
+      A code for judges or walls opens all tiers of this lesson:
+      {{ [rally, ...beside].map((r) => tierName(r?.tier)).join(', ') }}. Each tier has its own code for teams.
+    </p>
     <HowToConnect :addresses="passes.data.value?.addresses ?? []" />
     <p v-if="refusal" class="wrong" role="alert">{{ refusal.title }} {{ refusal.detail }}</p>
     <LoadNote

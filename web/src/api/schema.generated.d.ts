@@ -3317,6 +3317,8 @@ export interface components {
             last: string[];
             /** Format: int32 */
             places: number;
+            /** Format: uuid */
+            onWall: string;
             /** Format: date-time */
             now: string;
         };
@@ -3349,6 +3351,8 @@ export interface components {
             boards: components["schemas"]["BoardChoice"][];
             /** Format: int32 */
             places: number;
+            /** Format: uuid */
+            onWall: string;
             /** Format: date-time */
             now: string;
         };
@@ -4670,6 +4674,8 @@ export interface components {
              * @description The number that they were drawn by.
              */
             seed: number;
+            /** @description Teams in them that another rally of the same lesson has, by their ids; absent where there are none. */
+            beside?: null | string[];
             /**
              * Format: uuid
              * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
@@ -6454,6 +6460,8 @@ export interface components {
             kind: "testOrderSet";
             /** @description The teams' ids; teams that are not named come after those that are, in their own order. */
             teams: string[];
+            /** @description Those of them that another rally of the same lesson has; absent where none does. */
+            beside?: null | string[];
             /**
              * Format: uuid
              * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
@@ -7103,6 +7111,8 @@ export interface components {
             };
             briefChanges: components["schemas"]["BriefChange"][];
             progress: components["schemas"]["RallyProgress"];
+            tier: string;
+            beside: components["schemas"]["RallyBeside"][];
         };
         /** @description A judge's sheet for one team: what has to be looked at, measured and counted, in the order of the test. */
         JudgeSheet: {
@@ -7342,6 +7352,14 @@ export interface components {
              * @description For another place to test at: how many there are then.
              */
             places?: null | number;
+        };
+        LessonOnWall: {
+            name: string;
+            beside: string[];
+            teams: components["schemas"]["TeamNamed"][];
+            criteria: string[];
+            limits: string[];
+            cautions: string[];
         };
         /** @description One lesson of a timetable. */
         LessonPlan: {
@@ -7767,6 +7785,7 @@ export interface components {
             callSign: string;
             students: components["schemas"]["NewTeamStudent"][];
             names: string[];
+            tier?: null | string;
         };
         NewTeamStudent: {
             /** Format: uuid */
@@ -9139,6 +9158,13 @@ export interface components {
             id: string;
             next: components["schemas"]["Station"];
         };
+        RallyBeside: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            tier: string;
+            teams: components["schemas"]["TeamNamed"][];
+        };
         RallyKit: {
             list: components["schemas"]["KitList"];
             money: string;
@@ -9243,6 +9269,7 @@ export interface components {
             limits: string[];
             cautions: string[];
             drawn: components["schemas"]["DrawnOnWall"][];
+            lesson?: null | components["schemas"]["LessonOnWall"];
         };
         RallyOpened: {
             /** Format: uuid */
@@ -9272,6 +9299,7 @@ export interface components {
                 [key: string]: string[];
             };
             progress: components["schemas"]["RallyProgress"];
+            beside: components["schemas"]["RallyBeside"][];
         };
         /** @description What can be printed of a rally's round beside what the stations have. */
         RallyPapers: {
@@ -10129,6 +10157,7 @@ export interface components {
             order: string[];
             teams: components["schemas"]["TeamOnStrip"][];
             sheet?: null | components["schemas"]["JudgeSheetView"];
+            queue: string[];
         };
         /** @description A design of a team as a judge goes on with it. */
         SheetDesign: {

@@ -12,6 +12,7 @@ defineProps<{ name: string; detail?: string }>()
       <div class="whose">
         <p class="name">{{ name }}</p>
         <p v-if="detail" class="small muted figures">{{ detail }}</p>
+        <slot name="tiers" />
       </div>
       <slot />
     </div>

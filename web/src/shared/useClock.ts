@@ -51,6 +51,8 @@ function useToldClock<T extends Told>(
   const boards = ref<readonly BoardChoice[]>([])
   /** How many places the board on the wall reveals. */
   const places = ref(0)
+  /** The rally whose board, picture or question the wall shows: this one, or another tier's of the same lesson. */
+  const onWall = ref('')
   /** What was done to the lesson, the newest first. */
   const log = ref<readonly LogLine[]>([])
   const refusal = ref<Refusal>()
@@ -86,6 +88,7 @@ function useToldClock<T extends Told>(
     clock.value = read.clock
     teams.value = read.teams
     places.value = read.places
+    onWall.value = read.onWall
     if ('last' in read) {
       question.value = read.question ?? undefined
       last.value = read.last
@@ -101,11 +104,12 @@ function useToldClock<T extends Told>(
     const answer = await read(params())
     if (answer.ok) take(answer.data, sentAt, request)
   }
-  async function send(body: Partial<ClockTouch> & Pick<ClockTouch, 'does'>) {
+  /** A touch of the remote; what the wall shows can be another rally's. */
+  async function send(body: Partial<ClockTouch> & Pick<ClockTouch, 'does'>, to = rally) {
     const [sentAt, request] = [Date.now(), ++latest]
     const answer = await ask(
       api.POST('/api/rallies/{id}/clock', {
-        params: params(),
+        params: { ...params(), path: { id: to } },
         body: { phase: '', minutes: 0, number: 0, shows: 'clock', teams: [], of: '', ...body },
       }),
     )
@@ -159,6 +163,7 @@ function useToldClock<T extends Told>(
     clock,
     revealed,
     places,
+    onWall,
     upTo,
     teams,
     question,

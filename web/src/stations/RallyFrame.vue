@@ -8,6 +8,8 @@ import BuntingRoute from '@/shared/BuntingRoute.vue'
 import { shortDay } from '@/shared/days'
 import LoadNote from '@/shared/LoadNote.vue'
 import RouteBar from '@/shared/RouteBar.vue'
+import LiveBeside from './LiveBeside.vue'
+import TierLinks from './TierLinks.vue'
 import { useWho } from '@/access/useWho'
 import { openRallyKey, type Place } from '@/shared/openRally'
 import { useLive, type LiveNews } from '@/shared/useLive'
@@ -56,6 +58,12 @@ const whose = computed(() => {
   ]
   return { name, detail: details.filter(Boolean).join(' · ') }
 })
+/** The rallies of the lesson's other tiers: the clock, the order of the test and the wall are theirs too. */
+const beside = computed(() => (place.value === 'wall' ? [] : (places[place.value].data.value?.beside ?? [])))
+const lines = computed(() => places.wall.data.value?.lesson?.beside ?? beside.value.map((b) => b.id))
+const tier = computed(() => (place.value === 'wall' ? '' : (places[place.value].data.value?.tier ?? '')))
+/** The same page of another rally; which team's sheet was open says nothing there. */
+const samePage = (other: string) => inRound(`/rallies/${other}/${route.path.split('/')[3] ?? ''}`)
 const tick = ref(0)
 const load = () => void named.value.load()
 
@@ -84,6 +92,15 @@ function news() {
 function again() {
   tick.value++
   load()
+}
+
+/** Which teams another tier has is asked for again only where something of them, or of its brief, has changed. */
+const editions = new Map<string, number>()
+function newsBeside(other: string, now: LiveNews) {
+  const had = editions.get(other)
+  editions.set(other, now.edition)
+  if (had === undefined || had === now.edition) tick.value++
+  else again()
 }
 
 /** How far the log is by the live line: a window that has that asks nothing. */
@@ -150,8 +167,12 @@ const aside = computed(() => (place.value === 'desk' ? (places.desk.data.value?.
 
 <template>
   <RouteBar v-if="whose && !below" :name="whose.name" :detail="whose.detail">
+    <template v-if="beside.length > 0" #tiers>
+      <TierLinks :rally="rally" :tier="tier" :beside="beside" :to="samePage" />
+    </template>
     <BuntingRoute v-if="pennants" :pennants="pennants" :current="station" :to="to" />
   </RouteBar>
+  <LiveBeside v-for="other in lines" :key="other" :rally="other" @news="newsBeside(other, $event)" />
   <p v-if="!connected" class="lost not-on-paper" role="status">
     No connection to Plucky Rally. This catches up by itself when it is back.
   </p>

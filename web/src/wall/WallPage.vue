@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
-import { computed, defineAsyncComponent } from 'vue'
+import { computed, defineAsyncComponent, inject, provide, watch } from 'vue'
+import { api, ask } from '@/api/client'
 import { useWho } from '@/access/useWho'
-import { useRallyOnWall } from '@/shared/openRally'
+import { openRallyKey, useRallyOnWall } from '@/shared/openRally'
 import { useAwake } from '@/shared/useAwake'
 import { useWallClock } from '@/shared/useClock'
+import { useLoad } from '@/shared/useLoad'
 import BoardWall from './BoardWall.vue'
 import ClockWall from './ClockWall.vue'
 import OverAllWall from './OverAllWall.vue'
@@ -18,9 +20,20 @@ const QuestionWall = defineAsyncComponent(() => import('./QuestionWall.vue'))
 /**
  * The wall: the clock or the board, as the teacher chose. Nothing to touch; at the teacher's own computer keys turn it.
  */
-const { rally, round, tick, announced } = useRallyOnWall()
+const { rally: own, round, tick, announced } = useRallyOnWall()
 const { isTeacher } = useWho()
-const live = useWallClock(rally.value?.id ?? '', round, tick, announced)
+const live = useWallClock(own.value?.id ?? '', round, tick, announced)
+/** In a lesson of several tiers what hangs there can be another tier's; the clock is of all. */
+const hung = computed(() => (live.onWall.value && live.onWall.value !== own.value?.id ? live.onWall.value : undefined))
+const other = useLoad(() =>
+  ask(api.GET('/api/rallies/{id}/wall', { params: { path: { id: hung.value! }, query: { round: round.value } } })),
+)
+watch([hung, round, tick], () => hung.value && void other.load())
+const rally = computed(() => (hung.value ? other.data.value : own.value))
+const lesson = computed(() => own.value && { ...own.value, ...own.value.lesson })
+/** How far the live line is says nothing of another rally's log. */
+const around = inject(openRallyKey)!
+provide(openRallyKey, { ...around, announced: computed(() => (hung.value ? undefined : announced.value)) })
 const shown = computed(() => live.clock.value?.wall)
 /** What hangs on the wall stays with the round that it was hung up in. */
 const of = computed(() => shown.value?.round ?? round.value)
@@ -32,16 +45,21 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   const revealed = live.revealed.value
   const teams = rally.value?.teams.filter((t) => !t.away).length ?? 0
   const board = (number: number) =>
-    live.send({
-      does: 'show',
-      shows: 'board',
-      number: live.upTo(Math.max(0, Math.min(teams, number)), teams),
-      of: shown.value?.of ?? '',
-    })
+    live.send(
+      {
+        does: 'show',
+        shows: 'board',
+        number: live.upTo(Math.max(0, Math.min(teams, number)), teams),
+        of: shown.value?.of ?? '',
+      },
+      hung.value,
+    )
   /** What is revealed from last to first: the list over several rallies where it hangs, else the board. */
   const { shows, overAll } = shown.value ?? {}
   const reveal = (number: number) =>
-    shows === 'overAll' ? live.send({ does: 'show', shows, overAll, number: Math.max(0, number) }) : board(number)
+    shows === 'overAll'
+      ? live.send({ does: 'show', shows, overAll, number: Math.max(0, number) }, hung.value)
+      : board(number)
   const action = {
     KeyB: () => board(revealed),
     KeyC: () => live.send({ does: 'show', shows: 'clock', number: revealed }),
@@ -78,6 +96,6 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
     :question="live.question.value"
     :answers="live.answers.value"
   />
-  <ClockWall v-else-if="rally && live.clock.value" :rally="rally" :live="live" />
+  <ClockWall v-else-if="lesson && live.clock.value" :rally="lesson" :live="live" />
   <main v-else id="main" class="wall"><h1 class="out-of-sight">The wall</h1></main>
 </template>

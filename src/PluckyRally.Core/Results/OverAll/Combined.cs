@@ -122,7 +122,7 @@ public sealed record Combined
     {
         var found = new ProblemCollector();
         found.Unless(
-            PlacePoints.Count is >= 1 and <= MostPlaces,
+            PlacePoints.Count <= MostPlaces && (PlacePoints.Count > 0 || By != CombinedBy.PlacePoints),
             "/placePoints",
             "No points are named for places, or too many.",
             $"Write what the first place gives, then the second, for at most {MostPlaces} places."

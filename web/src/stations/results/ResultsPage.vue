@@ -70,7 +70,7 @@ const section = computed(() => sections.value.find((s) => s.section === route.qu
       <RoundChoice :rounds="rally.progress.rounds" :round="round" />
       <Button
         as="router-link"
-        :to="{ path: '/over-all', query: { rally: rally.id } }"
+        :to="{ path: '/over-all', query: { rally: [rally.id, ...rally.beside.map((b) => b.id)] } }"
         label="Combined results"
         variant="outlined"
       />

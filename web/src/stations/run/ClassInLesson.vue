@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, useTemplateRef } from 'vue'
-import type { Entry, RallyOpened, TeamInLesson } from '@/api/names'
+import type { Entry, TeamInLesson } from '@/api/names'
 import { struckOut, written } from '@/shared/entries'
 import { useRally } from '@/shared/openRally'
 import { useOrder } from '@/shared/useOrder'
@@ -9,18 +9,26 @@ import type { Sent } from '@/shared/useOutbox'
 import type { LiveClock } from '@/shared/useClock'
 
 /** The teams in the order in which they are tested: whose plan is approved, who came late. */
-const props = defineProps<{ live: LiveClock; rally: RallyOpened; record: (entry: Entry) => Promise<Sent> }>()
+const props = defineProps<{
+  live: LiveClock
+  /** The tier of each, where the lesson has several. */
+  teams: readonly { id: string; name: string; tier: string }[]
+  /** What being late costs, as the brief says it. */
+  ifLate: string
+  record: (entry: Entry) => Promise<Sent>
+}>()
 const { round } = useRally()
-const teams = computed(() => props.live.teams.value)
-const nameOf = (t: TeamInLesson) => props.rally.teams.find((team) => team.id === t.team)?.name ?? t.team
+const inOrder = computed(() => props.live.teams.value)
+const named = (t: TeamInLesson) => props.teams.find((team) => team.id === t.team)
+const nameOf = (t: TeamInLesson) => named(t)?.name ?? t.team
 const toggle = (team: string, kind: 'planCleared' | 'cameLate', entry: string | null | undefined) =>
   props.record(entry ? struckOut(team, round.value, entry, 'undone') : written(team, round.value, { kind }))
 function move(from: number, to: number) {
-  const order = teams.value.map((t) => t.team)
+  const order = inOrder.value.map((t) => t.team)
   order.splice(to, 0, ...order.splice(from, 1))
   void props.record(written('', round.value, { kind: 'testOrderSet', teams: order }))
 }
-const { onKey } = useOrder(useTemplateRef('list'), move, () => teams.value.length)
+const { onKey } = useOrder(useTemplateRef('list'), move, () => inOrder.value.length)
 </script>
 
 <template>
@@ -31,11 +39,13 @@ const { onKey } = useOrder(useTemplateRef('list'), move, () => teams.value.lengt
       its plan is approved.
     </p>
     <ol ref="list">
-      <li v-for="(t, i) in teams" :key="t.team">
+      <li v-for="(t, i) in inOrder" :key="t.team">
         <button type="button" class="grip" :aria-label="`Move ${nameOf(t)}`" @keydown="onKey($event, i)">
           <span aria-hidden="true"></span>
         </button>
-        <span class="name">{{ nameOf(t) }}</span>
+        <span class="name"
+          >{{ nameOf(t) }} <span class="small muted">{{ named(t)?.tier }}</span></span
+        >
         <Button
           type="button"
           label="Plan approved"
@@ -55,8 +65,8 @@ const { onKey } = useOrder(useTemplateRef('list'), move, () => teams.value.lengt
         />
       </li>
     </ol>
-    <p v-if="teams.some((t) => t.late)" class="small">
-      {{ rally.brief.timing.ifLate || 'The brief does not say what being late costs.' }}
+    <p v-if="inOrder.some((t) => t.late)" class="small">
+      {{ ifLate || 'The brief does not say what being late costs.' }}
     </p>
   </section>
 </template>
@@ -76,6 +86,9 @@ li :deep(button) {
 .name {
   font-weight: 650;
   overflow-wrap: anywhere;
+}
+.name .small {
+  font-weight: 400;
 }
 @media (max-width: 600px) {
   li {

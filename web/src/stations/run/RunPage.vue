@@ -9,6 +9,7 @@ import { nextAt } from '@/shared/nextAt'
 import StationHead from '@/shared/StationHead.vue'
 import UnsentNote from '@/log/UnsentNote.vue'
 import { useRally } from '@/shared/openRally'
+import { tierName } from '@/shared/tierName'
 import { useOutbox } from '@/shared/useOutbox'
 import { asClock, useClock } from '@/shared/useClock'
 import ClassInLesson from './ClassInLesson.vue'
@@ -41,8 +42,17 @@ const make = (cut: LessonCut) =>
   cut.attempts
     ? send({ does: 'cutAttempts', number: cut.attempts })
     : send({ does: 'openPlaces', phase: cut.phase, number: cut.places ?? 1 })
+/** What is said of a team stands in its own rally's log. */
+const besides = (rally.value?.beside ?? []).map((b) => ({ ...b, outbox: useOutbox(b.id, news) }))
+const tiers = computed(() => (rally.value ? [rally.value, ...rally.value.beside] : []))
+const teams = computed(() =>
+  tiers.value.flatMap((r) =>
+    r.teams.map(({ id, name, away }) => ({ id, name, away, tier: besides.length > 0 ? tierName(r.tier) : '' })),
+  ),
+)
 async function record(entry: Entry) {
-  const sent = await outbox.record(entry)
+  const of = besides.find((b) => b.teams.some((t) => t.id === entry.team))?.outbox ?? outbox
+  const sent = await of.record(entry)
   refusal.value = sent.kind === 'refused' ? sent.refusal : undefined
   return sent
 }
@@ -61,6 +71,7 @@ const ends = computed(() => end.value && timeOfDay(end.value))
       <RouterLink class="small" :to="inRound(`/rallies/${id}/wall`)" target="_blank">Open the wall</RouterLink>
     </StationHead>
     <UnsentNote :outbox="outbox" :rally="rally" />
+    <UnsentNote v-for="b in besides" :key="b.id" :outbox="b.outbox" :rally="b" />
     <p v-if="refusal" ref="refused" class="wrong" role="alert">{{ refusal.title }} {{ refusal.detail }}</p>
     <template v-if="clock">
       <section class="now" aria-labelledby="now">
@@ -125,17 +136,13 @@ const ends = computed(() => end.value && timeOfDay(end.value))
         :turn="clock.turn"
         :phase="clock.phase"
         :left="live.turnLeft.value ?? 0"
-        :teams="rally.teams"
+        :teams="teams"
         :send="send"
       />
       <DrawCard v-for="d in inLesson" :key="d.id" :deal="d" :rally="rally" />
       <TalkQuestions v-if="clock.phase?.kind === 'talk'" :live="live" :questions="rally.brief.teacher.questions" />
-      <ClassInLesson :live="live" :rally="rally" :record="record" />
-      <WallRemote
-        :live="live"
-        :teams="rally.teams.filter((t) => !t.away).length"
-        :questions="rally.brief.teacher.questions"
-      />
+      <ClassInLesson :live="live" :teams="teams" :if-late="rally.brief.timing.ifLate" :record="record" />
+      <WallRemote :live="live" :rally="rally" />
       <section v-if="clock.phases.length > 0" aria-labelledby="phases">
         <h2 id="phases">Phases</h2>
         <ol>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import type { ClockPhase, ClockTouch, Team, TurnNow } from '@/api/names'
+import type { ClockPhase, ClockTouch, TurnNow } from '@/api/names'
 import { asClock } from '@/shared/useClock'
 
 /** Which team is testing in a phase that goes team by team, at which table, and who is next. */
@@ -9,7 +9,7 @@ const props = defineProps<{
   phase: ClockPhase
   /** Seconds that are left of it. */
   left: number
-  teams: readonly Team[]
+  teams: readonly { id: string; name: string; away?: unknown }[]
   send: (body: Partial<ClockTouch> & Pick<ClockTouch, 'does'>) => Promise<void>
 }>()
 const nameOf = (id: string) => props.teams.find((t) => t.id === id)?.name ?? id

@@ -45,6 +45,8 @@ const rally: JudgeRallyView = {
   forms: {},
   pads: { time: { kind: 'number', fractions: [], placements: [], shapes: [] } },
   briefChanges: [],
+  tier: '',
+  beside: [],
   progress: { asOf: 0, edition: 0, rounds: 1, running: 1, route: [], goesOn: 'score' },
 }
 const design: SheetDesign = {

@@ -32,12 +32,14 @@ import TeamStrip from './TeamStrip.vue'
 import TrialList from './TrialList.vue'
 import UnsentNote from '@/log/UnsentNote.vue'
 import { struckOut } from '@/shared/entries'
+import { tierName } from '@/shared/tierName'
 import { purposeNames } from '@/shared/purposes'
 import { recording } from '@/pads/recording'
 import { useSteady } from '@/pads/useSteady'
 import { useTeamInAddress } from './useTeamInAddress'
 import type { Redo } from './redo'
 import { announceRecorded } from './announceRecorded'
+import { useBeside } from './useBeside'
 import { useSheets } from './useSheets'
 import { useWho } from '@/access/useWho'
 import { tablePath, useMyTable } from '@/day/myTable'
@@ -55,28 +57,34 @@ const { table: mine } = useMyTable()
 const table = computed(() => (mine.value?.rally === id ? mine.value : undefined))
 
 const open = ref(props.team ?? '')
-const { sheets, order, strip, outbox, ...loading } = useSheets(() => open.value)
+const { sheets, order, queue, strip: ownStrip, outbox, ...loading } = useSheets(() => open.value)
+const beside = useBeside()
 /**
  * A judge's other page is fetched beforehand: it is wanted most when there is no connection. What fails now is asked
  * for again then.
  */
 import('./together/TogetherPage.vue').catch(() => undefined)
-/** The teams in the order in which they are tested. */
+/** The teams in the order in which they are tested, those of the lesson's other tiers among them. */
 const teams = computed(() => {
-  const known = rally.value?.teams ?? []
-  return order.value.length > 0 ? order.value.flatMap((id) => known.find((t) => t.id === id) ?? []) : known
+  const others = beside.length > 0 ? (rally.value?.beside ?? []).flatMap((b) => b.teams) : []
+  const known = [...(rally.value?.teams ?? []), ...others]
+  const inOrder = queue.value.length > 0 ? queue.value : order.value
+  return inOrder.length > 0 ? inOrder.flatMap((id) => known.find((t) => t.id === id) ?? []) : known
 })
+const strip = computed(() => new Map([ownStrip.value, ...beside.map((b) => b.strip.value)].flatMap((s) => [...s])))
+const rallyOf = (team: string) => rally.value?.beside.find((b) => b.teams.some((t) => t.id === team))?.id ?? id
 /** Without a team in the address: whoever is first in the test order and not finished. */
 const due = computed(() => {
   // Before the order is known nobody is due: the first of the list would be opened in the place of who really is.
   if (order.value.length === 0) return ''
-  return (teams.value.find((t) => strip.value.get(t.id)?.status === 'unfinished') ?? teams.value[0])?.id ?? ''
+  const own = teams.value.filter((t) => rallyOf(t.id) === id)
+  return (own.find((t) => strip.value.get(t.id)?.status === 'unfinished') ?? own[0])?.id ?? ''
 })
 /** What the teams are held against, each with a sheet of its own after theirs. */
 const references = computed(() => rally.value?.references ?? [])
 const reference = computed(() => references.value.find((r) => r.id === current.value))
 const everySheet = computed(() => [...teams.value.map((t) => t.id), ...references.value.map((r) => r.id)])
-const current = computed(() => everySheet.value.find((t) => t === props.team) ?? due.value)
+const current = computed(() => everySheet.value.find((t) => t === props.team && rallyOf(t) === id) ?? due.value)
 watch(current, (team) => (open.value = team), { immediate: true })
 /** A sheet that was just made is opened as soon as this device has heard of it. */
 const opening = ref('')
@@ -92,7 +100,7 @@ const became = computed(() => Object.fromEntries((sheet.value?.trials ?? []).map
 useTeamInAddress(current, () => props.team, to)
 
 function to(team: string) {
-  return inRound(`/rallies/${id}/score/${team}`)
+  return inRound(`/rallies/${rallyOf(team)}/score/${team}`)
 }
 
 const refusal = ref<Refusal>()
@@ -183,7 +191,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
       >
       <RoundChoice :rounds="rally.progress.rounds" :round="round" :may-begin="!isHelper" />
     </StationHead>
-    <TeamStrip :teams="teams" :references="references" :current="current" :rally="rally.id" :strip="strip" />
+    <TeamStrip :teams="teams" :references="references" :current="current" :rally-of="rallyOf" :strip="strip" />
     <UnsentNote :outbox="outbox" :rally="rally" />
     <p v-if="loading.asOf.value" class="small muted" role="status">
       This is what was known at {{ timeOfDay(loading.asOf.value.toISOString()) }}. Go on recording; it is sent later.
@@ -202,6 +210,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
         </Button>
         <div>
           <h2>{{ sheet.name }}</h2>
+          <p v-if="beside.length > 0" class="small">{{ tierName(rally.tier) }}</p>
           <p v-if="reference" class="muted">
             {{ purposeNames[reference.purpose] }}, not ranked{{ sheet.reason ? `. ${sheet.reason}` : '' }}
           </p>

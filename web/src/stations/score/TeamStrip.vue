@@ -12,7 +12,8 @@ const props = defineProps<{
   teams: readonly TeamNamed[]
   references: readonly Reference[]
   current: string
-  rally: string
+  /** The rally of a team: those of a lesson's other tiers stand in the same strip. */
+  rallyOf: (team: string) => string
   strip: ReadonlyMap<string, TeamOnStrip>
 }>()
 const { inRound } = useJudgeRally()
@@ -40,7 +41,7 @@ watch([() => props.current, () => props.teams.length, () => nav.value], () => vo
     <RouterLink
       v-for="t in teams"
       :key="t.id"
-      :to="inRound(`/rallies/${rally}/score/${t.id}`)"
+      :to="inRound(`/rallies/${rallyOf(t.id)}/score/${t.id}`)"
       :aria-current="t.id === current ? 'page' : undefined"
     >
       <TeamPennant :mark="marks.get(t.id)!" :width="narrow ? 36 : 56" />
@@ -52,7 +53,7 @@ watch([() => props.current, () => props.teams.length, () => nav.value], () => vo
       :key="r.id"
       class="reference"
       :title="r.name"
-      :to="inRound(`/rallies/${rally}/score/${r.id}`)"
+      :to="inRound(`/rallies/${rallyOf(r.id)}/score/${r.id}`)"
       :aria-current="r.id === current ? 'page' : undefined"
     >
       <span class="small muted">{{ purposeNames[r.purpose] }}</span>

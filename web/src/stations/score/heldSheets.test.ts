@@ -21,6 +21,7 @@ const changes = (asOf: number, since: number | null, teams: TeamOnStrip[], open?
   since,
   progress: { asOf, edition: 0, rounds: 1, running: 1, route: [], goesOn: 'score' },
   order: ['t1', 't2'],
+  queue: [],
   teams,
   ...(open ? { sheet: open } : {}),
 })

@@ -16,15 +16,24 @@ export interface HeldSheets {
   /** The ground that numbers stand on: what was said on another one is not gone on from. */
   ground: string
   order: readonly string[]
+  /** Where the rally is run with others: the teams of all of them, in the order of the test. */
+  queue: readonly string[]
   teams: ReadonlyMap<string, TeamOnStrip>
   sheets: ReadonlyMap<string, HeldSheet>
 }
 
-export const nothingHeld: HeldSheets = { asOf: 0, ground: '', order: [], teams: new Map(), sheets: new Map() }
+export const nothingHeld: HeldSheets = {
+  asOf: 0,
+  ground: '',
+  order: [],
+  queue: [],
+  teams: new Map(),
+  sheets: new Map(),
+}
 
 /** What is held, with what is new. */
 export function withChanges(held: HeldSheets, changes: SheetChanges, team: string): HeldSheets {
-  const { asOf, ground, order } = changes
+  const { asOf, ground, order, queue } = changes
   const known = typeof changes.since === 'number' ? held : nothingHeld
   const teams = new Map(known.teams)
   for (const t of changes.teams) teams.set(t.team, t)
@@ -35,7 +44,7 @@ export function withChanges(held: HeldSheets, changes: SheetChanges, team: strin
     if (sheet.logFrom > 0) sheet.log = [...sheet.log, ...(before?.sheet.log ?? [])]
     sheets.set(team, { sheet, logAsOf: asOf })
   } else if (before) sheets.set(team, { ...before, logAsOf: asOf })
-  return { asOf, ground, order, teams, sheets }
+  return { asOf, ground, order, queue, teams, sheets }
 }
 
 /** What is held, with sheets that came without their logs. */

@@ -8,10 +8,11 @@ const of = (round: string) => IDBKeyRange.bound(`${round}:`, `${round}:\uffff`)
 export async function keepSheets(round: string, held: HeldSheets, changed: readonly string[]) {
   const db = await deviceStore()
   if (!db) return
-  const { order, teams, sheets } = held
+  const { order, queue, teams, sheets } = held
   const at = Date.now()
   // A store that is full keeps what it had: this was only for a line that may be lost later.
-  await db.put('strips', { data: { order: [...order], teams: [...teams.values()] }, at }, round).catch(() => undefined)
+  const strip = { order: [...order], queue: [...queue], teams: [...teams.values()] }
+  await db.put('strips', { data: strip, at }, round).catch(() => undefined)
   for (const team of changed) {
     const sheet = sheets.get(team)?.sheet
     if (sheet) await db.put('sheets', { data: sheet, at }, `${round}:${team}`).catch(() => undefined)
@@ -26,12 +27,12 @@ export async function keptSheets(round: string): Promise<{ held: HeldSheets; at:
   const db = await deviceStore()
   const strip = await db?.get('strips', round)
   if (!db || !strip) return undefined
-  const { order, teams } = strip.data
+  const { order, queue = [], teams } = strip.data
   const sheets = (await db.getAll('sheets', of(round))).map(
     ({ data: sheet }) => [sheet.team, { sheet, logAsOf: 0 }] as const,
   )
   return {
-    held: { asOf: 0, ground: '', order, teams: new Map(teams.map((t) => [t.team, t])), sheets: new Map(sheets) },
+    held: { asOf: 0, ground: '', order, queue, teams: new Map(teams.map((t) => [t.team, t])), sheets: new Map(sheets) },
     at: new Date(strip.at),
   }
 }

@@ -1,7 +1,7 @@
 import { useIntervalFn } from '@vueuse/core'
-import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
+import { computed, onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue'
 import { api, ask } from '@/api/client'
-import type { Refusal } from '@/api/names'
+import type { JudgeRallyView, Refusal, RallyProgress } from '@/api/names'
 import { useJudgeRally } from '@/shared/openRally'
 import type { LoadState } from '@/shared/useLoad'
 import { useOutbox } from '@/shared/useOutbox'
@@ -16,14 +16,26 @@ const seldom = 4_000
 /** So many sheets come in one answer at most. */
 const together = 25
 
+/** The rally whose sheets are wanted: the one around the page, or one that is run with it. */
+export interface SheetsOf {
+  id: string
+  rally: Readonly<Ref<JudgeRallyView | undefined>>
+  round: Readonly<Ref<number>>
+  tick: Readonly<Ref<number>>
+  announced: Readonly<Ref<number | undefined>>
+  news: () => void
+  progressed: (progress: RallyProgress) => void
+  connected: Readonly<Ref<boolean>>
+}
+
 /**
  * The sheets of all teams, each with what this device has recorded on it and the sheet has not seen yet. The one that
  * is open follows at once, and only what is new is fetched.
  * @param open The team whose sheet is open; empty where all are looked at, which then all follow at once.
+ * @param of The rally.
  */
-export function useSheets(open: () => string) {
-  const { rally, round, tick, announced, news, progressed, connected } = useJudgeRally()
-  const id = rally.value?.id ?? ''
+export function useSheets(open: () => string, of = aroundThePage()) {
+  const { id, rally, round, tick, announced, news, progressed, connected } = of
   const held = shallowRef(nothingHeld)
   const state = ref<LoadState>('loading')
   const refusal = ref<Refusal>()
@@ -43,24 +55,24 @@ export function useSheets(open: () => string) {
       : Math.max(announced.value, held.value.asOf, ...outbox.onItsWay.value.map((o) => o.asOf ?? 0))
 
   async function follow() {
-    const [of, team] = [key(), open()]
+    const [asked, team] = [key(), open()]
     const answer = await ask(
       api.GET('/api/rallies/{id}/score', {
         params: { path, query: { round: round.value, ...askSince(held.value, team) }, header: { announced: knows() } },
         signal: AbortSignal.timeout(lineGone),
       }),
     )
-    if (key() !== of) return
+    if (key() !== asked) return
     if (answer.ok) {
       held.value = withChanges(held.value, answer.data, team)
       state.value = 'ready'
       asOf.value = undefined
       progressed(answer.data.progress)
-      await keepSheets(of, held.value, [team])
+      await keepSheets(asked, held.value, [team])
     } else if (answer.offline) {
       state.value = 'offline'
-      const kept = await keptSheets(of)
-      if (!kept || key() !== of) return
+      const kept = await keptSheets(asked)
+      if (!kept || key() !== asked) return
       asOf.value = kept.at
       if (held.value.order.length === 0) held.value = kept.held
     } else {
@@ -72,17 +84,17 @@ export function useSheets(open: () => string) {
 
   /** Brings the sheets of the other teams up to date. What is not had from the line now is had when it is back. */
   const catchUp = oneAtATime(async () => {
-    const of = key()
+    const asked = key()
     for (;;) {
       const team = behind(held.value, open()).slice(0, together)
       if (team.length === 0) return
       const answer = await ask(
         api.GET('/api/rallies/{id}/score/sheets', { params: { path, query: { round: round.value, team } } }),
       )
-      if (!answer.ok || answer.data.length === 0 || key() !== of) return
+      if (!answer.ok || answer.data.length === 0 || key() !== asked) return
       held.value = withSheets(held.value, answer.data)
       await keepSheets(
-        of,
+        asked,
         held.value,
         answer.data.map((s) => s.team),
       )
@@ -97,17 +109,23 @@ export function useSheets(open: () => string) {
   watch(connected, (back) => back && asOf.value && void now())
   useIntervalFn(() => void catchUp(), seldom)
 
-  const sheets = computed(() =>
-    held.value.order.length === 0
-      ? undefined
-      : held.value.order.flatMap((team) => {
-          const known = held.value.sheets.get(team)?.sheet
-          return known ? [withOnItsWay(known, outbox.onItsWay.value, round.value, rally.value!.brief.trials)] : []
-        }),
-  )
+  const sheets = computed(() => {
+    const trials = rally.value?.brief.trials
+    if (held.value.order.length === 0 || !trials) return undefined
+    return held.value.order.flatMap((team) => {
+      const known = held.value.sheets.get(team)?.sheet
+      return known ? [withOnItsWay(known, outbox.onItsWay.value, round.value, trials)] : []
+    })
+  })
   const order = computed(() => held.value.order)
+  const queue = computed(() => held.value.queue)
   const strip = computed(() => held.value.teams)
-  return { sheets, order, strip, state, refusal, asOf, load: now, outbox }
+  return { sheets, order, queue, strip, state, refusal, asOf, load: now, outbox }
+}
+
+function aroundThePage(): SheetsOf {
+  const around = useJudgeRally()
+  return { ...around, id: around.rally.value?.id ?? '' }
 }
 
 /**

@@ -13,7 +13,7 @@ const { round, news } = useRally()
 const lanes = ref(2)
 const seed = ref(1)
 const refusal = ref<Refusal>()
-const heats = computed(() => heatsOf(props.rally.teams))
+const heats = computed(() => heatsOf([...props.rally.teams, ...props.rally.beside.flatMap((b) => b.teams)]))
 async function draw() {
   const answer = await ask(
     api.POST('/api/rallies/{id}/draws/heats', {

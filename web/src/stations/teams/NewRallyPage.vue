@@ -15,6 +15,7 @@ import StationHead from '@/shared/StationHead.vue'
 import { useLoad } from '@/shared/useLoad'
 import ClassTeams from './ClassTeams.vue'
 import TeamLines from './TeamLines.vue'
+import TeamTiers from './TeamTiers.vue'
 import type { PlannedTeam } from './planned'
 import { teamNames } from './teamNames'
 import { done } from '@/shared/useDone'
@@ -38,11 +39,16 @@ const typed = ref<{
   tier: string
   way: 'typed' | 'class'
   planned: PlannedTeam[]
+  /** Whether teams work in several tiers, and which team in which, by its name. */
+  mixed: boolean
+  tierOf: Record<string, string>
   /** The class of the students who are typed; empty to leave their names out; absent until that is chosen. */
   group?: string
 }>({
   way: 'typed',
   planned: [],
+  mixed: false,
+  tierOf: {},
   name: '',
   tier: '',
   date: new Date().toLocaleDateString('sv-SE'),
@@ -98,6 +104,12 @@ const inClass = () => {
   if (typed.value.way !== 'typed' || !named.value || chosenGroup.value === undefined) return null
   return chosenGroup.value === leftOut ? '' : chosenGroup.value
 }
+const tiers = computed(() => [{ id: '', name: 'The brief itself' }, ...(brief.data.value?.tiers ?? [])])
+const teamList = computed(() =>
+  (typed.value.way === 'class' ? typed.value.planned : listed.value).map((t) => t.name.trim()),
+)
+/** The tier of a team that works in another one than the rally; nothing where all work in one. */
+const tierOf = (team: string) => (typed.value.mixed ? (typed.value.tierOf[team.trim()] ?? typed.value.tier) : null)
 const refusal = ref<Refusal>()
 const beginning = ref(false)
 const wrongWith = (place: string) => refusal.value?.problems.find((p) => p.at === place)
@@ -114,8 +126,15 @@ const wanted = () =>
         members: t.students.length,
         students: t.students.map((p) => ({ id: p.id, jobs: p.jobs.map((j) => j.id) })),
         names: [],
+        tier: tierOf(t.name),
       }))
-    : listed.value.map((t) => ({ ...t, callSign: '', members: t.names.length, students: [] }))
+    : listed.value.map((t) => ({
+        ...t,
+        callSign: '',
+        members: t.names.length,
+        students: [],
+        tier: tierOf(t.name),
+      }))
 
 async function begin() {
   beginning.value = true
@@ -175,11 +194,13 @@ async function begin() {
             <span class="label">Tier</span>
             <Select
               v-model="typed.tier"
-              :options="[{ id: '', name: 'The brief itself' }, ...brief.data.value!.tiers]"
+              :options="tiers"
               :option-label="(t) => t.name || t.id"
               option-value="id"
               aria-label="Tier"
+              placeholder="The brief itself"
             />
+            <label class="way"><input v-model="typed.mixed" type="checkbox" /> Some teams work in another tier</label>
           </template>
           <label for="date">Day</label>
           <input id="date" v-model="typed.date" type="date" />
@@ -233,6 +254,14 @@ async function begin() {
           :class-name="typed.name"
           :brief="props.brief"
           :timing="brief.data.value.timing"
+          class="wide"
+        />
+        <TeamTiers
+          v-if="typed.mixed && tiers.length > 1"
+          v-model="typed.tierOf"
+          :teams="teamList"
+          :tiers="tiers"
+          :usual="typed.tier"
           class="wide"
         />
         <div class="begin">

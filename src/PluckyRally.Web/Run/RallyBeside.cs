@@ -1,0 +1,39 @@
+using PluckyRally.Core;
+using PluckyRally.Data.Rallies;
+
+namespace PluckyRally.Web;
+
+/// <summary>A rally that is run as one with another: the same lesson in another tier.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Name">What it is called.</param>
+/// <param name="Tier">The tier's name; empty where it runs the brief itself.</param>
+/// <param name="Teams">Its teams; not who is in them.</param>
+public sealed record RallyBeside(Guid Id, string Name, string Tier, IReadOnlyList<TeamNamed> Teams)
+{
+    internal static IReadOnlyList<RallyBeside> Of(IReadOnlyList<KeptRally> lesson, Guid own, int round) =>
+        [
+            .. from rally in lesson
+            where rally.Stored.Id != own && rally.Opened.IsOk
+            let run = rally.Opened.OrThrow().In(round)
+            select new RallyBeside(
+                rally.Stored.Id,
+                rally.Stored.Name,
+                run.Compiled.Edition.Tier,
+                [.. run.Teams.Select(t => TeamNamed.Of(run, t))]
+            ),
+        ];
+}
+
+internal static class KeptLesson
+{
+    /// <summary>The lesson of rallies; one that is not understood takes no part in it.</summary>
+    public static Lesson Opened(this IReadOnlyList<KeptRally> lesson) =>
+        new([.. lesson.Where(r => r.Opened.IsOk).Select(r => r.Opened.OrThrow())]);
+
+    /// <summary>The rally whose board, picture or questions the wall shows.</summary>
+    public static Guid OnWall(this IReadOnlyList<KeptRally> lesson)
+    {
+        var shown = lesson.Opened().OnWall;
+        return lesson.First(r => r.Opened.IsOk && ReferenceEquals(r.Opened.Value, shown)).Stored.Id;
+    }
+}
