@@ -13,7 +13,7 @@ public static class DayClashes
             .. slots.SelectMany(HelpersTwice),
             .. Unmanned(slots),
             .. slots.Index().Where(s => s.Item.Testing > s.Item.Room).Select(s => DayWords.TooShort(s.Index, s.Item)),
-            .. Pairs(slots).SelectMany(p => Needed(p, cupboard)),
+            .. Crowds(slots).SelectMany(c => Needed(c, cupboard)),
             .. Alike(slots),
         ];
 
@@ -69,33 +69,53 @@ public static class DayClashes
             .Select(s => DayWords.NobodyAt(s.Index, s.Name, [.. s.Tables.Select(t => t + 1)]));
     }
 
+    /// <summary>Rallies that run at one time, as many as there are at any.</summary>
+    /// <param name="At">Where the last of them stands in the day, from 0.</param>
+    /// <param name="Slots">The rallies, in the order of the day, at least two.</param>
+    internal sealed record Crowd(int At, IReadOnlyList<PlannedSlot> Slots);
+
     /// <summary>
-    /// What both need at once: things of which there would be enough if one came after the other, and which are too few
-    /// for both together.
+    /// Whoever runs when somebody begins; a crowd that is a part of another one says nothing that the other does not.
     /// </summary>
-    private static IEnumerable<Problem> Needed(Pair pair, IReadOnlyList<CupboardItem> cupboard)
+    private static IReadOnlyList<Crowd> Crowds(IReadOnlyList<PlannedSlot> slots)
     {
-        var after = Missing(pair, 1, cupboard).ToDictionary(l => (l.Name, l.Unit), l => l.Buying.Short);
-        var both = Missing(pair, 0, cupboard)
-            .Where(l => l.Buying.Short > after.GetValueOrDefault((l.Name, l.Unit)))
+        var all = slots
+            .Select(begins =>
+                slots
+                    .Index()
+                    .Where(s => s.Item == begins || (s.Item.Overlaps(begins) && s.Item.Slot.From <= begins.Slot.From))
+                    .Select(s => s.Index)
+                    .ToHashSet()
+            )
+            .Where(c => c.Count > 1)
             .ToList();
-        return both.Count > 0 ? [DayWords.NeededTwice(pair, both)] : [];
+        return
+        [
+            .. all.Where(
+                    (c, i) => !all.Where((other, j) => j < i ? c.IsSubsetOf(other) : c.IsProperSubsetOf(other)).Any()
+                )
+                .Select(c => new Crowd(c.Max(), [.. c.Order().Select(at => slots[at])])),
+        ];
     }
 
-    /// <summary>What is missing for both where the other one comes so many days later.</summary>
-    private static IEnumerable<ShoppingLine> Missing(Pair pair, int days, IReadOnlyList<CupboardItem> cupboard) =>
+    /// <summary>
+    /// What rallies need at once: things of which there would be enough if one came after the other, and which are too
+    /// few for all together.
+    /// </summary>
+    private static IEnumerable<Problem> Needed(Crowd crowd, IReadOnlyList<CupboardItem> cupboard)
+    {
+        var after = Missing(crowd, 1, cupboard).ToDictionary(l => (l.Name, l.Unit), l => l.Buying.Short);
+        var together = Missing(crowd, 0, cupboard)
+            .Where(l => l.Buying.Short > after.GetValueOrDefault((l.Name, l.Unit)))
+            .ToList();
+        return together.Count > 0 ? [DayWords.NeededAtOnce(crowd, together)] : [];
+    }
+
+    /// <summary>What is missing for all where each comes so many days after the one before.</summary>
+    private static IEnumerable<ShoppingLine> Missing(Crowd crowd, int days, IReadOnlyList<CupboardItem> cupboard) =>
         ShoppingList
             .Of(
-                [
-                    pair.One.Kit with
-                    {
-                        Date = DateOnly.MinValue,
-                    },
-                    pair.Other.Kit with
-                    {
-                        Date = DateOnly.MinValue.AddDays(days),
-                    },
-                ],
+                [.. crowd.Slots.Select((s, at) => s.Kit with { Date = DateOnly.MinValue.AddDays(at * days) })],
                 cupboard
             )
             .Where(l => l.Buying.Short > 0);

@@ -52,13 +52,23 @@ internal static class DayWords
             "Use more tables, or more time."
         );
 
-    public static Problem NeededTwice(DayClashes.Pair pair, IReadOnlyList<ShoppingLine> lines) =>
-        Warning(
-            $"/slots/{pair.At}/from",
-            $"{pair.One.Name} and {pair.Other.Name} both need {English.List([.. lines.Select(l => l.Name)])}"
-                + $" {Overlap(pair)}, and there is not enough for both: {string.Join("; ", lines.Select(Short))}.",
+    public static Problem NeededAtOnce(DayClashes.Crowd crowd, IReadOnlyList<ShoppingLine> lines)
+    {
+        var names = crowd.Slots.Select(s => s.Name).Where(n => lines.Any(l => l.For.Any(f => f.Name == n))).ToList();
+        var all = names.Count == 2 ? "both" : "all";
+        var named = lines.Take(NamedThings).Select(l => l.Name).ToList();
+        if (lines.Count > NamedThings)
+            named.Add(English.Count(lines.Count - NamedThings, "other thing"));
+        return Warning(
+            $"/slots/{crowd.At}/from",
+            $"{English.List(names)} {all} need {English.List(named)} {Overlap(crowd.Slots)}, and there is not enough"
+                + $" for {all}: {string.Join("; ", lines.Take(NamedThings).Select(Short))}.",
             "Let one begin after the other, or get more."
         );
+    }
+
+    /// <summary>Who reads more than these has the shopping list.</summary>
+    private const int NamedThings = 3;
 
     /// <summary>"72 cotton reels in all, 11 in the cupboard".</summary>
     private static string Short(ShoppingLine line) =>
@@ -89,14 +99,11 @@ internal static class DayWords
 
     public static string AtTable(int table, string helper) => $"Table {table}: {helper}";
 
-    /// <summary>"from 9:30 to 10:00": while both run.</summary>
-    private static string Overlap(DayClashes.Pair pair) =>
-        $"from {DayTime.Say(Later(pair.One.Slot.From!.Value, pair.Other.Slot.From!.Value))}"
-        + $" to {DayTime.Say(Earlier(pair.One.Until!.Value, pair.Other.Until!.Value))}";
+    /// <summary>"from 9:30 to 10:00": while all of them run.</summary>
+    private static string Overlap(IReadOnlyList<PlannedSlot> slots) =>
+        $"from {DayTime.Say(slots.Max(s => s.Slot.From!.Value))} to {DayTime.Say(slots.Min(s => s.Until!.Value))}";
 
-    private static TimeOnly Later(TimeOnly one, TimeOnly other) => one > other ? one : other;
-
-    private static TimeOnly Earlier(TimeOnly one, TimeOnly other) => one < other ? one : other;
+    private static string Overlap(DayClashes.Pair pair) => Overlap([pair.One, pair.Other]);
 
     private static Problem Warning(string at, string what, string remedy) => new(at, what, remedy, Severity.Warning);
 }

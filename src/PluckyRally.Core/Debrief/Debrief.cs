@@ -5,6 +5,9 @@ namespace PluckyRally.Core;
 /// <param name="Teams">The teams that took part, in their own order.</param>
 public sealed record Debrief(IReadOnlyList<DebriefQuestion> Questions, IReadOnlyList<TeamDebrief> Teams)
 {
+    /// <summary>Whether what teams answer on their own devices waits until the teacher has looked at it.</summary>
+    public bool AnswersWait { get; init; }
+
     /// <summary>The talk after a round.</summary>
     public static Debrief Of(OpenedRally opened, int round)
     {
@@ -13,6 +16,7 @@ public sealed record Debrief(IReadOnlyList<DebriefQuestion> Questions, IReadOnly
         var answers = standing.OfType<Entry.AnswerGiven>().ToLookup(a => a.Question);
         var looked = standing.OfType<Entry.LookedBack>().GroupBy(l => l.Team).ToDictionary(g => g.Key, g => g.Last());
         var names = run.Teams.ToDictionary(t => t.Id, t => t.Name);
+        var waiting = HeldAnswers.Waiting(opened.Stands);
         var wanted = Wanted(opened.Stands, round);
         var rows = opened.Result(round).Standings.Rows.ToDictionary(r => r.Team);
         return new(
@@ -29,7 +33,10 @@ public sealed record Debrief(IReadOnlyList<DebriefQuestion> Questions, IReadOnly
                                         a.Team,
                                         names.GetValueOrDefault(a.Team, ""),
                                         a.Text
-                                    )),
+                                    )
+                                    {
+                                        Waits = waiting.Contains(a.Id),
+                                    }),
                             ]
                         )
                 ),
@@ -67,7 +74,10 @@ public sealed record Debrief(IReadOnlyList<DebriefQuestion> Questions, IReadOnly
                     };
                 }),
             ]
-        );
+        )
+        {
+            AnswersWait = HeldAnswers.Hold(opened.Stands),
+        };
     }
 
     /// <summary>What teams wanted to change when they looked back at the round before, by their ids.</summary>
@@ -104,7 +114,11 @@ public sealed record DebriefQuestion(int Number, string Text, IReadOnlyList<Debr
 /// <param name="Team">The team's id; empty where it is the class's.</param>
 /// <param name="Name">The team's name; empty where it is the class's.</param>
 /// <param name="Text">The answer.</param>
-public sealed record DebriefAnswer(Guid Entry, string Team, string Name, string Text);
+public sealed record DebriefAnswer(Guid Entry, string Team, string Name, string Text)
+{
+    /// <summary>Whether it waits for the teacher, and no wall shows it.</summary>
+    public bool Waits { get; init; }
+}
 
 /// <summary>What a team takes along from a round.</summary>
 /// <param name="Team">The team's id.</param>

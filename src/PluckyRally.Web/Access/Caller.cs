@@ -28,10 +28,10 @@ internal sealed record HeldPass(Guid Pass, Guid Rally, PassKind Kind)
 internal sealed record Caller(bool IsTeacher, string Name, IReadOnlyList<HeldPass> Passes, string Session)
 {
     /// <summary>What entries say that the teacher wrote. Nobody else may go by it.</summary>
-    public const string Teacher = "Teacher";
+    public const string Teacher = Writers.Teacher;
 
     /// <summary>What entries say that came from a device of a team; which team stands in each.</summary>
-    public const string Team = "A team";
+    public const string Team = Writers.Team;
 
     public static Caller Of(ClaimsPrincipal user) =>
         new(

@@ -269,15 +269,15 @@ public sealed record LessonOnWall(
     internal static LessonOnWall Of(IReadOnlyList<KeptRally> lesson, Guid own, int round)
     {
         var runs = lesson.Opened().Rallies.Select(r => r.In(round)).ToList();
-        var sheets = runs.Select(r => (r.Compiled.Edition.Tier, StudentSheet.Of(r.Compiled.Brief, r.Compiled)))
+        var sheets = runs.Select(r => (r.Compiled.Edition.Tier, Sheet: StudentSheet.Of(r.Compiled.Brief, r.Compiled)))
             .ToList();
         return new(
             lesson.Opened().Name,
             [.. lesson.Select(r => r.Stored.Id).Where(id => id != own)],
             [.. runs.SelectMany(r => r.Teams.Select(t => TeamNamed.Of(r, t)))],
-            TierLines.Of([.. sheets.Select(s => (s.Tier, s.Item2.Criteria))]),
-            TierLines.Of([.. sheets.Select(s => (s.Tier, s.Item2.Constraints))]),
-            TierLines.Of([.. sheets.Select(s => (s.Tier, s.Item2.Safety))])
+            TierLines.Of([.. sheets.Select(s => (s.Tier, s.Sheet.Criteria))]),
+            TierLines.Of([.. sheets.Select(s => (s.Tier, s.Sheet.Constraints))]),
+            TierLines.Of([.. sheets.Select(s => (s.Tier, s.Sheet.Safety))])
         );
     }
 }
@@ -331,15 +331,7 @@ public sealed record ClockOnWall(
                 ? questions[number - 1]
                 : null,
             clock.Wall is { Shows: WallShows.Question, Question: var asked }
-                ?
-                [
-                    .. opened
-                        .Stands.OfType<Entry.AnswerGiven>()
-                        .Where(a => a.Round == clock.Wall.Round && a.Question == asked)
-                        .Reverse()
-                        .Take(Spoken)
-                        .Select(a => a.Text),
-                ]
+                ? [.. HeldAnswers.Shown(opened.Stands, clock.Wall.Round, asked).Take(Spoken)]
                 : [],
             clock.Phase is { Kind: PhaseKind.Test } ? LogLine.LastTried(lesson, round, Readings) : [],
             BoardOnWall.PlacesOf(opened, clock.Wall),

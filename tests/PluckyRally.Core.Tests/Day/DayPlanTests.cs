@@ -97,6 +97,32 @@ public sealed class DayPlanTests
             ]);
 
     [Fact]
+    public void Kit_that_several_classes_need_at_once_is_said_once()
+    {
+        Kit(
+                Slot("Class 4", "9:00", "10:00", "", "A"),
+                Slot("Class 5", "9:10", "9:50", "", "B"),
+                Slot("Class 6", "9:20", "10:20", "", "C")
+            )
+            .ShouldBe([
+                "/slots/2/from: Class 4, Class 5 and Class 6 all need stopwatches from 9:20 to 9:50, and there is not"
+                    + " enough for all: 3 stopwatches in all, 1 in the cupboard.",
+            ]);
+
+        // Class 6 begins when Class 4 is over, and meets Class 5 alone.
+        Kit(
+                Slot("Class 4", "9:00", "9:30", "", "A"),
+                Slot("Class 5", "9:10", "9:50", "", "B"),
+                Slot("Class 6", "9:30", "10:20", "", "C")
+            )
+            .Select(k => k[.."/slots/1/from: Class 4 and Class 5".Length])
+            .ShouldBe(["/slots/1/from: Class 4 and Class 5", "/slots/2/from: Class 5 and Class 6"]);
+
+        static IReadOnlyList<string> Kit(params PlannedSlot[] slots) =>
+            [.. Clashes(slots).Where(c => c.Contains("stopwatches", StringComparison.Ordinal))];
+    }
+
+    [Fact]
     public void Straws_are_short_on_any_day_and_so_no_clash_of_time() =>
         Clashes(Slot("Class 4", "9:00", "9:30", "", "Wren"), Slot("Class 5", "9:30", "10:00", "", "Avis"))
             .ShouldBeEmpty();

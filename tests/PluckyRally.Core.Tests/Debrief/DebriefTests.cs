@@ -65,6 +65,55 @@ public sealed class DebriefTests
     }
 
     [Fact]
+    public void What_teams_answer_on_their_own_devices_waits_for_the_teacher_where_that_is_wanted()
+    {
+        var (own, class_) = (Given("whelks", "a wide foot", Writers.Team), Given("", "triangles", Writers.Teacher));
+        Wall().ShouldBe(["triangles", "a wide foot"], "at once, where nothing else was said");
+        _rally.Keep(new Entry.AnswersHeld { Id = _rally.NextId(), Held = true });
+        Wall().ShouldBe(["triangles"]);
+        Debrief().Questions[0].Answers.Where(a => a.Waits).Select(a => a.Entry).ShouldBe([own]);
+        Debrief().AnswersWait.ShouldBeTrue();
+        Says(
+                new Entry.AnswerShown
+                {
+                    Id = _rally.NextId(),
+                    Team = "terns",
+                    Answer = own,
+                }
+            )
+            .ShouldBe("This team has given no such answer.");
+        _rally.Keep(
+            new Entry.AnswerShown
+            {
+                Id = _rally.NextId(),
+                Team = "whelks",
+                Answer = own,
+            }
+        );
+        Wall().ShouldBe(["triangles", "a wide foot"]);
+        Given("terns", "luck", Writers.Team);
+        Wall().ShouldNotContain("luck");
+        _rally.Keep(new Entry.AnswersHeld { Id = _rally.NextId(), Held = false });
+        Wall().ShouldBe(["luck", "triangles", "a wide foot"]);
+        _rally.Strike(class_);
+        Wall().ShouldBe(["luck", "a wide foot"]);
+
+        IReadOnlyList<string> Wall() => HeldAnswers.Shown(_rally.Stands, 1, 1);
+
+        Guid Given(string team, string text, string by) =>
+            _rally.Keep(
+                new Entry.AnswerGiven
+                {
+                    Id = _rally.NextId(),
+                    Team = team,
+                    By = by,
+                    Question = 1,
+                    Text = text,
+                }
+            );
+    }
+
+    [Fact]
     public void What_a_team_wants_to_change_waits_for_it_in_the_next_round_and_says_whether_it_helped()
     {
         _rally.Counted("Terns", "20");

@@ -180,6 +180,18 @@ public sealed class EntryWordsTests
                 "Answer to question 2: wider feet"
             },
             {
+                new Entry.AnswersHeld { Id = Guid.NewGuid(), Held = true },
+                "Teams’ answers wait for a look"
+            },
+            {
+                new Entry.AnswersHeld { Id = Guid.NewGuid(), Held = false },
+                "Teams’ answers are shown at once"
+            },
+            {
+                new Entry.AnswerShown { Id = Guid.NewGuid(), Answer = Guid.NewGuid() },
+                "An answer is shown"
+            },
+            {
                 new Entry.LookedBack
                 {
                     Id = Guid.NewGuid(),

@@ -111,6 +111,8 @@ public sealed class GrowingLogTests
         (number, _) => new Entry.TagSeen { Id = default, Word = number % 2 == 0 ? "wide foot" : "hinge" },
         (_, _) => new Entry.AwardGiven { Id = default, Name = "Calmest" },
         (number, _) => new Entry.LookedBack { Id = default, Worked = $"the {number}th cane" },
+        (number, _) => new Entry.AnswersHeld { Id = default, Held = number % 2 == 0 },
+        (number, _) => new Entry.AnswerShown { Id = default, Answer = default },
         (number, _) =>
             new Entry.AnswerGiven
             {
@@ -182,6 +184,7 @@ public sealed class GrowingLogTests
     [
         typeof(Entry.MarkGiven),
         typeof(Entry.AnswerGiven),
+        typeof(Entry.AnswerShown),
         typeof(Entry.RelayStopped),
         typeof(Entry.AwardVoted),
         typeof(Entry.TargetSet),
@@ -288,7 +291,8 @@ public sealed class GrowingLogTests
                 or Entry.BriefMended
                 or Entry.TestOrderSet
                 or Entry.CardsDealt
-                or Entry.OverRoundsSet;
+                or Entry.OverRoundsSet
+                or Entry.AnswersHeld;
 
     /// <summary>Said of a team where it names none of its own, in one of two rounds.</summary>
     private static Entry Of(Entry entry, int number, int count) =>

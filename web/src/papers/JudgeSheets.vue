@@ -16,7 +16,6 @@ import { usePrinting } from './paper'
 const now = usePrinting()
 const blocks = computed(() => now.on.papers?.judge.blocks ?? [])
 const sums = computed(() => now.on.papers?.judge.sums ?? [])
-const teams = computed(() => (now.teams.length > 0 ? now.teams : [undefined]))
 /** Many columns are written on across the sheet. */
 const landscape = computed(() => blocks.value.some((b) => b.columns.length > 5))
 const byTable = computed(() => now.choices.judges === 'table' && now.teams.length > 0)
@@ -31,15 +30,30 @@ const split = useLoad(() =>
     }),
   ),
 )
-watch([byTable, () => now.choices.tables], ([by]) => by && void split.load(), { immediate: true })
+/** With several tables each team's sheet says its table, and which one it is there. */
+const bySheet = computed(() => byTable.value || (now.teams.length > 0 && now.choices.tables > 1))
+watch([bySheet, () => now.choices.tables], ([by]) => by && void split.load(), { immediate: true })
 const tables = computed(() =>
-  (split.data.value ?? []).map((ids) => now.teams.filter((t) => ids.includes(t.id))).filter((at) => at.length > 0),
+  (split.data.value ?? [])
+    .map((ids) => ids.flatMap((id) => now.teams.find((t) => t.id === id) ?? []))
+    .filter((at) => at.length > 0),
 )
+const one = 'Judge’s sheet'
+const sheets = computed(() => {
+  if (now.teams.length === 0) return [{ team: undefined, title: one }]
+  if (!bySheet.value) return now.teams.map((team) => ({ team, title: one }))
+  return (split.data.value ?? []).flatMap((ids, table) =>
+    ids.flatMap((id, i) => {
+      const team = now.teams.find((t) => t.id === id)
+      return team ? [{ team, title: `${one}, table ${table + 1}, sheet ${i + 1} of ${ids.length}` }] : []
+    }),
+  )
+})
 </script>
 
 <template>
   <LoadNote
-    v-if="byTable && !split.data.value"
+    v-if="bySheet && !split.data.value"
     :state="split.state.value"
     :refusal="split.refusal.value"
     what="the tables"
@@ -50,7 +64,7 @@ const tables = computed(() =>
       v-for="(at, i) in tables"
       :key="i"
       :landscape="landscape"
-      :title="tables.length > 1 ? `Judge’s sheet, table ${i + 1} of ${tables.length}` : 'Judge’s sheet'"
+      :title="tables.length > 1 ? `${one}, table ${i + 1} of ${tables.length}` : one"
     >
       <p class="who"><span>Judge</span><span>Date</span></p>
       <JudgeBlock v-for="b in blocks" :key="b.title" :block="b" :teams="at" />
@@ -58,9 +72,16 @@ const tables = computed(() =>
     </PaperSheet>
   </template>
   <template v-else>
-    <PaperSheet v-for="t in teams" :key="t?.id" title="Judge’s sheet" :team="t" blank-team :landscape="landscape">
+    <PaperSheet
+      v-for="{ team, title } in sheets"
+      :key="team?.id"
+      :title="title"
+      :team="team"
+      blank-team
+      :landscape="landscape"
+    >
       <p class="who"><span>Judge</span><span>Date</span><span>Stamp or initials</span></p>
-      <DrawnByTeam :team="t" />
+      <DrawnByTeam :team="team" />
       <JudgeBlock v-for="b in blocks" :key="b.title" :block="b" />
       <SumsByHand v-if="now.choices.byHand" :sums="sums" />
     </PaperSheet>

@@ -64,14 +64,12 @@ const can = (option: keyof PaperChoices) => props.options.includes(option)
         :options="[
           ['team', 'one for each team'],
           ['table', 'one for each table'],
-        ]" /><template v-if="choices.judges === 'table'">
-        for
-        <InlineChoice
-          v-model="choices.tables"
-          label="Tables"
-          :options="
-            [1, 2, 3, 4, 5, 6].map((n) => [n, n === 1 ? '1 table' : `${n} tables`] as const)
-          " /></template></template
+        ]" />
+      at
+      <InlineChoice
+        v-model="choices.tables"
+        label="Tables"
+        :options="[1, 2, 3, 4, 5, 6].map((n) => [n, n === 1 ? '1 table' : `${n} tables`] as const)" /></template
     ><template v-if="can('byHand')"
       >, <InlineCheck v-model="choices.byHand" label="with the points to add up by hand" /></template
     ><template v-if="can('certificate')"

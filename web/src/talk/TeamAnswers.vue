@@ -28,7 +28,9 @@ async function answer(question: number) {
     <form v-for="q in questions" :key="q.number" novalidate @submit.prevent="answer(q.number)">
       <label :for="`answer-${q.number}`">{{ q.text }}</label>
       <ul v-if="q.answers.length > 0">
-        <li v-for="a in q.answers" :key="a.entry">{{ a.text }}</li>
+        <li v-for="a in q.answers" :key="a.entry">
+          {{ a.text }} <span v-if="a.waits" class="small muted">Your teacher looks at it first.</span>
+        </li>
       </ul>
       <div class="one">
         <InputText :id="`answer-${q.number}`" v-model="typed[q.number]" class="touch" maxlength="4000" fluid />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ToggleSwitch from 'primevue/toggleswitch'
 import { ref, watch } from 'vue'
 import { api, ask } from '@/api/client'
 import type { Entry, PlotShown } from '@/api/names'
@@ -6,7 +7,7 @@ import UnsentNote from '@/log/UnsentNote.vue'
 import LoadNote from '@/shared/LoadNote.vue'
 import RoundChoice from '@/shared/RoundChoice.vue'
 import StationHead from '@/shared/StationHead.vue'
-import { struckOut } from '@/shared/entries'
+import { struckOut, written } from '@/shared/entries'
 import { nextAt } from '@/shared/nextAt'
 import { useRally } from '@/shared/openRally'
 import { useLoad } from '@/shared/useLoad'
@@ -29,6 +30,7 @@ const debrief = useLoad(() =>
 watch([round, tick], () => void debrief.load(), { immediate: true })
 const beside = ref<PlotShown>()
 const record = (entry: Entry) => outbox.record(entry)
+const hold = (held: boolean) => record(written('', round.value, { kind: 'answersHeld', held }))
 const strike = (team: string, entry: string) => record(struckOut(team, round.value, entry, 'undone'))
 </script>
 
@@ -56,7 +58,13 @@ const strike = (team: string, entry: string) => record(struckOut(team, round.val
         <p v-if="debrief.data.value.questions.length === 0" class="muted">
           The brief has no questions. They are written in the brief, for the teacher.
         </p>
-        <BesideQuestion v-else v-model="beside" />
+        <template v-else>
+          <label class="held">
+            <ToggleSwitch :model-value="debrief.data.value.answersWait" @update:model-value="hold" />
+            Look at what teams answer on their own devices before the wall shows it
+          </label>
+          <BesideQuestion v-model="beside" />
+        </template>
         <QuestionTalk
           v-for="q in debrief.data.value.questions"
           :key="q.number"
@@ -101,6 +109,12 @@ const strike = (team: string, entry: string) => record(struckOut(team, round.val
   gap: var(--space-7);
   padding-top: var(--space-5);
   align-items: start;
+}
+.held {
+  display: flex;
+  align-items: center;
+  gap: var(--space-4);
+  padding-block: var(--space-3);
 }
 .next {
   display: flex;

@@ -38,8 +38,17 @@ async function answer() {
     <ul v-if="question.answers.length > 0">
       <li v-for="a in question.answers" :key="a.entry">
         <span
-          >{{ a.text }} <span class="small muted">{{ a.name || 'the class' }}</span></span
+          >{{ a.text }} <span class="small muted">{{ a.name || 'the class' }}</span>
+          <span v-if="a.waits" class="small waits">not shown yet</span></span
         >
+        <Button
+          v-if="a.waits"
+          label="Show"
+          size="small"
+          variant="outlined"
+          :aria-label="`Show: ${a.text}`"
+          @click="record(written(a.team, round, { kind: 'answerShown', answer: a.entry }))"
+        />
         <button
           type="button"
           class="act small"
@@ -66,19 +75,27 @@ article {
   border-bottom: var(--rule);
   padding-block: var(--space-4);
 }
-.head,
-li {
+.head {
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto;
   gap: var(--space-5);
   align-items: start;
 }
-h3 {
-  font-size: var(--size-lead);
-}
 li {
+  display: flex;
+  gap: var(--space-4);
   padding: var(--space-2) 0;
   overflow-wrap: anywhere;
+}
+li > :first-child {
+  flex: 1;
+  min-width: 0;
+}
+.waits {
+  color: var(--marigold-text);
+}
+h3 {
+  font-size: var(--size-lead);
 }
 form {
   display: grid;

@@ -16,7 +16,8 @@ export function useBeside() {
       () => `${id}:${round.value}`,
       () => ask(api.GET('/api/rallies/{id}/walk', { params: { path: { id }, query: { round: round.value } } })),
     )
-    watch(round, () => void walk.load(), { immediate: true })
+    // Where the page's own rally was asked for again, the brief or the teams have changed.
+    watch([round, () => own.value?.beside], () => void walk.load(), { immediate: true })
     /** The live line speaks of the page's own rally: what the others' logs have is asked for as it is now. */
     const announced = ref(undefined)
     const of = { id, rally: walk.data, round, tick, announced, news, connected }
