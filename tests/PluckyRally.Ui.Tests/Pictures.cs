@@ -121,8 +121,11 @@ public sealed class Pictures(DemoServer demo) : ScreenTest
         desk.ClickLink("Show on the wall");
         desk.ClickButton("Board");
         for (var place = 1; place <= 5; place++)
+        {
             desk.ClickButton("Reveal the next team");
-        desk.See("5 of 7 places revealed");
+            desk.See($"{place} of 7 places revealed");
+        }
+
         desk.Driver.Navigate().GoToUrl(desk.Link("Open the wall").GetAttribute("href")!);
         desk.Until(
             () => desk.Driver.FindElements(OpenQA.Selenium.By.CssSelector("tbody tr:not(.hidden)")).Count == 5,
