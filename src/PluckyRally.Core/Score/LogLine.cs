@@ -51,7 +51,7 @@ public sealed record LogLine(Guid Entry, DateTimeOffset At, string By, string Sa
     }
 
     /// <summary>
-    /// What was changed of the teams for a round: who came, left, moved or is called otherwise. The newest first.
+    /// What was changed of the teams for a round: who came, left, moved or was renamed. The newest first.
     /// </summary>
     public static IReadOnlyList<LogLine> OfTeams(OpenedRally opened, int round) =>
         OfClass(opened, e => e.Round == round && e.ChangesTeams);

@@ -98,7 +98,7 @@ public abstract partial record Entry
     }
 
     /// <summary>
-    /// A team is called otherwise, or has another number of students; what is absent stays as it was.
+    /// A team was renamed, or has another number of students; what is absent stays as it was.
     /// </summary>
     public sealed record TeamChanged : OfTeams
     {

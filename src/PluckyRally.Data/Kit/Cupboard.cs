@@ -143,7 +143,7 @@ public sealed class Cupboard(RallyDb db)
     }
 
     /// <summary>
-    /// Changes how much there is of a thing, in whatever unit it is kept here. What is called otherwise and is the same
+    /// Changes how much there is of a thing, in whatever unit it is kept here. What has another name and is the same
     /// becomes one row.
     /// </summary>
     private async Task Set(CupboardItem item, Func<decimal, decimal, decimal> amount, CancellationToken stop)

@@ -30,10 +30,7 @@ internal static class KeptLesson
     public static Lesson Opened(this IReadOnlyList<KeptRally> lesson) =>
         new([.. lesson.Where(r => r.Opened.IsOk).Select(r => r.Opened.OrThrow())]);
 
-    /// <summary>The rally whose board, picture or questions the wall shows.</summary>
-    public static Guid OnWall(this IReadOnlyList<KeptRally> lesson)
-    {
-        var shown = lesson.Opened().OnWall;
-        return lesson.First(r => r.Opened.IsOk && ReferenceEquals(r.Opened.Value, shown)).Stored.Id;
-    }
+    /// <summary>The id of one of its rallies.</summary>
+    public static Guid IdOf(this IReadOnlyList<KeptRally> lesson, OpenedRally rally) =>
+        lesson.First(r => r.Opened.IsOk && ReferenceEquals(r.Opened.Value, rally)).Stored.Id;
 }

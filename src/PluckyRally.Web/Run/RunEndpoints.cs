@@ -70,7 +70,7 @@ internal static class RunEndpoints
             Rounds.IsClosed(opened.Stands, round),
             BoardChoice.All(opened.In(round).Compiled, RoundsStanding.IsChosen(opened)),
             BoardOnWall.PlacesOf(lesson.OnWall, clock.Wall),
-            together.OnWall(),
+            together.IdOf(lesson.OnWall),
             time.GetUtcNow()
         );
     }

@@ -268,11 +268,12 @@ public sealed record LessonOnWall(
 {
     internal static LessonOnWall Of(IReadOnlyList<KeptRally> lesson, Guid own, int round)
     {
-        var runs = lesson.Opened().Rallies.Select(r => r.In(round)).ToList();
+        var opened = lesson.Opened();
+        var runs = opened.Rallies.Select(r => r.In(round)).ToList();
         var sheets = runs.Select(r => (r.Compiled.Edition.Tier, Sheet: StudentSheet.Of(r.Compiled.Brief, r.Compiled)))
             .ToList();
         return new(
-            lesson.Opened().Name,
+            opened.Name,
             [.. lesson.Select(r => r.Stored.Id).Where(id => id != own)],
             [.. runs.SelectMany(r => r.Teams.Select(t => TeamNamed.Of(r, t)))],
             TierLines.Of([.. sheets.Select(s => (s.Tier, s.Sheet.Criteria))]),
@@ -335,7 +336,7 @@ public sealed record ClockOnWall(
                 : [],
             clock.Phase is { Kind: PhaseKind.Test } ? LogLine.LastTried(lesson, round, Readings) : [],
             BoardOnWall.PlacesOf(opened, clock.Wall),
-            together.OnWall(),
+            together.IdOf(opened),
             default
         );
     }

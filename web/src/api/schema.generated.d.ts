@@ -6442,7 +6442,7 @@ export interface components {
              */
             editionAsOf?: null | number;
         };
-        /** @description A team is called otherwise, or has another number of students; what is absent stays as it was. */
+        /** @description A team was renamed, or has another number of students; what is absent stays as it was. */
         EntryTeamChanged: {
             /** @enum {string} */
             kind: "teamChanged";

@@ -114,7 +114,10 @@ function useToldClock<T extends Told>(
       }),
     )
     refusal.value = refusalOf(answer, 'The clock goes on as it was. Try again when the connection is back.')
-    if (answer.ok) take(answer.data, sentAt, request)
+    if (!answer.ok) return
+    // Another rally answers with its own boards and log.
+    if (to === rally) take(answer.data, sentAt, request)
+    else await load()
   }
   watch([tick, round], () => void load(), { immediate: true })
 

@@ -38,8 +38,8 @@ async function answer() {
     <ul v-if="question.answers.length > 0">
       <li v-for="a in question.answers" :key="a.entry">
         <span
-          >{{ a.text }} <span class="small muted">{{ a.name || 'the class' }}</span>
-          <span v-if="a.waits" class="small waits">not shown yet</span></span
+          >{{ a.text }} <span class="small muted">{{ a.name || 'the class' }}</span>{{ ' '
+          }}<span v-if="a.waits" class="small waits">not shown yet</span></span
         >
         <Button
           v-if="a.waits"

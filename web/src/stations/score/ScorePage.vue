@@ -66,8 +66,7 @@ const beside = useBeside()
 import('./together/TogetherPage.vue').catch(() => undefined)
 /** The teams in the order in which they are tested, those of the lesson's other tiers among them. */
 const teams = computed(() => {
-  const others = beside.length > 0 ? (rally.value?.beside ?? []).flatMap((b) => b.teams) : []
-  const known = [...(rally.value?.teams ?? []), ...others]
+  const known = [rally.value, ...(rally.value?.beside ?? [])].flatMap((r) => r?.teams ?? [])
   const inOrder = queue.value.length > 0 ? queue.value : order.value
   return inOrder.length > 0 ? inOrder.flatMap((id) => known.find((t) => t.id === id) ?? []) : known
 })

@@ -109,7 +109,8 @@ const teamList = computed(() =>
   (typed.value.way === 'class' ? typed.value.planned : listed.value).map((t) => t.name.trim()),
 )
 /** The tier of a team that works in another one than the rally; nothing where all work in one. */
-const tierOf = (team: string) => (typed.value.mixed ? (typed.value.tierOf[team.trim()] ?? typed.value.tier) : null)
+const mixed = computed(() => typed.value.mixed && tiers.value.length > 1)
+const tierOf = (team: string) => (mixed.value ? (typed.value.tierOf[team.trim()] ?? typed.value.tier) : null)
 const refusal = ref<Refusal>()
 const beginning = ref(false)
 const wrongWith = (place: string) => refusal.value?.problems.find((p) => p.at === place)
@@ -257,7 +258,7 @@ async function begin() {
           class="wide"
         />
         <TeamTiers
-          v-if="typed.mixed && tiers.length > 1"
+          v-if="mixed"
           v-model="typed.tierOf"
           :teams="teamList"
           :tiers="tiers"

@@ -13,7 +13,7 @@ import type { Sent } from '@/shared/useOutbox'
 import PlacingNote from './PlacingNote.vue'
 import { usePlacing } from './usePlacing'
 
-/** The teams with who is in them: students move or leave, teams are away and come back, or are called otherwise. */
+/** The teams with who is in them: students move or leave, teams are absent and come back, or are renamed. */
 const props = defineProps<{
   rally: RallyOpened
   marks: Map<string, TeamMark>

@@ -18,7 +18,7 @@ import HeatBoard from './HeatBoard.vue'
 import LateComers from './LateComers.vue'
 import TeamRoster from './TeamRoster.vue'
 
-/** The teams of a rally: who comes late, who is away, who moves. Each of these is an entry and can be taken back. */
+/** The teams of a rally: latecomers, who is absent, who moves. Each of these is an entry and can be undone. */
 const { rally, round, tick, news, inRound } = useRally()
 const id = rally.value?.id ?? ''
 const outbox = useOutbox(id, news)
