@@ -1,5 +1,6 @@
 using BenchmarkDotNet.Attributes;
-using PluckyRally.Core;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Score;
 
 namespace PluckyRally.Benchmarks;
 

@@ -1,5 +1,6 @@
 using BenchmarkDotNet.Attributes;
-using PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Readings;
 
 namespace PluckyRally.Benchmarks;
 

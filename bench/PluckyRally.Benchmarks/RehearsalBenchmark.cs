@@ -1,5 +1,9 @@
 using BenchmarkDotNet.Attributes;
-using PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Documents;
+using PluckyRally.Core.Rehearsals;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Score;
 
 namespace PluckyRally.Benchmarks;
 

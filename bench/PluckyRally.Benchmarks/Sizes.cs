@@ -1,4 +1,8 @@
-using PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Checks;
+using PluckyRally.Core.Curves;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Score;
 
 namespace PluckyRally.Benchmarks;
 

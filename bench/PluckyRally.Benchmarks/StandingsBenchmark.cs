@@ -1,5 +1,7 @@
 using BenchmarkDotNet.Attributes;
-using PluckyRally.Core;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Score;
 
 namespace PluckyRally.Benchmarks;
 

@@ -1,5 +1,5 @@
 using BenchmarkDotNet.Attributes;
-using PluckyRally.Core;
+using PluckyRally.Core.Teams;
 
 namespace PluckyRally.Benchmarks;
 

@@ -1,4 +1,8 @@
-using PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Documents;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Score;
 
 namespace PluckyRally.Cli;
 

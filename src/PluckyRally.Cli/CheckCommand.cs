@@ -1,4 +1,10 @@
-using PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Day;
+using PluckyRally.Core.Documents;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Time;
 
 namespace PluckyRally.Cli;
 

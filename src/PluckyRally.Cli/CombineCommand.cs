@@ -1,4 +1,5 @@
-using PluckyRally.Core;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Results;
 
 namespace PluckyRally.Cli;
 

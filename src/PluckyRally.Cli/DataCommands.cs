@@ -1,6 +1,5 @@
 using Microsoft.Data.Sqlite;
 using Microsoft.Extensions.DependencyInjection;
-using PluckyRally.Core;
 using PluckyRally.Data;
 using PluckyRally.Data.Archive;
 using PluckyRally.Data.Copies;

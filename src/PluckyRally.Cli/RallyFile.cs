@@ -1,4 +1,6 @@
-using PluckyRally.Core;
+using PluckyRally.Core.Documents;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Score;
 
 namespace PluckyRally.Cli;
 

@@ -1,4 +1,6 @@
-using PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Readings;
 
 namespace PluckyRally.Cli;
 

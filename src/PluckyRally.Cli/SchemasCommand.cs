@@ -4,7 +4,10 @@ using System.Text.Json;
 using System.Text.Json.Nodes;
 using System.Text.Json.Schema;
 using System.Xml.Linq;
-using PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Day;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Time;
 
 namespace PluckyRally.Cli;
 
@@ -45,7 +48,7 @@ internal static class SchemasCommand
     {
         var explanations = Explanations();
         var schema = (JsonObject)
-            Core.Json.Options.GetJsonSchemaAsNode(
+            Core.Files.Json.Options.GetJsonSchemaAsNode(
                 type,
                 new JsonSchemaExporterOptions
                 {

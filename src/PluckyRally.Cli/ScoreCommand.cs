@@ -1,5 +1,8 @@
 using System.Globalization;
-using PluckyRally.Core;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Score;
 
 namespace PluckyRally.Cli;
 

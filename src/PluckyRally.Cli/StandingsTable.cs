@@ -1,4 +1,5 @@
-using PluckyRally.Core;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Score;
 
 namespace PluckyRally.Cli;
 

@@ -1,7 +1,7 @@
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.DependencyInjection;
-using PluckyRally.Core;
+using PluckyRally.Core.Documents;
 using PluckyRally.Data.Archive;
 using PluckyRally.Data.Briefs;
 using PluckyRally.Data.Classes;

@@ -2,10 +2,32 @@ using System.Net;
 using System.Reflection;
 using Microsoft.AspNetCore.Connections;
 using Microsoft.Data.Sqlite;
-using PluckyRally.Core;
+using PluckyRally.Core.Files;
 using PluckyRally.Data;
 using PluckyRally.Data.Folder;
-using PluckyRally.Web;
+using PluckyRally.Web.Access;
+using PluckyRally.Web.Briefs;
+using PluckyRally.Web.Certificates;
+using PluckyRally.Web.Day;
+using PluckyRally.Web.Debriefs;
+using PluckyRally.Web.Demo;
+using PluckyRally.Web.Files;
+using PluckyRally.Web.Instruments;
+using PluckyRally.Web.Keeping;
+using PluckyRally.Web.Kit;
+using PluckyRally.Web.Live;
+using PluckyRally.Web.Papers;
+using PluckyRally.Web.Photos;
+using PluckyRally.Web.Problems;
+using PluckyRally.Web.Results;
+using PluckyRally.Web.Run;
+using PluckyRally.Web.Schools;
+using PluckyRally.Web.Score;
+using PluckyRally.Web.Start;
+using PluckyRally.Web.Status;
+using PluckyRally.Web.Teams;
+using PluckyRally.Web.Wall;
+using PluckyRally.Web.Year;
 
 if (args.Any(a => a is "--help" or "-h" or "help"))
 {
@@ -192,7 +214,7 @@ static void Started(WebApplication app, ServerSettings settings, FolderLock held
 {
     var here = LanAddresses.Here(app.Urls.First());
     held.Say(here);
-    LogMessages.Started(app.Logger, PluckyRally.Web.Version.Number, settings.DataFolder, settings.Lan);
+    LogMessages.Started(app.Logger, PluckyRally.Web.Status.Version.Number, settings.DataFolder, settings.Lan);
     app.Lifetime.ApplicationStopping.Register(() => LogMessages.Stopped(app.Logger));
     Console.WriteLine($"Plucky Rally is at {here}  (Ctrl+C ends it)");
     if (settings.Lan)

@@ -1,7 +1,6 @@
 using System.Net.Http.Json;
 using System.Text.Json;
 using OpenQA.Selenium;
-using PluckyRally.Tests;
 using Shouldly;
 using Xunit;
 

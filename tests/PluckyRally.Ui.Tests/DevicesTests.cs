@@ -1,7 +1,6 @@
 using System.Diagnostics;
 using System.Text.Json;
 using OpenQA.Selenium;
-using PluckyRally.Tests;
 using Shouldly;
 using Xunit;
 

@@ -1,5 +1,4 @@
 using OpenQA.Selenium;
-using PluckyRally.Tests;
 using Shouldly;
 using Xunit;
 

@@ -1,5 +1,4 @@
 using System.Net.Http.Json;
-using System.Text.Json;
 using OpenQA.Selenium;
 using PluckyRally.Tests;
 using Shouldly;

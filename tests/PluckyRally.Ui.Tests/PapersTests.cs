@@ -1,6 +1,5 @@
 using System.Text.Json;
 using OpenQA.Selenium;
-using PluckyRally.Tests;
 using Shouldly;
 using UglyToad.PdfPig;
 using Xunit;

@@ -1,5 +1,4 @@
 using System.Text.Json;
-using PluckyRally.Tests;
 using Shouldly;
 using Xunit;
 

@@ -1,6 +1,10 @@
 using System.Text;
 using OpenQA.Selenium;
-using PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Documents;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Parts;
+using PluckyRally.Core.Score;
 using PluckyRally.Tests;
 using Shouldly;
 using Xunit;

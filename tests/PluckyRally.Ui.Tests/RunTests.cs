@@ -1,8 +1,6 @@
 using System.Globalization;
 using System.Net.Http.Json;
-using System.Text;
 using OpenQA.Selenium;
-using PluckyRally.Tests;
 using Shouldly;
 using Xunit;
 

@@ -1,4 +1,5 @@
-using PluckyRally.Core;
+using PluckyRally.Core.Documents;
+using PluckyRally.Core.Score;
 
 namespace PluckyRally.Ui.Tests;
 

@@ -1,5 +1,13 @@
 using System.Net;
-using PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Documents;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Score;
+using PluckyRally.Web.Briefs;
+using PluckyRally.Web.Score;
+using PluckyRally.Web.Teams;
 using Shouldly;
 using Xunit;
 
@@ -162,7 +170,7 @@ public sealed class BriefChangeTests : IDisposable
                 )
             )
         ).NotOnShelf.ShouldBeNull();
-        (await _app.Get<Core.Brief>($"/api/briefs/{shelf}")).Goal.ShouldBe("Catch more");
+        (await _app.Get<Brief>($"/api/briefs/{shelf}")).Goal.ShouldBe("Catch more");
         (
             await _app.Post(
                 $"/api/rallies/{id}/brief-changes",
@@ -179,7 +187,7 @@ public sealed class BriefChangeTests : IDisposable
                 )
             )
         ).EnsureSuccessStatusCode();
-        (await _app.Get<Core.Brief>($"/api/briefs/{shelf}")).Goal.ShouldBe("Catch more");
+        (await _app.Get<Brief>($"/api/briefs/{shelf}")).Goal.ShouldBe("Catch more");
     }
 
     [Fact]

@@ -1,5 +1,8 @@
 using Microsoft.EntityFrameworkCore;
-using PluckyRally.Core;
+using PluckyRally.Core.Debriefs;
+using PluckyRally.Core.Score;
+using PluckyRally.Web.Briefs;
+using PluckyRally.Web.Teams;
 using Shouldly;
 using Xunit;
 

@@ -1,6 +1,8 @@
 using System.Net;
 using System.Text.Json.Nodes;
-using PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Files;
+using PluckyRally.Web.Briefs;
 using Shouldly;
 using Xunit;
 

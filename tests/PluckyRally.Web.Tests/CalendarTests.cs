@@ -1,7 +1,8 @@
 using System.Diagnostics;
 using System.Net;
 using System.Text.Json;
-using PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Time;
 using PluckyRally.Tests;
 using Shouldly;
 using Xunit;

@@ -2,8 +2,17 @@ using System.Net;
 using System.Net.Http.Json;
 using System.Text.Json;
 using Ical.Net;
-using PluckyRally.Core;
+using PluckyRally.Core.Day;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Papers;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Score;
 using PluckyRally.Data.Passes;
+using PluckyRally.Web.Access;
+using PluckyRally.Web.Day;
+using PluckyRally.Web.Problems;
+using PluckyRally.Web.Teams;
+using PluckyRally.Web.Tests.Access;
 using Shouldly;
 using Xunit;
 

@@ -1,5 +1,7 @@
 using Microsoft.Extensions.Time.Testing;
-using PluckyRally.Core;
+using PluckyRally.Core.Instruments;
+using PluckyRally.Core.Readings;
+using PluckyRally.Web.Instruments;
 using Shouldly;
 using Xunit;
 

@@ -4,7 +4,10 @@ using System.Text;
 using System.Threading.Channels;
 using Microsoft.AspNetCore.SignalR.Client;
 using Microsoft.Extensions.DependencyInjection;
-using PluckyRally.Core;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Readings;
+using PluckyRally.Web.Instruments;
+using PluckyRally.Web.Live;
 using Shouldly;
 using Xunit;
 

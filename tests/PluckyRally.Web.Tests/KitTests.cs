@@ -1,7 +1,14 @@
 using System.Globalization;
 using System.Net;
 using CsvHelper;
-using PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Kit;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Route;
+using PluckyRally.Core.Teams;
+using PluckyRally.Web.Briefs;
+using PluckyRally.Web.Kit;
+using PluckyRally.Web.Teams;
 using Shouldly;
 using Xunit;
 

@@ -1,5 +1,12 @@
 using System.Text.Json;
-using PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Run;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Time;
+using PluckyRally.Web.Run;
+using PluckyRally.Web.Teams;
+using PluckyRally.Web.Tests.Access;
+using PluckyRally.Web.Wall;
 using Shouldly;
 using Xunit;
 

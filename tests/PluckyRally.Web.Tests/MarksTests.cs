@@ -1,5 +1,6 @@
 using System.Net;
-using PluckyRally.Core;
+using PluckyRally.Core.Score;
+using PluckyRally.Web.Tests.Access;
 using Shouldly;
 using Xunit;
 

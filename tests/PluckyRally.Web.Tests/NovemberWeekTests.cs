@@ -1,5 +1,15 @@
 using System.Net;
-using PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Debriefs;
+using PluckyRally.Core.Kit;
+using PluckyRally.Core.Papers;
+using PluckyRally.Core.Route;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Teams;
+using PluckyRally.Core.Time;
+using PluckyRally.Web.Kit;
+using PluckyRally.Web.Teams;
+using PluckyRally.Web.Year;
 using Shouldly;
 using Xunit;
 

@@ -1,6 +1,10 @@
 using System.Net;
-using PluckyRally.Core;
+using PluckyRally.Core.Run;
+using PluckyRally.Core.Score;
 using PluckyRally.Data.Passes;
+using PluckyRally.Web.Access;
+using PluckyRally.Web.Run;
+using PluckyRally.Web.Tests.Access;
 using Shouldly;
 using Xunit;
 

@@ -1,5 +1,9 @@
 using System.Net;
-using PluckyRally.Core;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Papers;
+using PluckyRally.Core.Score;
+using PluckyRally.Web.Papers;
+using PluckyRally.Web.Tests.Access;
 using Shouldly;
 using Xunit;
 

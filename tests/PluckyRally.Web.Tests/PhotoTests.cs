@@ -1,7 +1,9 @@
 using System.Net;
 using System.Net.Http.Headers;
-using PluckyRally.Core;
+using PluckyRally.Core.Files;
 using PluckyRally.Data.Removals;
+using PluckyRally.Web.Photos;
+using PluckyRally.Web.Teams;
 using Shouldly;
 using SkiaSharp;
 using Xunit;

@@ -1,4 +1,5 @@
-using PluckyRally.Core;
+using PluckyRally.Core.Problems;
+using PluckyRally.Web.Photos;
 using Shouldly;
 using SkiaSharp;
 using Xunit;

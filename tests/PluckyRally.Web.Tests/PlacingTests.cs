@@ -1,6 +1,13 @@
 using System.Net;
 using Microsoft.EntityFrameworkCore;
-using PluckyRally.Core;
+using PluckyRally.Core.Documents;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Teams;
+using PluckyRally.Web.Problems;
+using PluckyRally.Web.Teams;
+using PluckyRally.Web.Year;
 using Shouldly;
 using Xunit;
 

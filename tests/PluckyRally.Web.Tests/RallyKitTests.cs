@@ -1,6 +1,14 @@
 using System.Globalization;
 using System.Net;
-using PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Kit;
+using PluckyRally.Core.Route;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Time;
+using PluckyRally.Web.Kit;
+using PluckyRally.Web.Teams;
+using PluckyRally.Web.Year;
 using Shouldly;
 using Xunit;
 

@@ -1,7 +1,12 @@
 using System.Net;
 using Microsoft.AspNetCore.SignalR.Client;
 using Microsoft.EntityFrameworkCore;
-using PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Score;
+using PluckyRally.Web.Live;
+using PluckyRally.Web.Teams;
 using Shouldly;
 using Xunit;
 

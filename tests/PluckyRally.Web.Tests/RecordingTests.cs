@@ -1,8 +1,12 @@
 using System.Net;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
-using PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Score;
 using PluckyRally.Data.Rallies;
+using PluckyRally.Web.Run;
+using PluckyRally.Web.Score;
+using PluckyRally.Web.Teams;
 using Shouldly;
 using Xunit;
 

@@ -1,6 +1,15 @@
 using System.Net;
 using System.Text.Json;
-using PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Curves;
+using PluckyRally.Core.Debriefs;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Rehearsals;
+using PluckyRally.Core.Score;
+using PluckyRally.Web.Briefs;
+using PluckyRally.Web.Debriefs;
+using PluckyRally.Web.Teams;
 using Shouldly;
 using Xunit;
 

@@ -6,12 +6,18 @@ using System.Text.Json;
 using Microsoft.AspNetCore.Routing;
 using Microsoft.Data.Sqlite;
 using Microsoft.Extensions.DependencyInjection;
-using PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Checks;
+using PluckyRally.Core.Curves;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Score;
 using PluckyRally.Data;
 using PluckyRally.Data.Folder;
 using PluckyRally.Data.Rallies;
 using PluckyRally.Data.Removals;
 using PluckyRally.Tests;
+using PluckyRally.Web.Teams;
 using Shouldly;
 using Xunit;
 
@@ -168,7 +174,7 @@ public sealed class RunningApp : IDisposable
     public async Task<TeamSheet> Sheet(Guid rally, string team) =>
         (await Get<JsonElement>($"/api/rallies/{rally}/score?team={team}"))
             .GetProperty("sheet")
-            .Deserialize<TeamSheet>(Core.Json.Options)!;
+            .Deserialize<TeamSheet>(Core.Files.Json.Options)!;
 
     public static StringContent Body(string json) => new(json, Encoding.UTF8, "application/json");
 

@@ -1,5 +1,8 @@
 using System.Net;
-using PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Checks;
+using PluckyRally.Core.Readings;
+using PluckyRally.Web.Briefs;
 using Shouldly;
 using Xunit;
 

@@ -2,6 +2,9 @@ using System.Diagnostics;
 using System.Net;
 using System.Net.Sockets;
 using Microsoft.Extensions.Configuration;
+using PluckyRally.Web.Briefs;
+using PluckyRally.Web.Start;
+using PluckyRally.Web.Teams;
 using Shouldly;
 using Xunit;
 
@@ -24,7 +27,7 @@ public sealed class ServerTests : IDisposable
     [Fact]
     public async Task A_body_over_the_limit_is_refused_without_being_kept()
     {
-        var response = await _app.Post("/api/briefs", new string(' ', Core.Limits.BriefBytes + 1000));
+        var response = await _app.Post("/api/briefs", new string(' ', Core.Problems.Limits.BriefBytes + 1000));
         response.StatusCode.ShouldBe(HttpStatusCode.RequestEntityTooLarge);
         response.Content.Headers.ContentType!.MediaType.ShouldBe("application/problem+json");
     }

@@ -3,7 +3,10 @@ using System.Net;
 using CsvHelper;
 using CsvHelper.Configuration;
 using ExcelDataReader;
-using PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Documents;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Score;
 using Shouldly;
 using Xunit;
 

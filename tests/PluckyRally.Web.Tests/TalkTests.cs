@@ -1,5 +1,11 @@
-using PluckyRally.Core;
+using PluckyRally.Core.Debriefs;
+using PluckyRally.Core.Run;
+using PluckyRally.Core.Score;
 using PluckyRally.Data.Passes;
+using PluckyRally.Web.Access;
+using PluckyRally.Web.Run;
+using PluckyRally.Web.Tests.Access;
+using PluckyRally.Web.Wall;
 using Shouldly;
 using Xunit;
 

@@ -1,6 +1,14 @@
 using System.Net;
 using System.Net.Http.Json;
-using PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Day;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Teams;
+using PluckyRally.Core.Time;
+using PluckyRally.Web.Briefs;
+using PluckyRally.Web.Kit;
+using PluckyRally.Web.Problems;
+using PluckyRally.Web.Teams;
 using Shouldly;
 using Xunit;
 

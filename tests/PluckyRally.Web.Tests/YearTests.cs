@@ -1,6 +1,14 @@
 using System.Net;
 using Ical.Net;
-using PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Time;
+using PluckyRally.Web.Briefs;
+using PluckyRally.Web.Kit;
+using PluckyRally.Web.Problems;
+using PluckyRally.Web.Teams;
+using PluckyRally.Web.Year;
 using Shouldly;
 using Xunit;
 

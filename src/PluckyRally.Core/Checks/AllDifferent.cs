@@ -1,6 +1,9 @@
 using System.Text.Json.Serialization;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Parts;
+using PluckyRally.Core.Problems;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Checks;
 
 [JsonDerivedType(typeof(AllDifferent), "allDifferent")]
 public abstract partial record RuleCheck

@@ -1,6 +1,12 @@
 using System.Text.Json.Serialization;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Figures;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Score;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Checks;
 
 [JsonDerivedType(typeof(Fits), "fits")]
 public abstract partial record RuleCheck

@@ -1,6 +1,9 @@
 using System.Text.Json.Serialization;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Figures;
+using PluckyRally.Core.Problems;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Checks;
 
 [JsonDerivedType(typeof(Limit), "limit")]
 public abstract partial record RuleCheck

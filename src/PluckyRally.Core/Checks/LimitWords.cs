@@ -1,4 +1,6 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Readings;
+
+namespace PluckyRally.Core.Checks;
 
 internal abstract partial record RuleFound
 {

@@ -1,4 +1,11 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Figures;
+using PluckyRally.Core.Parts;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Score;
+
+namespace PluckyRally.Core.Checks;
 
 internal abstract partial record RulePlan
 {

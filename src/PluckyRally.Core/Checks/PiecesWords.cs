@@ -1,4 +1,7 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Words;
+
+namespace PluckyRally.Core.Checks;
 
 internal abstract partial record RuleFound
 {

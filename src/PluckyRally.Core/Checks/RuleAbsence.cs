@@ -1,4 +1,6 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+
+namespace PluckyRally.Core.Readings;
 
 public abstract partial record Absence
 {

@@ -1,6 +1,10 @@
 using System.Text.Json.Serialization;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Figures;
+using PluckyRally.Core.Parts;
+using PluckyRally.Core.Problems;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Checks;
 
 /// <summary>How a rule is checked. Each case stands in a file of its own, with all that it does.</summary>
 [JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]

@@ -1,4 +1,4 @@
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Checks;
 
 /// <summary>
 /// What was held against a limit, and the limit: facts only, from which both are said. The cases stand in the files

@@ -1,4 +1,13 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Figures;
+using PluckyRally.Core.Parts;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Words;
+
+namespace PluckyRally.Core.Checks;
 
 /// <summary>A rule made ready to be checked. Each case stands beside the check that makes it.</summary>
 /// <param name="Rule">The rule.</param>

@@ -1,4 +1,8 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Words;
+
+namespace PluckyRally.Core.Checks;
 
 /// <summary>Says what a rule is worth.</summary>
 internal static class RuleWords

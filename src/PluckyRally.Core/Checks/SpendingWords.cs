@@ -1,4 +1,7 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Parts;
+
+namespace PluckyRally.Core.Checks;
 
 internal abstract partial record RuleFound
 {

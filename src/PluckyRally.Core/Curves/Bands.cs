@@ -1,6 +1,12 @@
 using System.Text.Json.Serialization;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Parts;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Words;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Curves;
 
 [JsonDerivedType(typeof(Bands), "bands")]
 public abstract partial record Curve

@@ -1,6 +1,12 @@
 using System.Text.Json.Serialization;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Expressions;
+using PluckyRally.Core.Parts;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Results;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Curves;
 
 /// <summary>How a value becomes points. Each case stands in a file of its own, with all that it does.</summary>
 [JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]

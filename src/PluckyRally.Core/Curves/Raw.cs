@@ -1,6 +1,9 @@
 using System.Text.Json.Serialization;
+using PluckyRally.Core.Parts;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Results;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Curves;
 
 [JsonDerivedType(typeof(Raw), "raw")]
 public abstract partial record Curve

@@ -1,4 +1,6 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Problems;
+
+namespace PluckyRally.Core.Day;
 
 /// <summary>What the board of a fair day shows.</summary>
 public enum DayBoardShows

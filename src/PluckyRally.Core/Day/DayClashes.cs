@@ -1,4 +1,8 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Kit;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Teams;
+
+namespace PluckyRally.Core.Day;
 
 /// <summary>What cannot work on a fair day as it is planned, seen beforehand.</summary>
 public static class DayClashes

@@ -1,4 +1,7 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Results;
+
+namespace PluckyRally.Core.Day;
 
 /// <summary>A fair day as a file: it names its rallies by the files beside it.</summary>
 public sealed record DayFile

@@ -1,4 +1,8 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Run;
+using PluckyRally.Core.Score;
+
+namespace PluckyRally.Core.Day;
 
 /// <summary>How far a rally of a fair day is.</summary>
 /// <param name="Began">When it began; null where it has not.</param>

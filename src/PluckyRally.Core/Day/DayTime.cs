@@ -1,4 +1,4 @@
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Day;
 
 /// <summary>Times of one day, which ends at midnight.</summary>
 internal static class DayTime

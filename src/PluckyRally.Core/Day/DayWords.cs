@@ -1,4 +1,9 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Kit;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Words;
+
+namespace PluckyRally.Core.Day;
 
 /// <summary>What is said of the plan of a fair day.</summary>
 internal static class DayWords

@@ -1,6 +1,10 @@
 using System.Text.Json.Serialization;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Words;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Day;
 
 /// <summary>A fair day: several rallies on one day, each with its place and its time.</summary>
 public sealed record FairDay

@@ -1,4 +1,8 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Kit;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Time;
+
+namespace PluckyRally.Core.Day;
 
 /// <summary>A rally of a fair day as it is planned: its slot, what it takes, and how long.</summary>
 /// <param name="Slot">Its time, place and tables.</param>

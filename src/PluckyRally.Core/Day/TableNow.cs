@@ -1,4 +1,7 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Score;
+
+namespace PluckyRally.Core.Day;
 
 /// <summary>A team that waits at a table, or is tested there.</summary>
 /// <param name="Team">Its id.</param>

@@ -1,4 +1,7 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Readings;
+
+namespace PluckyRally.Core.Expressions;
 
 /// <summary>Arithmetic that keeps bounds and says why there is no value.</summary>
 internal static class Arithmetic

@@ -1,6 +1,8 @@
 using System.Diagnostics;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Readings;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Expressions;
 
 /// <summary>Checks a term against the measures it may name and makes an expression of it.</summary>
 public static class Compiler

@@ -1,4 +1,7 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Words;
+
+namespace PluckyRally.Core.Expressions;
 
 /// <summary>
 /// The unit of an expression's result, as powers of units: cm per straw is cm¹·straw⁻¹. Empty for a bare number.

@@ -1,4 +1,6 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Readings;
+
+namespace PluckyRally.Core.Expressions;
 
 /// <summary>
 /// A checked expression over measures: units agree, names are known, and it is ready to be worked out many times.

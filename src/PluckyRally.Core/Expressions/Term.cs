@@ -1,4 +1,4 @@
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Expressions;
 
 /// <summary>An expression as it was written, before its names and units are looked at.</summary>
 public abstract record Term

@@ -1,8 +1,9 @@
+using PluckyRally.Core.Problems;
 using Superpower;
-using Superpower.Model;
 using Superpower.Parsers;
+using Position = Superpower.Model.Position;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Expressions;
 
 /// <summary>
 /// Parses the expressions of a scoring method: <c>+ - * / ^ ( )</c>, unary minus (binding weaker than <c>^</c>, so

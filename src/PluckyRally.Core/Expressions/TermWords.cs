@@ -1,6 +1,7 @@
 using System.Diagnostics;
+using PluckyRally.Core.Words;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Expressions;
 
 /// <summary>Writes a term the way it is written by hand, with × and ÷ and no more brackets than needed.</summary>
 internal static class TermWords

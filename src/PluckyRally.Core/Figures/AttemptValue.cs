@@ -1,4 +1,8 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Expressions;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Score;
+
+namespace PluckyRally.Core.Figures;
 
 /// <summary>What one attempt gave.</summary>
 /// <param name="Outcome">How it ended, after the rules.</param>

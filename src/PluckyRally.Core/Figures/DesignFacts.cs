@@ -1,4 +1,8 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Score;
+
+namespace PluckyRally.Core.Figures;
 
 /// <summary>What is worked out of a design so far: figures read this, and nothing else.</summary>
 /// <param name="Design">The record without attempts that do not count.</param>

@@ -1,4 +1,11 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Expressions;
+using PluckyRally.Core.Parts;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Score;
+
+namespace PluckyRally.Core.Figures;
 
 /// <summary>Something of a team's that can be compared, limited, scored, awarded or summed up.</summary>
 /// <param name="Shown">How it is named, in which unit and how finely it is shown; its id is the figure's.</param>

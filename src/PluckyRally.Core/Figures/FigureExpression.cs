@@ -1,4 +1,9 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Expressions;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Score;
+
+namespace PluckyRally.Core.Figures;
 
 /// <summary>An expression over figures, checked and ready to be worked out for a design.</summary>
 /// <param name="Expression">The expression.</param>

@@ -1,4 +1,10 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Expressions;
+using PluckyRally.Core.Parts;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Readings;
+
+namespace PluckyRally.Core.Figures;
 
 /// <summary>All figures of an edition: the one list that everything reads.</summary>
 internal sealed class FigureList

@@ -1,4 +1,4 @@
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Figures;
 
 /// <summary>When a figure is known, from early to late.</summary>
 internal enum Availability

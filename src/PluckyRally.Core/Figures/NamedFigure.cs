@@ -1,4 +1,8 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Readings;
+
+namespace PluckyRally.Core.Figures;
 
 /// <summary>
 /// A figure with a name of its own: an expression that is calculated in each attempt and then combined, or over other
@@ -21,7 +25,7 @@ public sealed record NamedFigure
     /// <summary>How attempts are combined.</summary>
     public Combine Combine { get; init; }
 
-    /// <summary>For <see cref="Core.Combine.BestMean"/>: the mean of so many.</summary>
+    /// <summary>For <see cref="Readings.Combine.BestMean"/>: the mean of so many.</summary>
     public int? BestOf { get; init; }
 
     /// <summary>Which direction is better; needed for the best, the worst and the mean of the best.</summary>
@@ -53,7 +57,7 @@ public sealed record NamedFigure
             $"Use 1 to {trials.Attempts}."
         );
         found.Unless(
-            this is not { Better: Core.Better.Less, FailureValue: null } || !Way.TakesFailed,
+            this is not { Better: Readings.Better.Less, FailureValue: null } || !Way.TakesFailed,
             "/failureValue",
             "Where less is better, a failed attempt must count as something.",
             "Write the value of a failed attempt, worse than any success."
@@ -61,5 +65,5 @@ public sealed record NamedFigure
     }
 
     /// <summary>How attempts become one.</summary>
-    internal Way Way => new(Combine, Better ?? Core.Better.More, BestOf ?? 1, FailureValue ?? 0);
+    internal Way Way => new(Combine, Better ?? Readings.Better.More, BestOf ?? 1, FailureValue ?? 0);
 }

@@ -1,4 +1,7 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Readings;
+
+namespace PluckyRally.Core.Figures;
 
 /// <summary>Something that is known of a part beside its value and its points.</summary>
 /// <param name="Id">Its id behind the part's: <c>legs</c> of <c>run.legs</c>.</param>

@@ -1,4 +1,9 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Expressions;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Words;
+
+namespace PluckyRally.Core.Figures;
 
 /// <summary>How several attempts become one number.</summary>
 /// <param name="Combine">The way.</param>

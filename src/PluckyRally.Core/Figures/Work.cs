@@ -1,4 +1,4 @@
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Figures;
 
 /// <summary>Where an expression is worked out.</summary>
 public enum Work

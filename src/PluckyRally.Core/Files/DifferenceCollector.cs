@@ -1,4 +1,4 @@
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Files;
 
 /// <summary>Gathers where two states of something small differ, each in a line that a teacher reads.</summary>
 internal sealed class DifferenceCollector

@@ -1,7 +1,7 @@
 using System.Text.Json;
 using System.Text.Json.Nodes;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Files;
 
 /// <summary>Finds places in a document, written as a JSON pointer in which items are named by their id.</summary>
 internal static class DocumentPaths

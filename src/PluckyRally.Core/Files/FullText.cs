@@ -1,7 +1,7 @@
 using System.Text.Json;
 using System.Text.Json.Nodes;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Files;
 
 /// <summary>
 /// Writes a document out in full, so that whoever reads it finds every field; fields that this version does not know

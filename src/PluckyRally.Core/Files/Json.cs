@@ -3,7 +3,7 @@ using System.Text.Json;
 using System.Text.Json.Serialization;
 using System.Text.Json.Serialization.Metadata;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Files;
 
 /// <summary>The one set of JSON settings: for files, for the database and over the wire.</summary>
 public static class Json

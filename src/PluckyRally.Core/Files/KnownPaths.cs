@@ -2,7 +2,7 @@ using System.Text.Json.Nodes;
 using System.Text.Json.Serialization.Metadata;
 using F23.StringSimilarity;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Files;
 
 /// <summary>
 /// The places that a document can have, by the types that it is read into and the items that are in it.

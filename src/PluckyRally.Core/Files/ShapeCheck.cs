@@ -1,7 +1,8 @@
 using System.Text.Json;
 using System.Text.Json.Serialization.Metadata;
+using PluckyRally.Core.Problems;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Files;
 
 /// <summary>
 /// Walks a JSON document beside the types it is meant for and finds everything that does not fit, all at once, with its

@@ -1,11 +1,17 @@
 using System.Text.Json;
 using System.Text.Json.Nodes;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Files;
 
 /// <summary>Brings briefs of an older version of the format to the newest, wherever a document holds one.</summary>
 internal static class Upgrade
 {
+    /// <summary>What a brief says it is.</summary>
+    public const string BriefFormat = "plucky-rally/brief";
+
+    /// <summary>The version that briefs are brought to.</summary>
+    public const int NewestBrief = 3;
+
     /// <summary>
     /// The same document with every brief in it in the newest version; the document itself where nothing is old.
     /// </summary>
@@ -14,7 +20,7 @@ internal static class Upgrade
         if (!Briefs(root).Any(IsOld))
             return root;
         var document = JsonNode.Parse(root.GetRawText())!;
-        foreach (var brief in Briefs(document).Where(b => Version(b) is < Brief.NewestVersion))
+        foreach (var brief in Briefs(document).Where(b => Version(b) is < NewestBrief))
         {
             if (Version(brief) == 1)
                 UpgradeTo2.Upgrade(brief);
@@ -53,17 +59,17 @@ internal static class Upgrade
     private static bool IsOld(JsonElement brief) =>
         brief.TryGetProperty("format", out var format)
         && format.ValueKind == JsonValueKind.String
-        && format.ValueEquals(Brief.FormatName)
+        && format.ValueEquals(BriefFormat)
         && brief.TryGetProperty("version", out var version)
         && version.ValueKind == JsonValueKind.Number
         && version.TryGetInt32(out var number)
-        && number is >= 1 and < Brief.NewestVersion;
+        && number is >= 1 and < NewestBrief;
 
     /// <summary>The version of a brief; null of what is none.</summary>
     private static int? Version(JsonObject brief) =>
         brief["format"] is JsonValue format
         && format.TryGetValue<string>(out var name)
-        && name == Brief.FormatName
+        && name == BriefFormat
         && brief["version"] is JsonValue version
         && version.TryGetValue<int>(out var number)
             ? number

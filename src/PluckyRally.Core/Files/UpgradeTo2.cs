@@ -1,7 +1,7 @@
 using System.Text.Json.Nodes;
 using System.Text.RegularExpressions;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Files;
 
 /// <summary>
 /// From version 1 of a brief to version 2: tie-breaks and awards name what is known of a part behind a dot

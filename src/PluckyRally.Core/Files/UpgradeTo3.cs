@@ -1,6 +1,6 @@
 using System.Text.Json.Nodes;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Files;
 
 /// <summary>
 /// Brings a brief of version 2 to version 3. Of the fields that are new, each that is absent means what version 2

@@ -1,6 +1,8 @@
 using System.Globalization;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Readings;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Instruments;
 
 /// <summary>A line that an instrument sends. The protocol is described in docs/instruments.md.</summary>
 public abstract record InstrumentLine

@@ -1,4 +1,6 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Readings;
+
+namespace PluckyRally.Core.Kit;
 
 /// <summary>What has to be bought of one thing.</summary>
 /// <param name="Short">What is missing.</param>

@@ -1,7 +1,11 @@
 using System.Globalization;
 using System.Text.RegularExpressions;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Words;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Kit;
 
 /// <summary>Something in the cupboard.</summary>
 /// <param name="Name">What it is.</param>

@@ -1,4 +1,6 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Problems;
+
+namespace PluckyRally.Core.Kit;
 
 /// <summary>Reads what is in a cupboard from a table: material, unit and amount; the unit may be left out.</summary>
 public static class CupboardList

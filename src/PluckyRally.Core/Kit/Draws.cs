@@ -1,6 +1,10 @@
 using MathNet.Numerics.Random;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Parts;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Teams;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Kit;
 
 /// <summary>Something that can be drawn into a bag.</summary>
 /// <param name="Name">What it is.</param>

@@ -1,6 +1,9 @@
 using System.Text.Json.Serialization;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Kit;
+using PluckyRally.Core.Problems;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Score;
 
 [JsonDerivedType(typeof(KitCounted), "kitCounted")]
 public abstract partial record Entry
@@ -53,18 +56,3 @@ public abstract partial record Entry
             $"Kit counted {(Way == KitWay.Out ? "out" : "back")}{(SignedBy.Length > 0 ? $", signed {SignedBy}" : "")}";
     }
 }
-
-/// <summary>Which way a kit went.</summary>
-public enum KitWay
-{
-    /// <summary>Handed out.</summary>
-    Out,
-
-    /// <summary>Given back.</summary>
-    Back,
-}
-
-/// <summary>So much of a material.</summary>
-/// <param name="Material">The material's id.</param>
-/// <param name="Amount">How much, 0 or more, in the material's unit.</param>
-public sealed record KitAmount(string Material, decimal Amount);

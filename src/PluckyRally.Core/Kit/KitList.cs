@@ -1,4 +1,10 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Teams;
+using PluckyRally.Core.Time;
+
+namespace PluckyRally.Core.Kit;
 
 /// <summary>What a class needs of one material.</summary>
 /// <param name="Material">The material.</param>

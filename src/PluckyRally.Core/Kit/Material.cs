@@ -1,4 +1,7 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Words;
+
+namespace PluckyRally.Core.Kit;
 
 /// <summary>What an amount of material is for.</summary>
 public enum Per

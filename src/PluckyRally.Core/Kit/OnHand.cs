@@ -1,4 +1,4 @@
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Kit;
 
 /// <summary>How much there is of each thing, whatever it is called and measured in.</summary>
 public sealed class OnHand

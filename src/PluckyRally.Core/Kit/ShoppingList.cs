@@ -1,4 +1,7 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Score;
+
+namespace PluckyRally.Core.Kit;
 
 /// <summary>A rally that is planned, for shopping.</summary>
 /// <param name="Name">What it is called.</param>

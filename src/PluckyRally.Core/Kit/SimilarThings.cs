@@ -1,4 +1,6 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Words;
+
+namespace PluckyRally.Core.Kit;
 
 /// <summary>
 /// Finds what may be the same thing under another name: "tape" and "masking tape", "popsicle sticks" and "popsickle

@@ -1,4 +1,4 @@
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Kit;
 
 /// <summary>The least build that meets a criterion, stage by stage, for the teacher: does the material last?</summary>
 public sealed record StagePlan

@@ -1,4 +1,6 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+
+namespace PluckyRally.Core.Kit;
 
 /// <summary>What a rally takes out of the cupboard, and what comes back into it.</summary>
 public static class Stock

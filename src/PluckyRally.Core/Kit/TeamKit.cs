@@ -1,4 +1,8 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Words;
+
+namespace PluckyRally.Core.Kit;
 
 /// <summary>One material of a team's kit.</summary>
 /// <param name="Material">The material's id.</param>

@@ -1,6 +1,10 @@
 using System.Text.Json.Serialization;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Words;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Kit;
 
 /// <summary>
 /// What the test takes of one thing: at one place, and at all places at which teams are tested at once.

@@ -1,4 +1,7 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Words;
+
+namespace PluckyRally.Core.Kit;
 
 /// <summary>Says what the places of a test take.</summary>
 internal static class TestNeedWords

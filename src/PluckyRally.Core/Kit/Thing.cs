@@ -1,7 +1,9 @@
 using System.Collections.Frozen;
 using System.Text.RegularExpressions;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Words;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Kit;
 
 /// <summary>
 /// What a name and a unit mean: "Eggs" and "egg" are one thing, so are "paper (sheets)" and "sheets of paper", and 5 m

@@ -1,4 +1,10 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Checks;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Words;
+
+namespace PluckyRally.Core.Papers;
 
 /// <summary>
 /// The attempts on a judge's sheet: a row each, with its readings, what is looked at in each, and how it ended.

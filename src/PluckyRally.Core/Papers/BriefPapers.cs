@@ -1,4 +1,10 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Teams;
+using PluckyRally.Core.Time;
+using PluckyRally.Core.Words;
+
+namespace PluckyRally.Core.Papers;
 
 /// <summary>What can be printed of a brief, before there is a rally and in one.</summary>
 /// <param name="Work">The worksheet.</param>

@@ -1,4 +1,12 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Checks;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Words;
+
+namespace PluckyRally.Core.Papers;
 
 /// <summary>
 /// A judge's sheet for one team: what has to be looked at, measured and counted, in the order of the test.

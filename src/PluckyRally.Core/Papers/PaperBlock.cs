@@ -1,4 +1,4 @@
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Papers;
 
 /// <summary>What is written into a field of a judge's sheet.</summary>
 public enum PaperFieldKind

@@ -1,4 +1,9 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Words;
+
+namespace PluckyRally.Core.Papers;
 
 /// <summary>What stands on paper.</summary>
 internal static class PaperWords

@@ -1,4 +1,6 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Results;
+
+namespace PluckyRally.Core.Papers;
 
 /// <summary>What the certificates of a fair day say of the teams of one rally.</summary>
 public sealed class PlacesOfDay

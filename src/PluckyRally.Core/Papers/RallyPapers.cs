@@ -1,4 +1,7 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Score;
+
+namespace PluckyRally.Core.Papers;
 
 /// <summary>What can be printed of a rally's round beside what the stations have.</summary>
 /// <param name="Brief">What comes of the brief as it is run.</param>

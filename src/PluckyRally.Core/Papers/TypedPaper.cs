@@ -1,4 +1,8 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Score;
+
+namespace PluckyRally.Core.Papers;
 
 /// <summary>What stood on one team's sheet, as it is typed in.</summary>
 /// <param name="Team">The team's id.</param>

@@ -1,4 +1,7 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Problems;
+
+namespace PluckyRally.Core.Parts;
 
 /// <summary>A team's answer as it was typed or pasted, understood.</summary>
 /// <param name="Placed">For bins: each item's bin, by the item's id.</param>

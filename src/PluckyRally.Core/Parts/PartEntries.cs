@@ -1,4 +1,9 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Score;
+
+namespace PluckyRally.Core.Parts;
 
 /// <summary>Reads the entries of one part from a team's record.</summary>
 internal static class PartEntries

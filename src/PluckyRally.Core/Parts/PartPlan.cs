@@ -1,4 +1,7 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Problems;
+
+namespace PluckyRally.Core.Parts;
 
 /// <summary>
 /// A part made ready to be scored. Each case stands in the folder of its part (<c>Parts/Relay</c> and so on), beside

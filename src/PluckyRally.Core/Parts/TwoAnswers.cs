@@ -1,4 +1,8 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Score;
+
+namespace PluckyRally.Core.Parts;
 
 /// <summary>The answer that one of several people gave to the same thing.</summary>
 /// <param name="Entries">The entries, the last one last: an earlier one comes back where a later one is struck

@@ -1,4 +1,4 @@
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Parts;
 
 /// <summary>
 /// A step on the way to a part's value: facts only, from which what is said is made. The cases stand with their parts,

@@ -1,4 +1,4 @@
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Problems;
 
 /// <summary>
 /// How much of anything a brief or a rally may hold; beyond these a document is refused with the number that would do.

@@ -1,4 +1,4 @@
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Problems;
 
 /// <summary>How much a problem matters: an error stops what was asked, a warning does not.</summary>
 public enum Severity

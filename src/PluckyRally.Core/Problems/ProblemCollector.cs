@@ -1,6 +1,6 @@
 using System.Text.RegularExpressions;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Problems;
 
 /// <summary>Collects what is wrong with a document, each with its place.</summary>
 internal sealed partial class ProblemCollector(string at = "")

@@ -1,6 +1,6 @@
 using System.Diagnostics.CodeAnalysis;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Problems;
 
 /// <summary>Either a value (perhaps with warnings) or the problems that stood in its way.</summary>
 public sealed class Result<T>

@@ -1,4 +1,6 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Problems;
+
+namespace PluckyRally.Core.Readings;
 
 /// <summary>
 /// Why there is no value: a fact from which points, status and words follow. What only one kind of part can lack stands

@@ -1,4 +1,4 @@
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Readings;
 
 /// <summary>A calculated value: a number with its bound, or no value and why.</summary>
 /// <param name="Number">The number; 0 where there is none.</param>

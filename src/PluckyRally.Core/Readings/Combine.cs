@@ -1,4 +1,4 @@
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Readings;
 
 /// <summary>How several attempts become one value.</summary>
 public enum Combine

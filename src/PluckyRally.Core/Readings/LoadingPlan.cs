@@ -1,4 +1,6 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Problems;
+
+namespace PluckyRally.Core.Readings;
 
 /// <summary>How a load is laid on: rolls first, then equal small steps.</summary>
 /// <param name="Rolls">Rolls that are laid first.</param>

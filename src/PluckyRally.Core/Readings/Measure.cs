@@ -1,4 +1,4 @@
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Readings;
 
 /// <summary>Which direction of a value is the better one.</summary>
 public enum Better
@@ -91,7 +91,7 @@ public sealed record Measure
     /// </summary>
     public Combine? Combine { get; init; }
 
-    /// <summary>For <see cref="Core.Combine.BestMean"/>: the mean of so many.</summary>
+    /// <summary>For <see cref="Readings.Combine.BestMean"/>: the mean of so many.</summary>
     public int? BestOf { get; init; }
 
     /// <summary>Left out, so that a tier can bring it in (or the other way round).</summary>

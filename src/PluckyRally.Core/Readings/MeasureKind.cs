@@ -1,4 +1,4 @@
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Readings;
 
 /// <summary>What sort of thing a measure is; decides its units and the forms a judge may type.</summary>
 public enum MeasureKind

@@ -1,4 +1,4 @@
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Readings;
 
 /// <summary>What a judge touches to record a measure.</summary>
 public enum PadKind
@@ -41,7 +41,7 @@ public sealed record MeasurePad(
             KindOf(measure),
             ReadingFormat.InFractions(measure) ? FractionsOf(measure.Step) : [],
             PlacementsOf(measure),
-            measure.Kind == MeasureKind.Area ? Core.Shapes.OnPad : []
+            measure.Kind == MeasureKind.Area ? Readings.Shapes.OnPad : []
         );
 
     private static PadKind KindOf(Measure measure) =>

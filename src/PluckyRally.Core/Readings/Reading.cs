@@ -1,4 +1,4 @@
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Readings;
 
 /// <summary>How far a reading can be trusted to be the value itself.</summary>
 public enum Bound

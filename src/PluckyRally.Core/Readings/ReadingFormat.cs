@@ -1,6 +1,7 @@
 using System.Globalization;
+using PluckyRally.Core.Words;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Readings;
 
 /// <summary>Writes values the way the class reads them.</summary>
 public static class ReadingFormat

@@ -1,4 +1,4 @@
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Readings;
 
 /// <summary>Examples of what a judge may type for a measure, for hints and refusals.</summary>
 public static class ReadingForms

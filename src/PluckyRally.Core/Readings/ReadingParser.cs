@@ -1,8 +1,9 @@
 using System.Globalization;
 using System.Text;
 using System.Text.RegularExpressions;
+using PluckyRally.Core.Problems;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Readings;
 
 /// <summary>A typed reading, understood.</summary>
 /// <param name="Value">In the measure's unit, less the tare, rounded to the step.</param>

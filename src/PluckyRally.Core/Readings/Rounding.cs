@@ -1,4 +1,6 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Problems;
+
+namespace PluckyRally.Core.Readings;
 
 /// <summary>Rounding as a class does it: half away from zero, and zero has no sign.</summary>
 public static class Rounding

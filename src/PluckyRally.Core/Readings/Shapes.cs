@@ -1,6 +1,7 @@
 using System.Text.RegularExpressions;
+using PluckyRally.Core.Words;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Readings;
 
 /// <summary>
 /// An area put together of shapes: <c>rectangle 12 x 6 + triangle 4 x 3 - circle 2</c>. Lengths are in the unit of

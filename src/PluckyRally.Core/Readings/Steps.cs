@@ -1,4 +1,4 @@
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Readings;
 
 /// <summary>The steps of instruments (common practice, no source).</summary>
 internal static class Steps

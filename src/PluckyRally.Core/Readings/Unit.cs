@@ -1,4 +1,4 @@
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Readings;
 
 /// <summary>A unit of measurement.</summary>
 /// <param name="Symbol">As it is written, e.g. <c>cm</c>.</param>

@@ -1,6 +1,7 @@
 using System.Collections.Frozen;
+using PluckyRally.Core.Words;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Readings;
 
 /// <summary>
 /// The units the product knows, with exact factors.

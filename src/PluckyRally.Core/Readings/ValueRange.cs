@@ -1,4 +1,4 @@
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Readings;
 
 /// <summary>
 /// The true values that a reading allows: from one end to the other, where an end is null that has none. A reading of

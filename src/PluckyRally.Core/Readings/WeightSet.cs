@@ -1,4 +1,4 @@
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Readings;
 
 /// <summary>A thing that is counted to make up a load: its name, and the mass of one.</summary>
 public sealed record Weight

@@ -1,6 +1,10 @@
 using MathNet.Numerics.Random;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Expressions;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Score;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Results;
 
 /// <summary>
 /// Draws the attempts of another day: each about the mean of the team's own, as far apart as one team's attempts lie in

@@ -1,4 +1,7 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Score;
+
+namespace PluckyRally.Core.Results;
 
 /// <summary>What became of an attempt.</summary>
 /// <param name="Attempt">The attempt.</param>

@@ -1,4 +1,9 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Parts;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Score;
+
+namespace PluckyRally.Core.Results;
 
 /// <summary>How far the attempts of one team lie apart in a part, over all teams that repeated theirs.</summary>
 /// <param name="Plan">The part.</param>

@@ -1,4 +1,7 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Score;
+
+namespace PluckyRally.Core.Results;
 
 /// <summary>Finds who won the awards that people give.</summary>
 internal static class AwardsByPeople

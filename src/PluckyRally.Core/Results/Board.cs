@@ -1,4 +1,10 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Figures;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Words;
+
+namespace PluckyRally.Core.Results;
 
 /// <summary>Something that can be revealed on the wall, from last to first.</summary>
 /// <param name="Of">Its id: empty for the totals, "figure:…" or "award:…".</param>

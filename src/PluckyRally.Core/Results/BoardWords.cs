@@ -1,4 +1,6 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Readings;
+
+namespace PluckyRally.Core.Results;
 
 /// <summary>What stands over a board.</summary>
 internal static class BoardWords

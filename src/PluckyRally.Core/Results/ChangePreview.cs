@@ -1,4 +1,11 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Parts;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Words;
+
+namespace PluckyRally.Core.Results;
 
 /// <summary>What a change to the brief would do, before it is kept.</summary>
 /// <param name="Differs">Where the brief would differ.</param>

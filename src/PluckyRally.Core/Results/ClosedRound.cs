@@ -1,4 +1,8 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Words;
+
+namespace PluckyRally.Core.Results;
 
 /// <summary>What a round came to when it was closed.</summary>
 /// <param name="Scoring">The version of the scoring that worked it out, see <see cref="Scorer.Version"/>.</param>

@@ -1,4 +1,7 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Score;
+
+namespace PluckyRally.Core.Results;
 
 /// <summary>How sure a team's place is.</summary>
 /// <param name="Team">The team's id.</param>
@@ -68,7 +71,7 @@ public sealed record Confidence(int Draws, IReadOnlyList<PlaceChances> Teams, bo
         var teams = Chances(chances);
         var tooClose = teams[0].Places[0] < Sure;
         var spread = AttemptSpread.Of(compiled, placed);
-        var another = Core.AnotherDay.For(compiled, placed, spread, seed) is { } day
+        var another = Results.AnotherDay.For(compiled, placed, spread, seed) is { } day
             ? Chances(Count(day, placed.Count, draws, compiled.Brief.Method.Wins))
             : [];
         return new(draws, teams, tooClose, ConfidenceWords.Say(teams, tooClose, placed, compiled))

@@ -1,4 +1,8 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Words;
+
+namespace PluckyRally.Core.Results;
 
 /// <summary>Says how sure the places are, and what to measure again.</summary>
 internal static class ConfidenceWords

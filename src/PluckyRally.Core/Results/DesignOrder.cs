@@ -1,4 +1,7 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Readings;
+
+namespace PluckyRally.Core.Results;
 
 /// <summary>Which of a team's designs is the better one.</summary>
 /// <param name="compiled">The edition.</param>

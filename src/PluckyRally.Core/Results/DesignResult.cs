@@ -1,4 +1,9 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Figures;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Teams;
+
+namespace PluckyRally.Core.Results;
 
 /// <summary>One design with its points.</summary>
 /// <param name="Assessment">What is known of it before any points.</param>

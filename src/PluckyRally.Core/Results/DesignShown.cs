@@ -1,4 +1,6 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Score;
+
+namespace PluckyRally.Core.Results;
 
 /// <summary>A design of a team beside its others.</summary>
 /// <param name="Name">Its name; empty for the first, which was not named.</param>

@@ -1,4 +1,7 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Parts;
+using PluckyRally.Core.Readings;
+
+namespace PluckyRally.Core.Results;
 
 /// <summary>
 /// The values that teams are held against in one part, for the curves that compare them. In the field is what could

@@ -1,4 +1,9 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Figures;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Words;
+
+namespace PluckyRally.Core.Results;
 
 /// <summary>All that teams made, side by side.</summary>
 /// <param name="Figures">What they can be put in order by.</param>
@@ -23,7 +28,7 @@ public sealed record Gallery(
     {
         var by = scene.Figures.FirstOrDefault(f => f.Id == figure) ?? scene.Main;
         var values = by is null ? [] : scene.OfTeams(by);
-        var tags = Core.Tags.Of(scene.Entries, scene.Run.Number);
+        var tags = Debriefs.Tags.Of(scene.Entries, scene.Run.Number);
         var ordered = (
             by?.Direction == Better.Less ? values.OrderBy(v => v.Number) : values.OrderByDescending(v => v.Number)
         )
@@ -41,7 +46,9 @@ public sealed record Gallery(
                         values.FirstOrDefault(v => v.Team.Id == t.Team.Id)?.Text ?? "",
                         [
                             .. scene
-                                .Figures.Where(f => f != by && f is Core.Figure.OfMeasure or Core.Figure.OfName)
+                                .Figures.Where(f =>
+                                    f != by && f is Core.Figures.Figure.OfMeasure or Core.Figures.Figure.OfName
+                                )
                                 .Select(f => Other(by, f, t))
                                 .OfType<string>()
                                 .Take(Values),

@@ -1,4 +1,7 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Score;
+
+namespace PluckyRally.Core.Results;
 
 /// <summary>
 /// The one reading that is worth repeating most: within what it is good to, it moves a total by most.
@@ -27,8 +30,8 @@ public sealed record MeasureAgain(string Team, string Name, Guid Entry, decimal 
                 || !teams.Contains(entry.Team)
                 || entry
                     is not (
-                        Core.Entry.MeasureRead
-                        or Core.Entry.TrialRecorded { Outcome: TrialOutcome.Counted, Purpose: Purpose.Score }
+                        Score.Entry.MeasureRead
+                        or Score.Entry.TrialRecorded { Outcome: TrialOutcome.Counted, Purpose: Purpose.Score }
                     )
             )
                 continue;

@@ -1,4 +1,9 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Figures;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Statistics;
+
+namespace PluckyRally.Core.Results;
 
 /// <summary>What a summary has one value of.</summary>
 public enum SummaryOver

@@ -1,4 +1,9 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Curves;
+using PluckyRally.Core.Parts;
+using PluckyRally.Core.Words;
+
+namespace PluckyRally.Core.Results;
 
 /// <summary>Says in the students' words how points are worked out.</summary>
 public static class MethodWords
@@ -8,7 +13,7 @@ public static class MethodWords
 
     /// <summary>Which total wins.</summary>
     public static string Wins(Method method) =>
-        method.Wins == Core.WinningDirection.Highest
+        method.Wins == Briefs.WinningDirection.Highest
             ? "The highest total wins."
             : "The lowest total wins: fewer points are better.";
 

@@ -1,4 +1,7 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Readings;
+
+namespace PluckyRally.Core.Results;
 
 /// <summary>Why a team has no place.</summary>
 internal abstract record NoPlace

@@ -1,4 +1,6 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+
+namespace PluckyRally.Core.Results;
 
 /// <summary>Where a team stands in one part, among the teams that place.</summary>
 /// <param name="Place">From 1; teams that are equal share one.</param>

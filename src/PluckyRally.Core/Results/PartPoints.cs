@@ -1,4 +1,9 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Expressions;
+using PluckyRally.Core.Parts;
+using PluckyRally.Core.Readings;
+
+namespace PluckyRally.Core.Results;
 
 /// <summary>Curve, then floor and cap, then weight, then rounding.</summary>
 internal static class PartPoints

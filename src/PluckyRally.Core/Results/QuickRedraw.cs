@@ -1,6 +1,13 @@
 using MathNet.Numerics.Random;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Checks;
+using PluckyRally.Core.Expressions;
+using PluckyRally.Core.Figures;
+using PluckyRally.Core.Parts;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Score;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Results;
 
 /// <summary>
 /// Scores draws without making a rally of each: for methods in which a draw changes nothing but the values of measured

@@ -1,6 +1,8 @@
 using MathNet.Numerics.Random;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Score;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Results;
 
 /// <summary>Draws a round's readings anew and says the totals, not rounded, of the teams that place.</summary>
 internal interface IRedraw

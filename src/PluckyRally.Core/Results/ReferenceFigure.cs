@@ -1,4 +1,8 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Figures;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Score;
+
+namespace PluckyRally.Core.Results;
 
 /// <summary>A figure of something that teams are compared with.</summary>
 /// <param name="Figure">The figure's id.</param>
@@ -28,7 +32,7 @@ internal sealed record ReferenceFigure(string Figure, Reference Reference, decim
             select new ReferenceFigure(figure.Id, marked.Reference, values.Average()),
             .. from came in round.References
             from figure in came.Run.Compiled.Figures.All.Where(f =>
-                f is not Core.Figure.OfTeam && f.Known < Availability.WithPoints
+                f is not Figures.Figure.OfTeam && f.Known < Availability.WithPoints
             )
             let value = figure.Of(came.Result.Design.Facts)
             where value.HasValue

@@ -1,4 +1,6 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Score;
+
+namespace PluckyRally.Core.Results;
 
 /// <summary>
 /// What was recorded on the sheet of something that teams are compared with, scored as a team that is alone.

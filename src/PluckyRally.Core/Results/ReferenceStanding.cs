@@ -1,4 +1,9 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Parts;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Score;
+
+namespace PluckyRally.Core.Results;
 
 /// <summary>What something that teams are compared with came to: a line beside theirs, without a place.</summary>
 /// <param name="Reference">What it is; one that has no sheet, and is only made of trials that are marked so, has no

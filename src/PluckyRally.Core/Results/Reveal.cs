@@ -1,4 +1,4 @@
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Results;
 
 /// <summary>
 /// The order in which a wall reveals: the places from the last to the first. Whoever has no place comes with the first

@@ -1,6 +1,8 @@
 using System.Runtime.CompilerServices;
+using PluckyRally.Core.Figures;
+using PluckyRally.Core.Score;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Results;
 
 /// <summary>
 /// What a round came to: made once for each state of a rally, its parts when they are first asked for. Everything that

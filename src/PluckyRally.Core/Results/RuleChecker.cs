@@ -1,4 +1,10 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Checks;
+using PluckyRally.Core.Figures;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Teams;
+
+namespace PluckyRally.Core.Results;
 
 /// <summary>Holds what was recorded against the rules.</summary>
 /// <param name="run">The round as it is run.</param>

@@ -1,6 +1,9 @@
 using System.Diagnostics.Metrics;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Parts;
+using PluckyRally.Core.Score;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Results;
 
 /// <summary>
 /// Works out a round: pure, from the edition, the teams and the entries. <see cref="RoundResult"/> alone asks it.

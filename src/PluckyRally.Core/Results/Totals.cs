@@ -1,4 +1,10 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Expressions;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Teams;
+
+namespace PluckyRally.Core.Results;
 
 /// <summary>Adds up what is shown.</summary>
 internal static class Totals

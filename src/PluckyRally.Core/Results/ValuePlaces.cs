@@ -1,4 +1,6 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Readings;
+
+namespace PluckyRally.Core.Results;
 
 /// <summary>
 /// Puts teams in the order of one value. What the class sees decides: equal values with equal bounds share a place.

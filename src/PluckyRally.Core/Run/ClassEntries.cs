@@ -1,6 +1,11 @@
 using System.Text.Json.Serialization;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Run;
+using PluckyRally.Core.Words;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Score;
 
 [JsonDerivedType(typeof(PlanCleared), "planCleared")]
 [JsonDerivedType(typeof(CameLate), "cameLate")]
@@ -274,26 +279,4 @@ public abstract partial record Entry
                 WallShows.Plot => $"The wall shows a picture: {Plot?.Title}",
             };
     }
-}
-
-/// <summary>What a wall can show.</summary>
-public enum WallShows
-{
-    /// <summary>The clock of the lesson.</summary>
-    Clock,
-
-    /// <summary>The standings, as far as they are revealed.</summary>
-    Board,
-
-    /// <summary>One of the teacher's questions for the talk.</summary>
-    Question,
-
-    /// <summary>A picture of the class's numbers.</summary>
-    Plot,
-
-    /// <summary>All that teams made, side by side.</summary>
-    Gallery,
-
-    /// <summary>The teams of several rallies as one list, as far as it is revealed.</summary>
-    OverAll,
 }

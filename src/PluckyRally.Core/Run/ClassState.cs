@@ -1,4 +1,8 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Time;
+
+namespace PluckyRally.Core.Run;
 
 /// <summary>Where a team stands in the lesson.</summary>
 /// <param name="Team">The team's id.</param>

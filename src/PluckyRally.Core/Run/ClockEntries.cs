@@ -1,6 +1,11 @@
 using System.Text.Json.Serialization;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Run;
+using PluckyRally.Core.Time;
+using PluckyRally.Core.Words;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Score;
 
 [JsonDerivedType(typeof(PhaseBegun), "phaseBegun")]
 [JsonDerivedType(typeof(ClockPaused), "clockPaused")]
@@ -90,7 +95,7 @@ public abstract partial record Entry
                 : "Started: "
                     + (
                         compiled.Brief.Timing.Phases.FirstOrDefault(p => p.Id == Phase) is { } phase
-                            ? Core.Minutes.Name(phase.Kind)
+                            ? Time.Minutes.Name(phase.Kind)
                             : Phase
                     );
     }

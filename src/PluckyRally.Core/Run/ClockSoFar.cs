@@ -1,4 +1,4 @@
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Run;
 
 /// <summary>The clock as some of a log leaves it.</summary>
 /// <param name="First">When the first phase was begun; null before that.</param>

@@ -1,4 +1,9 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Time;
+
+namespace PluckyRally.Core.Run;
 
 /// <summary>
 /// A lesson: the rallies that are run as one. Usually that is one; where a class has teams in several tiers there is

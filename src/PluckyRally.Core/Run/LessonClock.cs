@@ -1,4 +1,10 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Time;
+using PluckyRally.Core.Words;
+
+namespace PluckyRally.Core.Run;
 
 /// <summary>
 /// The clock of a lesson, read from a rally's log: which phase runs, when it ends, how that compares with the plan.
@@ -167,8 +173,8 @@ public sealed record ClockPhase(
         new(
             phase.Id,
             phase.Kind,
-            Core.Minutes.Name(phase.Kind),
-            Core.Minutes.Of(phase, teams, brief.Trials.Attempts),
+            Time.Minutes.Name(phase.Kind),
+            Time.Minutes.Of(phase, teams, brief.Trials.Attempts),
             phase.AllWarnings,
             phase.Note.Length > 0 ? phase.Note : Usual(phase.Kind, brief)
         )

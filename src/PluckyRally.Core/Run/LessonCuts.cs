@@ -1,4 +1,8 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Time;
+
+namespace PluckyRally.Core.Run;
 
 /// <summary>Something that saves time in a lesson that is running late.</summary>
 /// <param name="Label">What it is, for a button.</param>

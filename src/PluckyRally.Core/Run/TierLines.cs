@@ -1,4 +1,7 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Words;
+
+namespace PluckyRally.Core.Run;
 
 /// <summary>Lines of several tiers as one list, for a class that works in all of them.</summary>
 public static class TierLines

@@ -1,4 +1,6 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Readings;
+
+namespace PluckyRally.Core.Score;
 
 /// <summary>One numbered attempt of a design: a trial, perhaps read more than once.</summary>
 /// <param name="Number">From 1.</param>

@@ -1,6 +1,10 @@
 using System.Text.Json.Serialization;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Words;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Score;
 
 [JsonDerivedType(typeof(BriefMended), "briefMended")]
 public abstract partial record Entry
@@ -64,7 +68,7 @@ public abstract partial record Entry
             var after = BriefChanges.Lay(before, Changes);
             if (!after.IsOk)
                 found.AddAll(after.Problems);
-            return after.IsOk ? this with { Differs = Difference.Between(before, after.Value) } : this;
+            return after.IsOk ? this with { Differs = BriefDifferences.Between(before, after.Value) } : this;
         }
 
         internal override string Say(CompiledEdition compiled, int? attempt)

@@ -1,4 +1,4 @@
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Score;
 
 /// <summary>What somebody is in a rally: by role is said who may do what, and write which entry.</summary>
 public enum CallerRole

@@ -1,6 +1,8 @@
 using System.Collections.Concurrent;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Problems;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Score;
 
 /// <summary>
 /// The brief of a rally as it was changed: as it is now in each round, and as it was when something was written down.

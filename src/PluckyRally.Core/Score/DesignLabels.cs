@@ -1,4 +1,4 @@
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Score;
 
 /// <summary>What designs are like: conditions by name, as they were last noted.</summary>
 internal static class DesignLabels

@@ -1,4 +1,7 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Readings;
+
+namespace PluckyRally.Core.Score;
 
 /// <summary>What was recorded for one design of a team in one round.</summary>
 public sealed class DesignRecord

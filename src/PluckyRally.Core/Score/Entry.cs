@@ -1,6 +1,11 @@
 using System.Text.Json.Serialization;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Run;
+using PluckyRally.Core.Words;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Score;
 
 /// <summary>
 /// One thing that happened in a rally, as the device that saw it wrote it down. Nothing is ever changed: a correction

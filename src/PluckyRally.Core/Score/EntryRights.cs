@@ -1,4 +1,6 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Problems;
+
+namespace PluckyRally.Core.Score;
 
 /// <summary>Who may write which entry. What is the teacher's alone is said by each entry.</summary>
 public static class EntryRights

@@ -1,4 +1,7 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Teams;
+
+namespace PluckyRally.Core.Score;
 
 /// <summary>What entries may name: the teams, and what teams are held against.</summary>
 /// <param name="Teams">The teams.</param>

@@ -1,4 +1,4 @@
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Score;
 
 /// <summary>
 /// How many entries a rally's log had when something of it last changed, by the log alone: whoever has a team's sheet

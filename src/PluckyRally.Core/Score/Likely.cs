@@ -1,4 +1,8 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Readings;
+
+namespace PluckyRally.Core.Score;
 
 /// <summary>
 /// Asks about readings that are far from what teams will probably reach; a misread unit or a slipped digit looks so.

@@ -1,4 +1,4 @@
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Score;
 
 /// <summary>Reads a log of entries: what stands, and what has been struck out.</summary>
 public static class Log

@@ -1,4 +1,8 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Run;
+using PluckyRally.Core.Teams;
+using PluckyRally.Core.Words;
+
+namespace PluckyRally.Core.Score;
 
 /// <summary>An entry in words.</summary>
 /// <param name="Entry">Its id.</param>
@@ -79,7 +83,7 @@ public sealed record LogLine(Guid Entry, DateTimeOffset At, string By, string Sa
                     {
                         Says = entries[line.Entry] switch
                         {
-                            Core.Entry.StudentPlaced placed =>
+                            Score.Entry.StudentPlaced placed =>
                                 $"{students.GetValueOrDefault(placed.Student, "A student")} "
                                     + Placed(opened, placed, teams),
                             { Team: { Length: > 0 } team, IntroducedName: null } =>
@@ -131,7 +135,7 @@ public sealed record LogLine(Guid Entry, DateTimeOffset At, string By, string Sa
         return
         [
             .. entries
-                .Where(e => e is not Core.Entry.StruckOut && which(e))
+                .Where(e => e is not Score.Entry.StruckOut && which(e))
                 .Select(e => new LogLine(
                     e.Id,
                     e.At,

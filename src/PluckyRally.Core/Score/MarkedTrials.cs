@@ -1,4 +1,4 @@
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Score;
 
 /// <summary>
 /// Trials of a round that counted and are marked as something to hold teams against, by what for and whose they are.

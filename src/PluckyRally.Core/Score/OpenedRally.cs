@@ -1,4 +1,11 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Parts;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Run;
+using PluckyRally.Core.Teams;
+
+namespace PluckyRally.Core.Score;
 
 /// <summary>A rally that has been looked through: its edition can be run, and what is scored was understood.</summary>
 /// <param name="Rally">The rally with the entries that are scored, readings worked out in the units of the brief as it

@@ -1,4 +1,6 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Parts;
+
+namespace PluckyRally.Core.Score;
 
 /// <summary>What was asked of a part and answered, as a judge goes on from it.</summary>
 /// <param name="Given">In order: the last answer to a thing stands.</param>

@@ -1,4 +1,8 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Parts;
+using PluckyRally.Core.Results;
+
+namespace PluckyRally.Core.Score;
 
 /// <summary>What has been recorded of a part that is not measured in trials, as a judge goes on from it.</summary>
 /// <param name="Id">The part's id.</param>

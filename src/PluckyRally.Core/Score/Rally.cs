@@ -1,6 +1,9 @@
 using System.Text.Json.Serialization;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Kit;
+using PluckyRally.Core.Teams;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Score;
 
 /// <summary>A team.</summary>
 public sealed record Team

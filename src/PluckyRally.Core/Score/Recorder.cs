@@ -1,4 +1,7 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Problems;
+
+namespace PluckyRally.Core.Score;
 
 /// <summary>Takes an entry into a rally's log: understands what was typed, or says what is wrong with it.</summary>
 public static class Recorder

@@ -1,4 +1,4 @@
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Score;
 
 /// <summary>Something that teams are held against: it has a sheet of its own, and takes no place.</summary>
 /// <param name="Id">Names it in entries, as a team's id does.</param>

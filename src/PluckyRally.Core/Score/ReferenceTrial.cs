@@ -1,4 +1,7 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Readings;
+
+namespace PluckyRally.Core.Score;
 
 /// <summary>A trial that is not scored: something to compare with.</summary>
 /// <param name="Entry">The entry's id; empty for the teacher's trial build, which stands in the brief.</param>

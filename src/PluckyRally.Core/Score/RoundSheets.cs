@@ -1,4 +1,7 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Run;
+
+namespace PluckyRally.Core.Score;
 
 /// <summary>
 /// The sheets of all teams in a round, without their logs. When the log has grown, only what that touched is worked out

@@ -1,4 +1,6 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+
+namespace PluckyRally.Core.Score;
 
 /// <summary>
 /// A round of a rally as it is run: the brief with what was changed and cut for it, and the teams that are in it.

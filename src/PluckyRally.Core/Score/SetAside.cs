@@ -1,4 +1,7 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Problems;
+
+namespace PluckyRally.Core.Score;
 
 /// <summary>An entry that is not scored, because it is not understood or not allowed. Nothing of it is lost.</summary>
 /// <param name="At">Its place among all entries, from 0.</param>

@@ -1,4 +1,8 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Checks;
+using PluckyRally.Core.Results;
+
+namespace PluckyRally.Core.Score;
 
 /// <summary>A design of a team as a judge goes on with it.</summary>
 /// <param name="Name">The name that it is recorded under; empty where the team has only one.</param>

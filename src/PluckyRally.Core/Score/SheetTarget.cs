@@ -1,4 +1,7 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Results;
+
+namespace PluckyRally.Core.Score;
 
 /// <summary>A target on a team's sheet.</summary>
 /// <param name="Target">The target's id.</param>

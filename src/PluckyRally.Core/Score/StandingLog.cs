@@ -1,6 +1,6 @@
 using System.Collections;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Score;
 
 /// <summary>
 /// What stands of a log: strikes, what they struck out and what is set aside are taken out, and each entry is there

@@ -1,4 +1,6 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+
+namespace PluckyRally.Core.Score;
 
 /// <summary>What was recorded for one team in one round, struck entries left out.</summary>
 public sealed class TeamRecord

@@ -1,4 +1,10 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Checks;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Run;
+
+namespace PluckyRally.Core.Score;
 
 /// <summary>
 /// What a judge needs of one team in one round: what to look at, what was recorded and what is left to do.
@@ -91,7 +97,7 @@ public sealed record TeamSheet
         var results = opened.Result(round).Teams.ToDictionary(r => r.Team.Id);
         var closed = Rounds.IsClosed(entries, round);
         var references = ReferenceTrial.Of(run.Compiled, entries, null, round);
-        var wanted = Debrief.Wanted(entries, round);
+        var wanted = WantedChanges.Of(entries, round);
         return
         [
             .. ClassState
@@ -151,7 +157,7 @@ public sealed record TeamSheet
         ) with
         {
             Closed = Rounds.IsClosed(own, round),
-            Wanted = Debrief.Wanted(own, round).GetValueOrDefault(team.Id, ""),
+            Wanted = WantedChanges.Of(own, round).GetValueOrDefault(team.Id, ""),
         };
     }
 

@@ -1,4 +1,6 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Problems;
+
+namespace PluckyRally.Core.Score;
 
 /// <summary>
 /// What is recorded with an attempt, and not without it: its must-haves, and the strike of what it takes the place of.

@@ -1,4 +1,4 @@
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Score;
 
 /// <summary>What entries say of who wrote them, where that is nobody with a name. No judge may go by it.</summary>
 public static class Writers

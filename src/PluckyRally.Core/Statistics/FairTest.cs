@@ -1,4 +1,6 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Words;
+
+namespace PluckyRally.Core.Statistics;
 
 /// <summary>Whether designs can be compared: only where one thing differs may a cause be claimed.</summary>
 /// <param name="Differing">The labels that differ, with the value of each.</param>

@@ -1,7 +1,7 @@
 using MathNet.Numerics;
 using MathNet.Numerics.Statistics;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Statistics;
 
 /// <summary>A straight line through points: y = intercept + slope·x.</summary>
 /// <param name="Slope">The slope.</param>

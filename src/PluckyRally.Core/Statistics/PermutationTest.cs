@@ -1,4 +1,4 @@
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Statistics;
 
 /// <summary>
 /// How often luck alone would part groups as far as they are: of all the ways of dealing the same values out again, the

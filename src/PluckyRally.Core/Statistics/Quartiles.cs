@@ -1,4 +1,4 @@
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Statistics;
 
 /// <summary>How quartiles are worked out, as the class is taught.</summary>
 public enum QuartileMethod

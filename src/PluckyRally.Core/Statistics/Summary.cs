@@ -1,6 +1,7 @@
 using MathNet.Numerics.Statistics;
+using PluckyRally.Core.Readings;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Statistics;
 
 /// <summary>
 /// What a class finds in its readings. Counted readings only; bounded ones stand at their value and are marked.

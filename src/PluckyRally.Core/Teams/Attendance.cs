@@ -1,4 +1,7 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Words;
+
+namespace PluckyRally.Core.Teams;
 
 /// <summary>A line of the attendance list: a student, or a team none of whose students is named.</summary>
 /// <param name="Id">The id of the student or of the team.</param>

@@ -1,6 +1,9 @@
 using System.Text.Json.Serialization;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Readings;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Teams;
 
 /// <summary>
 /// What a card changes for whoever holds it, from when it is drawn. A rule, a material or an award that only holders
@@ -46,7 +49,7 @@ public abstract record CardEffect
         }
 
         /// <summary>What it sells, with its part; null where nothing of this name is sold.</summary>
-        private (Part.Budget Part, Core.Price Price)? Sold(Brief brief) =>
+        private (Part.Budget Part, Parts.Price Price)? Sold(Brief brief) =>
             brief.Method.Parts.OfType<Part.Budget>().FirstOrDefault(p => p.Id == Part && !p.Off)?.Named(brief)
                 is { } part
             && part.Prices.FirstOrDefault(p => p.Id == Item) is { } price
@@ -82,7 +85,7 @@ public abstract record CardEffect
             );
 
         /// <summary>Whether it forbids buying this.</summary>
-        internal bool Holds(Core.Price price) =>
+        internal bool Holds(Parts.Price price) =>
             price.Id == Thing || (price.Material.Length > 0 && price.Material == Thing);
 
         private string Name(Brief brief) =>

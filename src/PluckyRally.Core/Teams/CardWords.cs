@@ -1,4 +1,10 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Kit;
+using PluckyRally.Core.Parts;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Words;
+
+namespace PluckyRally.Core.Teams;
 
 /// <summary>Says what cards do.</summary>
 internal static class CardWords

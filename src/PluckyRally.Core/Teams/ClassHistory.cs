@@ -1,4 +1,6 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Score;
+
+namespace PluckyRally.Core.Teams;
 
 /// <summary>A student's place in an earlier rally.</summary>
 /// <param name="Team">Names the team of that rally; students with the same one have worked together.</param>

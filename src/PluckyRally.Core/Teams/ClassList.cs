@@ -1,4 +1,6 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Problems;
+
+namespace PluckyRally.Core.Teams;
 
 /// <summary>A class list as it was understood, before anything is kept.</summary>
 /// <param name="Columns">The columns, by their titles or numbers.</param>

@@ -1,4 +1,8 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Words;
+
+namespace PluckyRally.Core.Teams;
 
 /// <summary>
 /// What a teacher prefers for the teams of a class, whatever they are made for. Preferences are the class's and last.

@@ -1,6 +1,10 @@
 using System.Text.Json.Serialization;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Kit;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Teams;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Score;
 
 [JsonDerivedType(typeof(CardsDealt), "cardsDealt")]
 [JsonDerivedType(typeof(BagsDrawn), "bagsDrawn")]

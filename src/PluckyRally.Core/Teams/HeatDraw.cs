@@ -1,6 +1,7 @@
 using MathNet.Numerics.Random;
+using PluckyRally.Core.Kit;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Teams;
 
 /// <summary>
 /// Draws heats: as few as the lanes allow, none with two teams more than another. Over rounds teams meet others

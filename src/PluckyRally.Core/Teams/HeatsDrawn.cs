@@ -1,6 +1,10 @@
 using System.Text.Json.Serialization;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Teams;
+using PluckyRally.Core.Words;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Score;
 
 [JsonDerivedType(typeof(HeatsDrawn), "heatsDrawn")]
 public abstract partial record Entry
@@ -70,12 +74,3 @@ public abstract partial record Entry
             $"{English.Count(Heats.Count, "heat")} drawn by number {Seed}";
     }
 }
-
-/// <summary>A heat that was drawn.</summary>
-/// <param name="Teams">The teams, by their ids, in the order of the lanes.</param>
-public sealed record Heat(IReadOnlyList<string> Teams);
-
-/// <summary>Where a team runs.</summary>
-/// <param name="Heat">The heat, from 1.</param>
-/// <param name="Lane">The lane, from 1.</param>
-public sealed record HeatPlace(int Heat, int Lane);

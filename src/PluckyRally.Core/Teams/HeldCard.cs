@@ -1,4 +1,9 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Kit;
+using PluckyRally.Core.Parts;
+using PluckyRally.Core.Score;
+
+namespace PluckyRally.Core.Teams;
 
 /// <summary>A card that a team holds.</summary>
 /// <param name="Card">The card, as the brief has it.</param>

@@ -1,6 +1,8 @@
 using MathNet.Numerics.Random;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Kit;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Teams;
 
 /// <summary>A job in a team.</summary>
 /// <param name="Id">Names the job.</param>

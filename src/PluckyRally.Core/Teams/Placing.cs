@@ -1,4 +1,6 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Score;
+
+namespace PluckyRally.Core.Teams;
 
 /// <summary>
 /// What the class's preferences say when one student is put into a team: it is said, and the teacher decides.

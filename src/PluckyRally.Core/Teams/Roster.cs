@@ -1,4 +1,7 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Score;
+
+namespace PluckyRally.Core.Teams;
 
 /// <summary>The teams of a rally as its log leaves them, round by round.</summary>
 internal sealed class Roster

@@ -1,6 +1,8 @@
 using MathNet.Numerics.Random;
+using PluckyRally.Core.Kit;
+using PluckyRally.Core.Problems;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Teams;
 
 /// <summary>
 /// Makes teams. Every preference is a weight on a pair of students in one team; swaps lower the sum until none does,

@@ -1,4 +1,4 @@
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Teams;
 
 /// <summary>What teams should be like.</summary>
 public sealed record TeamPreferences

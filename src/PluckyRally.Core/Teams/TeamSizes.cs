@@ -1,4 +1,4 @@
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Teams;
 
 /// <summary>How many teams there are, and how large each is.</summary>
 public static class TeamSizes

@@ -1,4 +1,8 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Score;
+
+namespace PluckyRally.Core.Teams;
 
 /// <summary>A class whose teams work in several tiers: a rally for each tier, to be run as one lesson.</summary>
 public static class TeamsInTiers

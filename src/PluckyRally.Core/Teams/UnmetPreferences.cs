@@ -1,4 +1,4 @@
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Teams;
 
 /// <summary>Says which preferences could not be kept, and why.</summary>
 internal static class UnmetPreferences

@@ -1,4 +1,8 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Words;
+
+namespace PluckyRally.Core.Time;
 
 /// <summary>A brief that has its place in the year before any team exists.</summary>
 public sealed record BriefPlan

@@ -1,4 +1,6 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Problems;
+
+namespace PluckyRally.Core.Time;
 
 /// <summary>Which briefs are planned for when, as a file: it names the briefs by the files beside it.</summary>
 public sealed record PlansFile

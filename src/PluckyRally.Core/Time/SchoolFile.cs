@@ -1,4 +1,6 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Problems;
+
+namespace PluckyRally.Core.Time;
 
 /// <summary>What is the school's own, as a file.</summary>
 public sealed record SchoolFile

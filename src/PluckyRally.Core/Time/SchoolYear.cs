@@ -1,4 +1,6 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+
+namespace PluckyRally.Core.Time;
 
 /// <summary>A school year of twelve months.</summary>
 /// <param name="From">Its first day.</param>

@@ -1,4 +1,7 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Problems;
+
+namespace PluckyRally.Core.Time;
 
 /// <summary>What a teacher can give up, or add, so that everything fits.</summary>
 internal static class TimeOffers

@@ -1,4 +1,7 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Words;
+
+namespace PluckyRally.Core.Time;
 
 /// <summary>A phase, or some turns of it, laid over a lesson.</summary>
 /// <param name="Phase">The phase's id.</param>

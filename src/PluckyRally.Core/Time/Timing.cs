@@ -1,6 +1,9 @@
 using System.Text.Json.Serialization;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Teams;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Time;
 
 /// <summary>What a phase of a lesson is for.</summary>
 public enum PhaseKind

@@ -1,6 +1,6 @@
 using Humanizer;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Words;
 
 /// <summary>Numbers, plurals, ordinals and lists as they are written in a sentence.</summary>
 internal static class English

@@ -1,6 +1,6 @@
 using System.Globalization;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Words;
 
 /// <summary>Numbers as they are written.</summary>
 public static class Numerals

@@ -1,4 +1,4 @@
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Words;
 
 /// <summary>Fits words into a sentence.</summary>
 internal static class SentenceCase

@@ -1,5 +1,7 @@
 using System.Text.Json.Serialization;
-using PluckyRally.Core;
+using PluckyRally.Core.Day;
+using PluckyRally.Core.Kit;
+using PluckyRally.Core.Time;
 
 namespace PluckyRally.Data.Archive;
 

@@ -1,4 +1,6 @@
-using PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Readings;
 
 namespace PluckyRally.Data.Briefs;
 
@@ -76,7 +78,7 @@ public sealed class StoredBrief
         Theme = brief.Theme;
         Season = brief.Season;
         Pattern = brief.Pattern;
-        Minutes = Rounding.Whole(Math.Ceiling(Core.Minutes.OfAll(brief)));
+        Minutes = Rounding.Whole(Math.Ceiling(Core.Time.Minutes.OfAll(brief)));
         Grades = string.Join(
             ',',
             brief

@@ -1,5 +1,6 @@
 using Microsoft.EntityFrameworkCore;
-using PluckyRally.Core;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Teams;
 using PluckyRally.Data.Owners;
 using PluckyRally.Data.Rallies;
 

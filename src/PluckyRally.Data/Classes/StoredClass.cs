@@ -1,7 +1,9 @@
 using System.Globalization;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Metadata.Builders;
-using PluckyRally.Core;
+using PluckyRally.Core.Documents;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Teams;
 using PluckyRally.Data.Owners;
 using PluckyRally.Data.Rallies;
 

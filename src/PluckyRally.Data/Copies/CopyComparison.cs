@@ -1,6 +1,6 @@
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
-using PluckyRally.Core;
+using PluckyRally.Core.Problems;
 using PluckyRally.Data.Folder;
 using PluckyRally.Data.Removals;
 

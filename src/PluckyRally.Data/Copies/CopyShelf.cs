@@ -1,6 +1,6 @@
 using System.Text.Json;
 using Microsoft.Data.Sqlite;
-using PluckyRally.Core;
+using PluckyRally.Core.Files;
 using PluckyRally.Data.Folder;
 
 namespace PluckyRally.Data.Copies;

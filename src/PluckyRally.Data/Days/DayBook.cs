@@ -1,5 +1,6 @@
 using Microsoft.EntityFrameworkCore;
-using PluckyRally.Core;
+using PluckyRally.Core.Day;
+using PluckyRally.Core.Files;
 using PluckyRally.Data.Owners;
 
 namespace PluckyRally.Data.Days;

@@ -1,4 +1,7 @@
-using PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Documents;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Score;
 using PluckyRally.Data.Briefs;
 using PluckyRally.Data.Rallies;
 

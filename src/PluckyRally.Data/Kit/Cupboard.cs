@@ -1,5 +1,5 @@
 using Microsoft.EntityFrameworkCore;
-using PluckyRally.Core;
+using PluckyRally.Core.Kit;
 using PluckyRally.Data.Owners;
 
 namespace PluckyRally.Data.Kit;

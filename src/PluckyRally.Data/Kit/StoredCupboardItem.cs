@@ -1,7 +1,9 @@
 using System.Text.Json;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Metadata.Builders;
-using PluckyRally.Core;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Kit;
+using PluckyRally.Core.Problems;
 using PluckyRally.Data.Owners;
 
 namespace PluckyRally.Data.Kit;

@@ -1,6 +1,6 @@
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Metadata.Builders;
-using PluckyRally.Core;
+using PluckyRally.Core.Problems;
 using PluckyRally.Data.Rallies;
 
 namespace PluckyRally.Data.Photos;

@@ -1,7 +1,8 @@
 using System.Text.Json;
 using System.Threading.Channels;
 using Microsoft.Data.Sqlite;
-using PluckyRally.Core;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Score;
 
 namespace PluckyRally.Data.Rallies;
 

@@ -1,5 +1,6 @@
 using System.Collections.Concurrent;
-using PluckyRally.Core;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Score;
 
 namespace PluckyRally.Data.Rallies;
 

@@ -1,7 +1,13 @@
 using System.Text.Json;
 using Microsoft.EntityFrameworkCore;
-using PluckyRally.Core;
-using PluckyRally.Data.Classes;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Documents;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Kit;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Run;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Teams;
 using PluckyRally.Data.Owners;
 
 namespace PluckyRally.Data.Rallies;

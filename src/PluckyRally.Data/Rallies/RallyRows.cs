@@ -1,5 +1,10 @@
 using System.Text.Json;
-using PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Documents;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Teams;
 using PluckyRally.Data.Classes;
 
 namespace PluckyRally.Data.Rallies;

@@ -1,6 +1,7 @@
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Metadata.Builders;
-using PluckyRally.Core;
+using PluckyRally.Core.Documents;
+using PluckyRally.Core.Time;
 using PluckyRally.Data.Owners;
 
 namespace PluckyRally.Data.Schools;

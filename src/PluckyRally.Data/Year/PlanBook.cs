@@ -1,5 +1,5 @@
 using Microsoft.EntityFrameworkCore;
-using PluckyRally.Core;
+using PluckyRally.Core.Time;
 
 namespace PluckyRally.Data.Year;
 

@@ -1,6 +1,7 @@
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Metadata.Builders;
-using PluckyRally.Core;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Time;
 using PluckyRally.Data.Briefs;
 
 namespace PluckyRally.Data.Year;

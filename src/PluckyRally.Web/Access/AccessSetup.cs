@@ -7,8 +7,10 @@ using Microsoft.AspNetCore.Identity;
 using PluckyRally.Data;
 using PluckyRally.Data.Folder;
 using PluckyRally.Data.Owners;
+using PluckyRally.Web.Score;
+using PluckyRally.Web.Start;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Access;
 
 /// <summary>
 /// Who is let in, and asked for what it may do: what an endpoint says nothing of is the teacher's.

@@ -1,8 +1,8 @@
 using System.Security.Claims;
-using PluckyRally.Core;
+using PluckyRally.Core.Score;
 using PluckyRally.Data.Passes;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Access;
 
 /// <summary>A pass that a device holds.</summary>
 /// <param name="Pass">The pass.</param>

@@ -3,8 +3,9 @@ using System.Text.Encodings.Web;
 using Microsoft.AspNetCore.Authentication;
 using Microsoft.AspNetCore.Identity;
 using Microsoft.Extensions.Options;
+using PluckyRally.Web.Start;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Access;
 
 /// <summary>
 /// Says who asks. A window in which somebody came in by a code is that judge's, also on the teacher's own computer.

@@ -1,12 +1,16 @@
 using System.Security.Claims;
 using Microsoft.AspNetCore.Authentication;
 using Microsoft.AspNetCore.Http.HttpResults;
-using PluckyRally.Core;
+using PluckyRally.Core.Documents;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Score;
 using PluckyRally.Data.Days;
 using PluckyRally.Data.Passes;
 using PluckyRally.Data.Sessions;
+using PluckyRally.Web.Problems;
+using PluckyRally.Web.Status;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Access;
 
 /// <summary>Others than the teacher come in with a code: judges, teams, walls.</summary>
 internal static class JoinEndpoints

@@ -4,7 +4,7 @@ using Microsoft.AspNetCore.Authentication;
 using Microsoft.AspNetCore.DataProtection;
 using Microsoft.AspNetCore.WebUtilities;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Access;
 
 /// <summary>
 /// Lets a window of the teacher's own browser be a judge's, while its other windows stay the teacher's. Cookies belong

@@ -1,9 +1,9 @@
 using Microsoft.AspNetCore.Authorization;
-using PluckyRally.Core;
+using PluckyRally.Core.Score;
 using PluckyRally.Data.Days;
 using PluckyRally.Data.Passes;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Access;
 
 /// <summary>
 /// Asks whether whoever calls may do something: by the role that it has in the thing that the address names.

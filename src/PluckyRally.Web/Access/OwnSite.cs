@@ -1,7 +1,8 @@
 using System.Net;
-using PluckyRally.Core;
+using PluckyRally.Web.Problems;
+using PluckyRally.Web.Start;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Access;
 
 /// <summary>
 /// Answers only to this computer's own names, so that a page of another site cannot pass itself off as this one; and

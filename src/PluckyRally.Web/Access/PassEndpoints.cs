@@ -2,13 +2,15 @@ using Microsoft.AspNetCore.Hosting.Server;
 using Microsoft.AspNetCore.Hosting.Server.Features;
 using Microsoft.AspNetCore.Http.Features;
 using Microsoft.AspNetCore.Http.HttpResults;
-using PluckyRally.Core;
+using PluckyRally.Core.Documents;
 using PluckyRally.Data.Passes;
 using PluckyRally.Data.Rallies;
 using PluckyRally.Data.Sessions;
+using PluckyRally.Web.Live;
+using PluckyRally.Web.Problems;
 using QRCoder;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Access;
 
 /// <summary>The codes and links of a rally: made, shown and ended by the teacher.</summary>
 internal static class PassEndpoints

@@ -1,7 +1,7 @@
 using Microsoft.AspNetCore.Identity;
 using PluckyRally.Data.Owners;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Access;
 
 /// <summary>Which passwords are taken: long enough, and none that is among the first to be tried.</summary>
 internal sealed class PasswordRule : IPasswordValidator<Owner>
@@ -45,7 +45,7 @@ internal sealed class PasswordRule : IPasswordValidator<Owner>
     private static double Entropy(string password) => Zxcvbn.Zxcvbn.MatchPassword(password, Known).Entropy;
 
     /// <summary>What is wrong with a password; null where it will do.</summary>
-    public static Core.Problem? Problem(string password) =>
+    public static Core.Problems.Problem? Problem(string password) =>
         password.Length < Shortest
             ? new(
                 "/password",

@@ -1,7 +1,7 @@
 using System.Collections.Frozen;
-using PluckyRally.Core;
+using PluckyRally.Core.Score;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Access;
 
 /// <summary>What is done here, as far as it differs who may.</summary>
 internal enum Operation

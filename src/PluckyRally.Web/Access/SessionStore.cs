@@ -4,7 +4,7 @@ using System.Security.Cryptography;
 using Microsoft.AspNetCore.WebUtilities;
 using PluckyRally.Data.Sessions;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Access;
 
 /// <summary>
 /// Knows which sessions are good. A cookie names its session and is worth nothing without it, so ending a session ends

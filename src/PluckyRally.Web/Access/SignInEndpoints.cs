@@ -2,13 +2,18 @@ using System.Security.Claims;
 using Microsoft.AspNetCore.Authentication;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Identity;
-using PluckyRally.Core;
+using PluckyRally.Core.Documents;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Score;
 using PluckyRally.Data.Days;
 using PluckyRally.Data.Owners;
 using PluckyRally.Data.Passes;
-using PluckyRally.Data.Sessions;
+using PluckyRally.Web.Day;
+using PluckyRally.Web.Problems;
+using PluckyRally.Web.Start;
+using PluckyRally.Web.Status;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Access;
 
 /// <summary>The teacher comes in with a password; everybody asks who it is, and goes.</summary>
 internal static class SignInEndpoints

@@ -1,6 +1,9 @@
 using Microsoft.AspNetCore.Http.HttpResults;
+using PluckyRally.Web.Access;
+using PluckyRally.Web.Problems;
+using PluckyRally.Web.Start;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Certificates;
 
 /// <summary>
 /// The authority's certificate, for whoever looks after the school's devices. There is nothing secret in it.

@@ -3,8 +3,10 @@ using System.Net;
 using System.Security.Cryptography;
 using System.Security.Cryptography.X509Certificates;
 using PluckyRally.Data.Folder;
+using PluckyRally.Web.Access;
+using PluckyRally.Web.Start;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Certificates;
 
 /// <summary>
 /// A certificate authority of this computer's own, and a certificate from it for the computer's names and addresses,

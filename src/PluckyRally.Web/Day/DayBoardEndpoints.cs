@@ -1,9 +1,14 @@
 using Microsoft.AspNetCore.Http.HttpResults;
-using PluckyRally.Core;
+using PluckyRally.Core.Day;
+using PluckyRally.Core.Documents;
+using PluckyRally.Core.Results;
 using PluckyRally.Data.Days;
 using PluckyRally.Data.Rallies;
+using PluckyRally.Web.Access;
+using PluckyRally.Web.Live;
+using PluckyRally.Web.Problems;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Day;
 
 /// <summary>The board of a fair day: set by the teacher, seen by everybody.</summary>
 internal static class DayBoardEndpoints

@@ -2,9 +2,9 @@ using Ical.Net;
 using Ical.Net.CalendarComponents;
 using Ical.Net.DataTypes;
 using Ical.Net.Serialization;
-using PluckyRally.Core;
+using PluckyRally.Core.Day;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Day;
 
 /// <summary>A fair day as iCalendar (RFC 5545), at local times of whoever reads it.</summary>
 internal static class DayCalendar

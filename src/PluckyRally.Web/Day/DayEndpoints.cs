@@ -1,12 +1,17 @@
 using System.Text;
 using Microsoft.AspNetCore.Http.HttpResults;
-using PluckyRally.Core;
+using PluckyRally.Core.Day;
+using PluckyRally.Core.Documents;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Problems;
 using PluckyRally.Data;
 using PluckyRally.Data.Days;
 using PluckyRally.Data.Kit;
 using PluckyRally.Data.Rallies;
+using PluckyRally.Web.Access;
+using PluckyRally.Web.Problems;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Day;
 
 /// <summary>
 /// Fair days: several rallies on one day, with one page for whoever helps and a rotating board.

@@ -1,10 +1,15 @@
 using Microsoft.AspNetCore.Http.HttpResults;
-using PluckyRally.Core;
+using PluckyRally.Core.Day;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Score;
 using PluckyRally.Data.Days;
 using PluckyRally.Data.Passes;
 using PluckyRally.Data.Rallies;
+using PluckyRally.Web.Access;
+using PluckyRally.Web.Live;
+using PluckyRally.Web.Problems;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Day;
 
 /// <summary>
 /// The day as it goes on: who is at which table, when each rally is expected, and the combined results where the

@@ -1,6 +1,9 @@
-using PluckyRally.Core;
+using PluckyRally.Core.Day;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Score;
+using PluckyRally.Web.Results;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Day;
 
 /// <summary>A fair day as it goes on.</summary>
 /// <param name="Id">Its id.</param>

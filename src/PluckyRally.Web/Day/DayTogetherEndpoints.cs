@@ -1,9 +1,14 @@
 using Microsoft.AspNetCore.Http.HttpResults;
-using PluckyRally.Core;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Teams;
 using PluckyRally.Data.Days;
 using PluckyRally.Data.Rallies;
+using PluckyRally.Web.Access;
+using PluckyRally.Web.Live;
+using PluckyRally.Web.Problems;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Day;
 
 /// <summary>What is done to all rallies of a fair day at once.</summary>
 internal static class DayTogetherEndpoints

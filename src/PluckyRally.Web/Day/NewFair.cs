@@ -1,11 +1,18 @@
 using Microsoft.AspNetCore.Http.HttpResults;
-using PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Day;
+using PluckyRally.Core.Documents;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Teams;
 using PluckyRally.Data.Briefs;
 using PluckyRally.Data.Classes;
 using PluckyRally.Data.Days;
 using PluckyRally.Data.Rallies;
+using PluckyRally.Web.Problems;
+using PluckyRally.Web.Teams;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Day;
 
 /// <summary>A fair day of one brief: its rallies are begun together, from classes and tiers.</summary>
 public sealed record NewFair

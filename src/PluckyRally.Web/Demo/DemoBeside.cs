@@ -1,9 +1,9 @@
 using System.Diagnostics;
 using System.Reflection;
-using PluckyRally.Core;
+using PluckyRally.Core.Problems;
 using PluckyRally.Data.Folder;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Demo;
 
 /// <summary>
 /// The demo, started beside somebody's own data: a server of its own on a free port of this computer, with a folder of

@@ -1,6 +1,9 @@
 using Microsoft.AspNetCore.Http.HttpResults;
+using PluckyRally.Web.Access;
+using PluckyRally.Web.Problems;
+using PluckyRally.Web.Start;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Demo;
 
 /// <summary>To look around in the demo, apart from one's own data, and to leave it again.</summary>
 internal static class DemoEndpoints

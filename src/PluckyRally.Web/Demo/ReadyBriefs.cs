@@ -1,6 +1,10 @@
-using PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Documents;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Readings;
+using PluckyRally.Web.Start;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Demo;
 
 /// <summary>
 /// The demo's briefs, for a school to take copies of. They are read once, when somebody first asks; none where the
@@ -8,9 +12,9 @@ namespace PluckyRally.Web;
 /// </summary>
 internal sealed class ReadyBriefs(DemoBeside demo, ServerSettings settings)
 {
-    private readonly Lazy<IReadOnlyDictionary<string, Document<Core.Brief>>> _all = new(() =>
+    private readonly Lazy<IReadOnlyDictionary<string, Document<Brief>>> _all = new(() =>
         settings.Demo is not null || demo.Files is not { } folder
-            ? new Dictionary<string, Document<Core.Brief>>()
+            ? new Dictionary<string, Document<Brief>>()
             : Directory
                 .EnumerateFiles(folder, "*.brief.json")
                 .Select(file => (Name: Path.GetFileName(file).Split('.')[0], File.ReadAllText(file)))
@@ -24,7 +28,7 @@ internal sealed class ReadyBriefs(DemoBeside demo, ServerSettings settings)
         [.. _all.Value.Select(b => ReadyBrief.Of(b.Key, b.Value.Value)).OrderBy(b => b.Title, StringComparer.Ordinal)];
 
     /// <summary>One by its name; null where there is none.</summary>
-    public Document<Core.Brief>? Find(string name) => _all.Value.GetValueOrDefault(name);
+    public Document<Brief>? Find(string name) => _all.Value.GetValueOrDefault(name);
 }
 
 /// <summary>A brief that is ready to be copied.</summary>
@@ -36,13 +40,13 @@ internal sealed class ReadyBriefs(DemoBeside demo, ServerSettings settings)
 /// <param name="Minutes">How long it takes.</param>
 public sealed record ReadyBrief(string Name, string Title, string Goal, Season Season, Pattern Pattern, int Minutes)
 {
-    internal static ReadyBrief Of(string name, Core.Brief brief) =>
+    internal static ReadyBrief Of(string name, Brief brief) =>
         new(
             name,
             brief.Title,
             brief.Goal,
             brief.Season,
             brief.Pattern,
-            Rounding.Whole(Math.Ceiling(Core.Minutes.OfAll(brief)))
+            Rounding.Whole(Math.Ceiling(Core.Time.Minutes.OfAll(brief)))
         );
 }

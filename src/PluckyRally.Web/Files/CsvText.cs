@@ -3,9 +3,9 @@ using System.Text;
 using CsvHelper;
 using CsvHelper.Configuration;
 using Microsoft.AspNetCore.Http.HttpResults;
-using PluckyRally.Core;
+using PluckyRally.Core.Problems;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Files;
 
 /// <summary>Tables as CSV (RFC 4180), in and out.</summary>
 internal static class CsvText

@@ -1,11 +1,16 @@
 using System.Text;
 using Microsoft.AspNetCore.Http.HttpResults;
-using PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Documents;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Time;
 using PluckyRally.Data.Briefs;
 using PluckyRally.Data.Files;
 using PluckyRally.Data.Rallies;
+using PluckyRally.Web.Problems;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Files;
 
 /// <summary>Briefs and rallies as files in the open formats, out and in.</summary>
 internal static class FilesEndpoints

@@ -2,9 +2,10 @@ using Ical.Net;
 using Ical.Net.CalendarComponents;
 using Ical.Net.DataTypes;
 using Ical.Net.Serialization;
-using PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Time;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Files;
 
 /// <summary>The lessons of a brief as iCalendar (RFC 5545), at local times of whoever reads them.</summary>
 internal static class LessonCalendar
@@ -15,7 +16,7 @@ internal static class LessonCalendar
     /// <param name="begins">When the first lesson begins.</param>
     /// <param name="everyDays">Days from one lesson to the next, from 1.</param>
     /// <param name="now">When the file is written.</param>
-    public static string Write(Core.Brief brief, Guid id, DateTime begins, int everyDays, DateTimeOffset now)
+    public static string Write(Brief brief, Guid id, DateTime begins, int everyDays, DateTimeOffset now)
     {
         var calendar = new Calendar { ProductId = "-//Plucky Rally//Lessons//EN" };
         var lessons = Timetable.Of(brief).Lessons;

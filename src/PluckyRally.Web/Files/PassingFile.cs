@@ -1,6 +1,6 @@
 using PluckyRally.Data.Folder;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Files;
 
 /// <summary>
 /// A zip that is written whole beside the data and gone when it has been sent: a full disk is said, and not sent as

@@ -3,12 +3,15 @@ using System.IO.Compression;
 using System.Text;
 using Microsoft.AspNetCore.Http.HttpResults;
 using MiniExcelLibs;
-using PluckyRally.Core;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Score;
 using PluckyRally.Data.Folder;
 using PluckyRally.Data.Photos;
 using PluckyRally.Data.Rallies;
+using PluckyRally.Web.Problems;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Files;
 
 /// <summary>A rally's results, figures and readings as tables, and everything of it in one file.</summary>
 internal static class TablesEndpoints

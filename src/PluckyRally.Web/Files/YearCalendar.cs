@@ -2,11 +2,11 @@ using Ical.Net;
 using Ical.Net.CalendarComponents;
 using Ical.Net.DataTypes;
 using Ical.Net.Serialization;
-using PluckyRally.Core;
+using PluckyRally.Core.Time;
 using PluckyRally.Data.Rallies;
 using PluckyRally.Data.Year;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Files;
 
 /// <summary>The year's rallies and plans as iCalendar (RFC 5545), as whole days.</summary>
 internal static class YearCalendar
@@ -19,7 +19,7 @@ internal static class YearCalendar
     public static string Write(
         IReadOnlyList<ListedRally> rallies,
         IReadOnlyList<PlannedBrief> plans,
-        Core.School school,
+        School school,
         DateTimeOffset now
     )
     {

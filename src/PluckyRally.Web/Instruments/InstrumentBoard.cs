@@ -1,7 +1,8 @@
 using System.Collections.Concurrent;
-using PluckyRally.Core;
+using PluckyRally.Core.Instruments;
+using PluckyRally.Core.Readings;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Instruments;
 
 /// <summary>What a connected instrument shows, or how it was lost.</summary>
 public enum InstrumentState

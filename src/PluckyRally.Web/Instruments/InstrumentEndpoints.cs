@@ -1,6 +1,8 @@
 using Microsoft.AspNetCore.Http.HttpResults;
+using PluckyRally.Web.Access;
+using PluckyRally.Web.Problems;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Instruments;
 
 /// <summary>The instruments that judges may take readings from.</summary>
 internal static class InstrumentEndpoints

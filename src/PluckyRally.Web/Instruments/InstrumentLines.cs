@@ -1,7 +1,7 @@
 using System.Text;
-using PluckyRally.Core;
+using PluckyRally.Core.Instruments;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Instruments;
 
 /// <summary>
 /// Reads lines of a connection, none longer than an instrument's: whoever sends more at once is not read on.

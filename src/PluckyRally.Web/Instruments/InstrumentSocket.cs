@@ -1,9 +1,11 @@
 using System.Net;
 using System.Net.Sockets;
 using System.Text;
-using PluckyRally.Core;
+using PluckyRally.Core.Instruments;
+using PluckyRally.Web.Start;
+using PluckyRally.Web.Status;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Instruments;
 
 /// <summary>Listens for instruments of this computer: each is one connection that sends lines of plain text.</summary>
 internal sealed class InstrumentSocket(InstrumentBoard board, ServerSettings settings, ILogger<InstrumentSocket> logger)

@@ -1,4 +1,6 @@
-namespace PluckyRally.Web;
+using PluckyRally.Web.Live;
+
+namespace PluckyRally.Web.Instruments;
 
 /// <summary>Tells judges' windows what instruments show when it changes, and that one has gone silent.</summary>
 internal sealed class InstrumentTeller(InstrumentBoard board, LiveTeller live, TimeProvider time) : BackgroundService

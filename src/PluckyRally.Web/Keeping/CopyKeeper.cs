@@ -1,13 +1,15 @@
 using System.Text.Json;
 using System.Threading.Channels;
 using Microsoft.Data.Sqlite;
-using PluckyRally.Core;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Problems;
 using PluckyRally.Data.Copies;
 using PluckyRally.Data.Folder;
 using PluckyRally.Data.Removals;
 using PluckyRally.Data.Sessions;
+using PluckyRally.Web.Status;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Keeping;
 
 /// <summary>
 /// Makes copies by itself: at the first start of a day, when the day changes, and when a lesson is over, a round is

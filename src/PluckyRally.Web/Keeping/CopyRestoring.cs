@@ -2,7 +2,7 @@ using Microsoft.Data.Sqlite;
 using PluckyRally.Data.Copies;
 using PluckyRally.Data.Folder;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Keeping;
 
 /// <summary>
 /// A backup that is to be restored in the browser: the server ends, puts it in place of the data while nobody uses it,

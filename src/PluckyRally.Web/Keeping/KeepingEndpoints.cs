@@ -1,13 +1,18 @@
 using Microsoft.AspNetCore.Http.HttpResults;
-using PluckyRally.Core;
+using PluckyRally.Core.Documents;
 using PluckyRally.Data.Archive;
 using PluckyRally.Data.Briefs;
 using PluckyRally.Data.Copies;
 using PluckyRally.Data.Folder;
 using PluckyRally.Data.Rallies;
 using PluckyRally.Data.Removals;
+using PluckyRally.Web.Briefs;
+using PluckyRally.Web.Files;
+using PluckyRally.Web.Live;
+using PluckyRally.Web.Problems;
+using PluckyRally.Web.Teams;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Keeping;
 
 /// <summary>What is kept: copies, everything in one file, and what was taken away.</summary>
 internal static class KeepingEndpoints

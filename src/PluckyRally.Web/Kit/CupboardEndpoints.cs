@@ -1,13 +1,17 @@
 using System.Globalization;
 using Microsoft.AspNetCore.Http.HttpResults;
-using PluckyRally.Core;
+using PluckyRally.Core.Documents;
+using PluckyRally.Core.Kit;
+using PluckyRally.Core.Time;
 using PluckyRally.Data;
 using PluckyRally.Data.Kit;
 using PluckyRally.Data.Rallies;
 using PluckyRally.Data.Schools;
 using PluckyRally.Data.Year;
+using PluckyRally.Web.Files;
+using PluckyRally.Web.Problems;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Kit;
 
 /// <summary>The cupboard, kept over the year, and what to buy for all that is planned.</summary>
 internal static class CupboardEndpoints

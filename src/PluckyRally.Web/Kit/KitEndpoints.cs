@@ -1,9 +1,17 @@
 using Microsoft.AspNetCore.Http.HttpResults;
-using PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Documents;
+using PluckyRally.Core.Kit;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Route;
+using PluckyRally.Core.Teams;
+using PluckyRally.Core.Time;
 using PluckyRally.Data.Briefs;
 using PluckyRally.Data.Kit;
+using PluckyRally.Web.Problems;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Kit;
 
 /// <summary>Station Kit: what a class needs, what is in the cupboard, what is to be bought.</summary>
 internal static class KitEndpoints
@@ -169,7 +177,7 @@ internal static class KitEndpoints
                 TestNeed.IsLoaded(brief),
                 brief.Conditions,
                 [.. document.Value.Value.Tiers.Select(t => new TierChoice(t.Id, t.Name.Length > 0 ? t.Name : t.Id))],
-                Core.Route.OfBrief(document.Value.Value, Snags.Of(document.Value.Value), stock),
+                Bunting.OfBrief(document.Value.Value, Snags.Of(document.Value.Value), stock),
                 brief.Timing.Phases.FirstOrDefault(p => p.Kind == PhaseKind.Test),
                 TestNeed.Of(brief with { Timing = timing }, stock)
             )

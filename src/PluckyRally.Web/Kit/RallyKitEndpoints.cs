@@ -1,9 +1,14 @@
 using Microsoft.AspNetCore.Http.HttpResults;
-using PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Documents;
+using PluckyRally.Core.Kit;
+using PluckyRally.Core.Papers;
+using PluckyRally.Core.Score;
 using PluckyRally.Data.Kit;
 using PluckyRally.Data.Rallies;
+using PluckyRally.Web.Problems;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Kit;
 
 /// <summary>Station Kit of a rally: each team's kit out and back, and what the cupboard gives and gets.</summary>
 internal static class RallyKitEndpoints

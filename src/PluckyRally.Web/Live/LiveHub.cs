@@ -1,8 +1,10 @@
 using Microsoft.AspNetCore.SignalR;
 using PluckyRally.Data.Passes;
 using PluckyRally.Data.Rallies;
+using PluckyRally.Web.Access;
+using PluckyRally.Web.Instruments;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Live;
 
 /// <summary>
 /// The live line of an open window. It says how far a rally's log has come; a window that has that asks nothing.

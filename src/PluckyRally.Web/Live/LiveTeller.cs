@@ -1,9 +1,11 @@
 using System.Collections.Concurrent;
 using Microsoft.AspNetCore.SignalR;
-using PluckyRally.Core;
+using PluckyRally.Core.Score;
 using PluckyRally.Data.Rallies;
+using PluckyRally.Web.Access;
+using PluckyRally.Web.Instruments;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Live;
 
 /// <summary>What is new.</summary>
 /// <param name="AsOf">How many entries the rally's log has; absent where something else has changed, and everything is

@@ -1,4 +1,4 @@
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Live;
 
 /// <summary>
 /// What takes seconds: rehearsals, and readings that are drawn thousands of times. Few of it run at once, each on a

@@ -1,6 +1,7 @@
-using PluckyRally.Core;
+using PluckyRally.Core.Route;
+using PluckyRally.Core.Score;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Live;
 
 /// <summary>What changes of a rally while it is run, beside its entries; the rest of it is asked for once.</summary>
 /// <param name="AsOf">How many entries its log has.</param>
@@ -20,14 +21,14 @@ public sealed record RallyProgress(
 {
     internal static RallyProgress Of(RoundSheets sheets)
     {
-        var route = Core.Route.OfRally(sheets.Opened, sheets.Round, sheets);
+        var route = Bunting.OfRally(sheets.Opened, sheets.Round, sheets);
         return new(
             sheets.AsOf,
             sheets.Touched.Edition,
             sheets.Opened.Rounds,
             sheets.Opened.Running,
             route,
-            Core.Route.GoesOn(sheets.Opened, sheets.Round, route)
+            Bunting.GoesOn(sheets.Opened, sheets.Round, route)
         );
     }
 }

@@ -1,9 +1,13 @@
 using System.Collections.Concurrent;
 using System.Runtime.CompilerServices;
-using PluckyRally.Core;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Score;
 using PluckyRally.Data.Rallies;
+using PluckyRally.Web.Wall;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Live;
 
 /// <summary>
 /// What is worked out of a rally once for a state of its log, and shared by all who ask. While one is being answered

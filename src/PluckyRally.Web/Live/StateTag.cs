@@ -1,8 +1,9 @@
 using Microsoft.AspNetCore.Http.Features;
 using Microsoft.Net.Http.Headers;
 using PluckyRally.Data.Rallies;
+using PluckyRally.Web.Access;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Live;
 
 /// <summary>
 /// Tags an answer with the state of the rally that it was worked out of. Who has that state is told so, and nothing is

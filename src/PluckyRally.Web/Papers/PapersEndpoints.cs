@@ -1,11 +1,23 @@
 using Microsoft.AspNetCore.Http.HttpResults;
-using PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Day;
+using PluckyRally.Core.Documents;
+using PluckyRally.Core.Papers;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Score;
 using PluckyRally.Data.Briefs;
 using PluckyRally.Data.Days;
 using PluckyRally.Data.Passes;
 using PluckyRally.Data.Rallies;
+using PluckyRally.Web.Access;
+using PluckyRally.Web.Briefs;
+using PluckyRally.Web.Day;
+using PluckyRally.Web.Kit;
+using PluckyRally.Web.Live;
+using PluckyRally.Web.Problems;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Papers;
 
 /// <summary>What goes to the printer, and what comes back written on.</summary>
 internal static class PapersEndpoints

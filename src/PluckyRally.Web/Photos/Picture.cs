@@ -1,7 +1,7 @@
-using PluckyRally.Core;
+using PluckyRally.Core.Problems;
 using SkiaSharp;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Photos;
 
 /// <summary>
 /// A picture made ready to be kept: turned upright, no larger than is needed, and with nothing in it but the picture.

@@ -1,6 +1,7 @@
-using PluckyRally.Core;
+using PluckyRally.Core.Documents;
+using PluckyRally.Core.Problems;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Problems;
 
 /// <summary>
 /// Something that was changed, with what it was changed from: where another window has changed it meanwhile, it is not

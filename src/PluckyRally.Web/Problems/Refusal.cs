@@ -1,9 +1,10 @@
 using System.Reflection;
 using Microsoft.AspNetCore.Http.Metadata;
 using Microsoft.AspNetCore.Mvc;
-using PluckyRally.Core;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Problems;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Problems;
 
 /// <summary>
 /// A problem document (RFC 9457) that lists everything that is wrong, each with its place and what would do.

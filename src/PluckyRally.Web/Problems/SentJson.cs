@@ -1,7 +1,6 @@
 using System.Text;
-using PluckyRally.Core;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Problems;
 
 /// <summary>
 /// The text of a request's body. The core reads it, so that everything wrong with it is said at once.

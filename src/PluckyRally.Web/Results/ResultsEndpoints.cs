@@ -1,8 +1,11 @@
 using Microsoft.AspNetCore.Http.HttpResults;
-using PluckyRally.Core;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Results;
 using PluckyRally.Data.Rallies;
+using PluckyRally.Web.Live;
+using PluckyRally.Web.Problems;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Results;
 
 /// <summary>Station Results: the standings, and why.</summary>
 internal static class ResultsEndpoints

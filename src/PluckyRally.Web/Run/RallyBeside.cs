@@ -1,7 +1,9 @@
-using PluckyRally.Core;
+using PluckyRally.Core.Run;
+using PluckyRally.Core.Score;
 using PluckyRally.Data.Rallies;
+using PluckyRally.Web.Score;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Run;
 
 /// <summary>A rally that is run as one with another: the same lesson in another tier.</summary>
 /// <param name="Id">Its id.</param>

@@ -1,8 +1,16 @@
 using Microsoft.AspNetCore.Http.HttpResults;
-using PluckyRally.Core;
+using PluckyRally.Core.Documents;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Run;
+using PluckyRally.Core.Score;
 using PluckyRally.Data.Rallies;
+using PluckyRally.Web.Access;
+using PluckyRally.Web.Keeping;
+using PluckyRally.Web.Live;
+using PluckyRally.Web.Problems;
+using PluckyRally.Web.Wall;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Run;
 
 /// <summary>
 /// Station Run: the clock of the lesson. Its times are the server's, whatever a device's own clock says.

@@ -1,10 +1,13 @@
 using Microsoft.AspNetCore.Authentication;
-using PluckyRally.Core;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Score;
 using PluckyRally.Data.Passes;
 using PluckyRally.Data.Rallies;
 using PluckyRally.Data.Sessions;
+using PluckyRally.Web.Access;
+using PluckyRally.Web.Keeping;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Score;
 
 /// <summary>
 /// Takes what devices send into a rally's log. Order and time are the server's, and who wrote an entry is who came in;

@@ -1,8 +1,17 @@
 using System.Text.Json.Serialization;
-using PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Kit;
+using PluckyRally.Core.Parts;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Run;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Teams;
 using PluckyRally.Data.Rallies;
+using PluckyRally.Web.Live;
+using PluckyRally.Web.Run;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Score;
 
 /// <summary>
 /// A rally as it is carried about: what a judge needs to record, and nothing that a student should not see over a
@@ -116,7 +125,7 @@ public sealed record JudgeBrief(
     IReadOnlyList<JudgePart> Parts
 )
 {
-    internal static JudgeBrief Of(Core.Brief brief, bool teacher) =>
+    internal static JudgeBrief Of(Brief brief, bool teacher) =>
         new(
             brief.Title,
             brief.Timing.IfLate,
@@ -188,7 +197,7 @@ public abstract record JudgePart
     /// <summary>What it is called.</summary>
     public required string Name { get; init; }
 
-    internal static JudgePart Of(Part part, Core.Brief brief, bool teacher) =>
+    internal static JudgePart Of(Part part, Brief brief, bool teacher) =>
         part switch
         {
             Part.Measured p => new Measured { Id = p.Id, Name = p.Name },

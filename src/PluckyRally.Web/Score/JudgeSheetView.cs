@@ -1,6 +1,9 @@
-using PluckyRally.Core;
+using PluckyRally.Core.Parts;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Score;
+using PluckyRally.Web.Access;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Score;
 
 /// <summary>
 /// A team's sheet as it is carried about. Points are on the teacher's only, and notes on that of who wrote them.
@@ -217,8 +220,8 @@ public sealed record JudgeLogLine(
     private static Entry? WithoutStudents(Entry entry) =>
         entry switch
         {
-            Core.Entry.NoteMade or Core.Entry.KitCounted => null,
-            Core.Entry.LegTimed leg => leg with { Runner = "" },
+            Core.Score.Entry.NoteMade or Core.Score.Entry.KitCounted => null,
+            Core.Score.Entry.LegTimed leg => leg with { Runner = "" },
             _ => entry,
         };
 

@@ -1,9 +1,16 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
-using PluckyRally.Core;
+using PluckyRally.Core.Documents;
+using PluckyRally.Core.Parts;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Score;
 using PluckyRally.Data.Rallies;
+using PluckyRally.Web.Access;
+using PluckyRally.Web.Live;
+using PluckyRally.Web.Problems;
+using PluckyRally.Web.Run;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Score;
 
 /// <summary>Station Score: what a judge needs of a rally and of its teams, and what a judge records.</summary>
 internal static class ScoreEndpoints

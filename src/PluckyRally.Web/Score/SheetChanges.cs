@@ -1,6 +1,9 @@
-using PluckyRally.Core;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Score;
+using PluckyRally.Web.Access;
+using PluckyRally.Web.Live;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Score;
 
 /// <summary>What a device has of a round's sheets.</summary>
 /// <param name="Since">How many entries the rally's log had when the device last heard how far the teams are; null

@@ -1,6 +1,6 @@
 using Microsoft.AspNetCore.StaticFiles;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Start;
 
 /// <summary>
 /// Hands out built files as the build has compressed them, once and as small as can be: beside name.js lie name.js.br

@@ -3,7 +3,7 @@ using System.Text.Json.Serialization;
 using Microsoft.AspNetCore.OpenApi;
 using Microsoft.OpenApi;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Start;
 
 /// <summary>
 /// Says in the API's description what the server always sends: every field that cannot be null; what is null is left

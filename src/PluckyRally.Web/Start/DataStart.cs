@@ -1,5 +1,10 @@
 using Microsoft.AspNetCore.Identity;
-using PluckyRally.Core;
+using PluckyRally.Core.Documents;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Kit;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Teams;
 using PluckyRally.Data;
 using PluckyRally.Data.Classes;
 using PluckyRally.Data.Days;
@@ -11,8 +16,10 @@ using PluckyRally.Data.Photos;
 using PluckyRally.Data.Schools;
 using PluckyRally.Data.Sessions;
 using PluckyRally.Data.Year;
+using PluckyRally.Web.Files;
+using PluckyRally.Web.Photos;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Start;
 
 /// <summary>Makes the data ready before the first request.</summary>
 internal static class DataStart

@@ -2,7 +2,7 @@ using System.Text.RegularExpressions;
 using Microsoft.AspNetCore.OpenApi;
 using Microsoft.OpenApi;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Start;
 
 /// <summary>
 /// Sets each description on one line: where a comment wraps in the sources is no matter of the API's.

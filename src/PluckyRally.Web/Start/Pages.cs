@@ -2,8 +2,10 @@ using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 using PluckyRally.Data.Folder;
+using PluckyRally.Web.Access;
+using PluckyRally.Web.Problems;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Start;
 
 /// <summary>Serves the built front end, and says in one voice what went wrong.</summary>
 internal static class Pages

@@ -1,7 +1,7 @@
 using System.Net;
 using System.Net.Sockets;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Start;
 
 /// <summary>
 /// Sees that the port is free before anything is touched: the demo of a running server must not be made anew under it.

@@ -1,4 +1,4 @@
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Start;
 
 /// <summary>What every answer tells the browser about itself, errors too.</summary>
 internal static class SecurityHeaders

@@ -1,7 +1,7 @@
 using System.Globalization;
 using PluckyRally.Data.Folder;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Start;
 
 /// <summary>What the command line says.</summary>
 /// <param name="Port">The port; 0 for any that is free.</param>

@@ -1,10 +1,11 @@
 using System.Net;
 using System.Text.Encodings.Web;
-using PluckyRally.Core;
 using PluckyRally.Data.Copies;
 using PluckyRally.Data.Folder;
+using PluckyRally.Web.Access;
+using PluckyRally.Web.Problems;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Start;
 
 /// <summary>
 /// What is served where the data cannot be used: one page that says what is wrong, where the newest good copy is and

@@ -1,11 +1,16 @@
 using Microsoft.AspNetCore.Http.HttpResults;
-using PluckyRally.Core;
+using PluckyRally.Core.Documents;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Teams;
 using PluckyRally.Data;
 using PluckyRally.Data.Briefs;
 using PluckyRally.Data.Classes;
 using PluckyRally.Data.Rallies;
+using PluckyRally.Web.Files;
+using PluckyRally.Web.Live;
+using PluckyRally.Web.Problems;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Teams;
 
 /// <summary>Station Teams: classes, students, and teams made of them.</summary>
 internal static class ClassEndpoints

@@ -1,8 +1,8 @@
-using PluckyRally.Core;
+using PluckyRally.Core.Teams;
 using PluckyRally.Data.Classes;
 using PluckyRally.Data.Rallies;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Teams;
 
 /// <summary>The rallies of a class.</summary>
 internal static class ClassLessons

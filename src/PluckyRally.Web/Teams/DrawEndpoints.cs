@@ -1,10 +1,18 @@
 using System.Security.Cryptography;
 using Microsoft.AspNetCore.Http.HttpResults;
-using PluckyRally.Core;
+using PluckyRally.Core.Documents;
+using PluckyRally.Core.Kit;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Teams;
 using PluckyRally.Data.Kit;
 using PluckyRally.Data.Rallies;
+using PluckyRally.Web.Access;
+using PluckyRally.Web.Live;
+using PluckyRally.Web.Problems;
+using PluckyRally.Web.Run;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Teams;
 
 /// <summary>What is drawn for the teams of a rally: cards of a deal, bags of material. Each draw is an entry.</summary>
 internal static class DrawEndpoints

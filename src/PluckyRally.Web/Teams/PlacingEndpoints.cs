@@ -1,9 +1,11 @@
 using Microsoft.AspNetCore.Http.HttpResults;
-using PluckyRally.Core;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Teams;
 using PluckyRally.Data.Classes;
 using PluckyRally.Data.Rallies;
+using PluckyRally.Web.Problems;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Teams;
 
 /// <summary>
 /// Station Teams, while a rally is run: who could still come in, and what the class's preferences say to it.

@@ -1,11 +1,24 @@
 using System.Text.Json.Serialization;
 using Microsoft.AspNetCore.Http.HttpResults;
-using PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Documents;
+using PluckyRally.Core.Kit;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Route;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Teams;
 using PluckyRally.Data.Briefs;
 using PluckyRally.Data.Classes;
 using PluckyRally.Data.Rallies;
+using PluckyRally.Web.Access;
+using PluckyRally.Web.Live;
+using PluckyRally.Web.Problems;
+using PluckyRally.Web.Run;
+using PluckyRally.Web.Status;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Teams;
 
 /// <summary>Station Teams: a brief, a class and its teams become a rally.</summary>
 internal static class TeamsEndpoints
@@ -137,7 +150,7 @@ internal static class TeamsEndpoints
         var first = rallies[0].OrThrow();
         return TypedResults.Created(
             $"/api/rallies/{ids[0]}",
-            new RallyBegun(ids[0], Core.Route.GoesOn(first, 1, Core.Route.OfRally(first, 1)))
+            new RallyBegun(ids[0], Bunting.GoesOn(first, 1, Bunting.OfRally(first, 1)))
         );
     }
 
@@ -258,7 +271,7 @@ public sealed record NewRally
     /// <summary>
     /// The tiers that its teams work in, in the order of the brief; the brief itself is the first. At least one.
     /// </summary>
-    internal IList<string> TiersOf(Core.Brief brief) =>
+    internal IList<string> TiersOf(Brief brief) =>
         [
             .. Teams
                 .Select(t => t.Tier ?? Tier)
@@ -365,7 +378,7 @@ public sealed record RallyOpened(
     Guid Id,
     string Name,
     DateOnly? Date,
-    Core.Brief Brief,
+    Brief Brief,
     string Tier,
     IReadOnlyList<Team> Teams,
     int Unread,
@@ -405,7 +418,7 @@ public sealed record RallyOpened(
             compiled.Measures.ToDictionary(m => m.Key, m => MeasurePad.For(m.Value)),
             MethodWords.Say(compiled),
             StudentSheet.Of(compiled.Brief, compiled),
-            Core.Jobs.Of(compiled.Brief),
+            Core.Teams.Jobs.Of(compiled.Brief),
             run.Teams.ToDictionary(t => t.Id, t => CardShown.Of(compiled.Brief, t)),
             run.Teams.ToDictionary(t => t.Id, t => TeamKit.SayBag(compiled.Brief, t)),
             progress

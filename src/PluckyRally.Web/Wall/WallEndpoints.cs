@@ -1,10 +1,24 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
-using PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Debriefs;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Run;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Teams;
+using PluckyRally.Core.Time;
 using PluckyRally.Data.Photos;
 using PluckyRally.Data.Rallies;
+using PluckyRally.Web.Access;
+using PluckyRally.Web.Live;
+using PluckyRally.Web.Photos;
+using PluckyRally.Web.Problems;
+using PluckyRally.Web.Run;
+using PluckyRally.Web.Score;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Wall;
 
 /// <summary>The wall: what a class may see from its seats, and no more.</summary>
 internal static class WallEndpoints
@@ -75,7 +89,7 @@ internal static class WallEndpoints
             return new Refused(found.Opened.Problems);
         var shown = LessonClock.Of(found.Opened.Value, round).Wall;
         return TypedResults.Ok(
-            Core.Board.Of(found.Opened.Value, shown.Round, shown.Of) is { } board
+            Core.Results.Board.Of(found.Opened.Value, shown.Round, shown.Of) is { } board
                 ? BoardOnWall.Of(board, shown.Revealed)
                 : BoardOnWall.Of(rounds.Standings(found, shown.Round), shown.Revealed)
         );
@@ -378,7 +392,8 @@ public sealed record BoardOnWall(
     internal static int PlacesOf(OpenedRally opened, WallShown shown) =>
         shown.Shows != WallShows.Board
             ? 0
-            : Core.Board.Of(opened, shown.Round, shown.Of)?.Places ?? opened.Result(shown.Round).Standings.Places;
+            : Core.Results.Board.Of(opened, shown.Round, shown.Of)?.Places
+                ?? opened.Result(shown.Round).Standings.Places;
 
     internal static BoardOnWall Of(Board board, int revealed) =>
         new(

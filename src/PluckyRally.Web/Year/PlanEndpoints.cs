@@ -1,12 +1,15 @@
 using Microsoft.AspNetCore.Http.HttpResults;
-using PluckyRally.Core;
+using PluckyRally.Core.Documents;
+using PluckyRally.Core.Time;
 using PluckyRally.Data;
 using PluckyRally.Data.Briefs;
 using PluckyRally.Data.Rallies;
 using PluckyRally.Data.Schools;
 using PluckyRally.Data.Year;
+using PluckyRally.Web.Files;
+using PluckyRally.Web.Problems;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Year;
 
 /// <summary>Briefs that have their place in the year before any team exists, and the year as a calendar.</summary>
 internal static class PlanEndpoints

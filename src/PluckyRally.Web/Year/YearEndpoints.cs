@@ -1,10 +1,14 @@
 using Microsoft.AspNetCore.Http.HttpResults;
-using PluckyRally.Core;
+using PluckyRally.Core.Debriefs;
+using PluckyRally.Core.Route;
+using PluckyRally.Core.Run;
+using PluckyRally.Core.Time;
 using PluckyRally.Data.Rallies;
 using PluckyRally.Data.Schools;
 using PluckyRally.Data.Year;
+using PluckyRally.Web.Problems;
 
-namespace PluckyRally.Web;
+namespace PluckyRally.Web.Year;
 
 /// <summary>The year line: the rallies along the school year, and how far the next one is.</summary>
 internal static class YearEndpoints
@@ -143,7 +147,7 @@ internal static class YearEndpoints
             if (await log.Open(candidate.Id, stop) is not { Opened: { IsOk: true } opened })
                 continue;
             var round = opened.Value.Running;
-            var route = Core.Route.OfRally(opened.Value, round);
+            var route = Bunting.OfRally(opened.Value, round);
             var next = new NextRally(
                 candidate.Id,
                 candidate.Name,
@@ -152,7 +156,7 @@ internal static class YearEndpoints
                 opened.Value.In(round).Present.Count,
                 round,
                 route,
-                Core.Route.GoesOn(opened.Value, round, route)
+                Bunting.GoesOn(opened.Value, round, route)
             );
             if (candidate.Date == today && LessonClock.Of(opened.Value, round).Phase is not null)
                 return next;

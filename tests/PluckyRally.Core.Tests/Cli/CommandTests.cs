@@ -1,5 +1,8 @@
 using System.Text.Json;
 using PluckyRally.Cli;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Documents;
+using PluckyRally.Core.Files;
 using PluckyRally.Tests;
 using Shouldly;
 using Xunit;

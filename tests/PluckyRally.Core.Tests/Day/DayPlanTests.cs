@@ -1,3 +1,8 @@
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Day;
+using PluckyRally.Core.Kit;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Time;
 using Shouldly;
 using Xunit;
 

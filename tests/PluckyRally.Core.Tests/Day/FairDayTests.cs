@@ -1,3 +1,5 @@
+using PluckyRally.Core.Day;
+using PluckyRally.Core.Score;
 using Shouldly;
 using Xunit;
 

@@ -1,3 +1,5 @@
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Teams;
 using Shouldly;
 using Xunit;
 

@@ -1,4 +1,6 @@
 using CsCheck;
+using PluckyRally.Core.Expressions;
+using PluckyRally.Core.Readings;
 using Shouldly;
 using Xunit;
 

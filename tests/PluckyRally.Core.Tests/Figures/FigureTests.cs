@@ -1,3 +1,11 @@
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Checks;
+using PluckyRally.Core.Curves;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Statistics;
 using Shouldly;
 using Xunit;
 

@@ -1,4 +1,7 @@
 using System.Numerics;
+using PluckyRally.Core.Checks;
+using PluckyRally.Core.Figures;
+using PluckyRally.Core.Readings;
 using Shouldly;
 using Xunit;
 

@@ -1,5 +1,8 @@
 using System.Text.Json;
 using CsCheck;
+using PluckyRally.Core.Documents;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Problems;
 using Shouldly;
 using Xunit;
 

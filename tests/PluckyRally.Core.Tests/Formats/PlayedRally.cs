@@ -1,3 +1,6 @@
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Score;
+
 namespace PluckyRally.Core.Tests.Formats;
 
 /// <summary>

@@ -1,3 +1,10 @@
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Checks;
+using PluckyRally.Core.Curves;
+using PluckyRally.Core.Figures;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Score;
+
 namespace PluckyRally.Core.Tests.Formats;
 
 /// <summary>

@@ -1,3 +1,5 @@
+using PluckyRally.Core.Documents;
+using PluckyRally.Core.Score;
 using PluckyRally.Tests;
 using Shouldly;
 using Xunit;

@@ -1,3 +1,5 @@
+using PluckyRally.Core.Instruments;
+using PluckyRally.Core.Readings;
 using Shouldly;
 using Xunit;
 

@@ -1,3 +1,4 @@
+using PluckyRally.Core.Instruments;
 using PluckyRally.Instruments;
 using Shouldly;
 using Xunit;

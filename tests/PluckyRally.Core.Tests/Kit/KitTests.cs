@@ -1,4 +1,8 @@
 using CsCheck;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Curves;
+using PluckyRally.Core.Kit;
+using PluckyRally.Core.Readings;
 using Shouldly;
 using Xunit;
 

@@ -1,3 +1,7 @@
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Curves;
+using PluckyRally.Core.Kit;
+using PluckyRally.Core.Score;
 using Shouldly;
 using Xunit;
 

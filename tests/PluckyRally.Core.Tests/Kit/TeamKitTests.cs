@@ -1,3 +1,7 @@
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Kit;
+using PluckyRally.Core.Route;
+using PluckyRally.Core.Score;
 using Shouldly;
 using Xunit;
 
@@ -101,7 +105,8 @@ public sealed class TeamKitTests
     public void Counting_a_kit_is_no_score()
     {
         Count("Able", KitWay.Out, "", ("straws", 12));
-        Core.Route.OfRally(OpenedRally.Open(_class.Rally).OrThrow(), 1)
+        Bunting
+            .OfRally(OpenedRally.Open(_class.Rally).OrThrow(), 1)
             .ShouldSatisfyAllConditions(
                 r =>
                     r.Single(p => p.Station == Station.Kit)
@@ -114,7 +119,8 @@ public sealed class TeamKitTests
         Count("Bold", KitWay.Out, "", ("straws", 12));
         Count("Able", KitWay.Back, "", ("scissors", 2));
         Count("Bold", KitWay.Back, "", ("scissors", 2));
-        Core.Route.OfRally(OpenedRally.Open(_class.Rally).OrThrow(), 1)
+        Bunting
+            .OfRally(OpenedRally.Open(_class.Rally).OrThrow(), 1)
             .Single(p => p.Station == Station.Kit)
             .Next.ShouldBe("All kits are back and whole.");
     }

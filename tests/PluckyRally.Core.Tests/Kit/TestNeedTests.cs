@@ -1,3 +1,7 @@
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Kit;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Time;
 using Shouldly;
 using Xunit;
 

@@ -1,3 +1,4 @@
+using PluckyRally.Core.Kit;
 using Shouldly;
 using Xunit;
 

@@ -1,3 +1,12 @@
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Checks;
+using PluckyRally.Core.Curves;
+using PluckyRally.Core.Documents;
+using PluckyRally.Core.Papers;
+using PluckyRally.Core.Parts;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Score;
 using PluckyRally.Core.Tests.Results;
 using PluckyRally.Tests;
 using Shouldly;

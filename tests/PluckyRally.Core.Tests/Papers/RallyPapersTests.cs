@@ -1,3 +1,9 @@
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Curves;
+using PluckyRally.Core.Documents;
+using PluckyRally.Core.Papers;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Score;
 using PluckyRally.Tests;
 using Shouldly;
 using Xunit;

@@ -1,3 +1,7 @@
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Curves;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Score;
 using Shouldly;
 using Xunit;
 
@@ -164,7 +168,7 @@ public sealed class ChangedPriceTests
         return new()
         {
             Id = Id(),
-            Changes = Core.BriefChanges.Between(
+            Changes = Core.Briefs.BriefChanges.Between(
                 now,
                 now with
                 {

@@ -1,3 +1,7 @@
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Score;
+
 namespace PluckyRally.Core.Tests.Parts;
 
 /// <summary>One part by itself: what is recorded, and what it gives.</summary>

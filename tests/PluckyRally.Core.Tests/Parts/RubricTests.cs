@@ -1,3 +1,6 @@
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Parts;
+using PluckyRally.Core.Score;
 using Shouldly;
 using Xunit;
 

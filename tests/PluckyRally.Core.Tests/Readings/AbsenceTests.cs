@@ -1,3 +1,5 @@
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Readings;
 using Shouldly;
 using Xunit;
 

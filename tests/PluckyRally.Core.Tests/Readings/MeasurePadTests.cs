@@ -1,3 +1,4 @@
+using PluckyRally.Core.Readings;
 using Shouldly;
 using Xunit;
 

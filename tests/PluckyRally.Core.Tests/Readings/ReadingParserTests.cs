@@ -1,4 +1,5 @@
 using CsCheck;
+using PluckyRally.Core.Readings;
 using Shouldly;
 using Xunit;
 

@@ -1,3 +1,7 @@
+using PluckyRally.Core.Curves;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Score;
 using Shouldly;
 using Xunit;
 

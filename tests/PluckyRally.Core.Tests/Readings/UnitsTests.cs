@@ -1,4 +1,5 @@
 using System.Globalization;
+using PluckyRally.Core.Readings;
 using Shouldly;
 using Xunit;
 

@@ -1,3 +1,7 @@
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Documents;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Score;
 using PluckyRally.Core.Tests.Formats;
 using PluckyRally.Tests;
 using Shouldly;

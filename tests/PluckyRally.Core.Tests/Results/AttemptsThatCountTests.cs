@@ -1,3 +1,10 @@
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Checks;
+using PluckyRally.Core.Curves;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Score;
 using PluckyRally.Core.Tests.Formats;
 using Shouldly;
 using Xunit;

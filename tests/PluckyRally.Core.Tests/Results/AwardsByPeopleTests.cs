@@ -1,3 +1,7 @@
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Debriefs;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Score;
 using Shouldly;
 using Xunit;
 

@@ -1,3 +1,7 @@
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Curves;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Score;
 using PluckyRally.Core.Tests.Formats;
 using Shouldly;
 using Xunit;

@@ -1,3 +1,7 @@
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Checks;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Results;
 using Shouldly;
 using Xunit;
 

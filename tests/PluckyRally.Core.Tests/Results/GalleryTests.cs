@@ -1,3 +1,6 @@
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Score;
 using Shouldly;
 using Xunit;
 

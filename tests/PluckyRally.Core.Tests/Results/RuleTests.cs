@@ -1,3 +1,8 @@
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Checks;
+using PluckyRally.Core.Curves;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Results;
 using Shouldly;
 using Xunit;
 

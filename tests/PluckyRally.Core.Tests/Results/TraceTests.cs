@@ -1,4 +1,8 @@
 using CsCheck;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Curves;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Results;
 using Shouldly;
 using Xunit;
 

@@ -1,3 +1,6 @@
+using PluckyRally.Core.Run;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Time;
 using Shouldly;
 using Xunit;
 

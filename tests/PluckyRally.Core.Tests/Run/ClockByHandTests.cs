@@ -1,4 +1,8 @@
 using CsCheck;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Run;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Time;
 using PluckyRally.Tests;
 using Shouldly;
 using Xunit;

@@ -1,3 +1,8 @@
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Route;
+using PluckyRally.Core.Run;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Time;
 using Shouldly;
 using Xunit;
 
@@ -135,8 +140,9 @@ public sealed class LessonClockTests
         Station().ShouldBe((Readiness.InProgress, "The build phase is running."));
         Begin("", 9);
         Station().ShouldBe((Readiness.Done, "The lesson is over."));
-        Core.Route.OfRally(OpenedRally.Open(_class.Rally).OrThrow(), 1)
-            .Single(p => p.Station == Core.Station.Score)
+        Bunting
+            .OfRally(OpenedRally.Open(_class.Rally).OrThrow(), 1)
+            .Single(p => p.Station == Core.Route.Station.Score)
             .Readiness.ShouldBe(Readiness.NotStarted);
     }
 
@@ -184,9 +190,9 @@ public sealed class LessonClockTests
 
     private (Readiness, string) Station()
     {
-        var run = Core
-            .Route.OfRally(OpenedRally.Open(_class.Rally).OrThrow(), 1)
-            .Single(p => p.Station == Core.Station.Run);
+        var run = Bunting
+            .OfRally(OpenedRally.Open(_class.Rally).OrThrow(), 1)
+            .Single(p => p.Station == Core.Route.Station.Run);
         return (run.Readiness, run.Next);
     }
 

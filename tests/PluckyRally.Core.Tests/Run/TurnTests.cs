@@ -1,3 +1,8 @@
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Route;
+using PluckyRally.Core.Run;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Time;
 using Shouldly;
 using Xunit;
 
@@ -195,7 +200,7 @@ public sealed class TurnTests
     }
 
     private static string Next(Happening rally) =>
-        Route.OfRally(OpenedRally.Open(rally.Rally).OrThrow(), 1).Single(p => p.Station == Station.Score).Next;
+        Bunting.OfRally(OpenedRally.Open(rally.Rally).OrThrow(), 1).Single(p => p.Station == Station.Score).Next;
 
     private void Keep(Entry entry) => _rally.Keep(entry);
 

@@ -1,4 +1,8 @@
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Run;
+using PluckyRally.Core.Score;
 using PluckyRally.Core.Tests.Parts;
+using PluckyRally.Core.Time;
 using Shouldly;
 using Xunit;
 

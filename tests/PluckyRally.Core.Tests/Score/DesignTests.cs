@@ -1,7 +1,9 @@
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Score;
 using Shouldly;
 using Xunit;
 
-namespace PluckyRally.Core.Tests.Scoring;
+namespace PluckyRally.Core.Tests.Score;
 
 public sealed class DesignTests
 {

@@ -1,7 +1,16 @@
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Curves;
+using PluckyRally.Core.Documents;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Parts;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Run;
+using PluckyRally.Core.Score;
 using Shouldly;
 using Xunit;
 
-namespace PluckyRally.Core.Tests.Scoring;
+namespace PluckyRally.Core.Tests.Score;
 
 public sealed class EntryWordsTests
 {

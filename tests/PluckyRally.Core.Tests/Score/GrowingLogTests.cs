@@ -1,11 +1,17 @@
 using System.Reflection;
 using CsCheck;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Run;
+using PluckyRally.Core.Score;
 using PluckyRally.Core.Tests.Results;
+using PluckyRally.Core.Time;
 using PluckyRally.Tests;
 using Shouldly;
 using Xunit;
 
-namespace PluckyRally.Core.Tests.Scoring;
+namespace PluckyRally.Core.Tests.Score;
 
 /// <summary>
 /// A rally that is kept in memory grows entry by entry; it must be what reading the whole log again would give.

@@ -1,7 +1,9 @@
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Score;
 using Shouldly;
 using Xunit;
 
-namespace PluckyRally.Core.Tests.Scoring;
+namespace PluckyRally.Core.Tests.Score;
 
 /// <summary>The room is 300 cm high and teams are expected to reach 40 to 120.</summary>
 public sealed class LikelyTests

@@ -1,7 +1,11 @@
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Run;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Time;
 using Shouldly;
 using Xunit;
 
-namespace PluckyRally.Core.Tests.Scoring;
+namespace PluckyRally.Core.Tests.Score;
 
 /// <summary>The record of a lesson: who did what to the clock and when, and what was taken back.</summary>
 public sealed class LogLineTests

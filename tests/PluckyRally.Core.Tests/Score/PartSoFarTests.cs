@@ -1,4 +1,8 @@
 using System.Text.Json;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Checks;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Score;
 using Shouldly;
 using Xunit;
 

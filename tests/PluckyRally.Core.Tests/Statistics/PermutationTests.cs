@@ -1,3 +1,4 @@
+using PluckyRally.Core.Statistics;
 using Shouldly;
 using Xunit;
 

@@ -1,3 +1,5 @@
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Statistics;
 using Shouldly;
 using Xunit;
 

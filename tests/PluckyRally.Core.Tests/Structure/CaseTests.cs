@@ -1,5 +1,10 @@
 using System.Reflection;
 using System.Text.Json.Serialization;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Checks;
+using PluckyRally.Core.Curves;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Score;
 using PluckyRally.Tests;
 using Shouldly;
 using Xunit;
@@ -86,7 +91,7 @@ public sealed class CaseTests
 
     private static (Type Union, Type Case) Types(string union, string kind)
     {
-        var whole = typeof(Part).Assembly.GetType($"PluckyRally.Core.{union}")!;
+        var whole = typeof(Part).Assembly.GetTypes().Single(t => t.Name == union && !t.IsNested);
         return (whole, whole.GetNestedType(kind)!);
     }
 }

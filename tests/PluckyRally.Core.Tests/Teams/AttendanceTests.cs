@@ -1,3 +1,8 @@
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Curves;
+using PluckyRally.Core.Kit;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Teams;
 using Shouldly;
 using Xunit;
 

@@ -1,3 +1,4 @@
+using PluckyRally.Core.Teams;
 using Shouldly;
 using Xunit;
 

@@ -1,3 +1,7 @@
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Teams;
+using PluckyRally.Core.Time;
 using Shouldly;
 using Xunit;
 

@@ -1,3 +1,6 @@
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Teams;
 using Shouldly;
 using Xunit;
 

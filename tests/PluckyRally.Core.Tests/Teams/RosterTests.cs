@@ -1,3 +1,9 @@
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Curves;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Route;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Teams;
 using Shouldly;
 using Xunit;
 
@@ -58,7 +64,7 @@ public sealed class RosterTests
         );
         Rows().ShouldBe(["Terns Placed ", "Whelks Away left at ten"], "nobody is first of one");
         _rally.Result(1).Standings.Rows[0].TotalText.ShouldBe("10.0", "the best is its own now");
-        Route.OfRally(_rally, 1).Single(p => p.Station == Station.Score).Missing.ShouldBe(0);
+        Bunting.OfRally(_rally, 1).Single(p => p.Station == Station.Score).Missing.ShouldBe(0);
         _rally.In(1).Present.ShouldHaveSingleItem();
 
         // What it did stays with it, and counts again when it is back.

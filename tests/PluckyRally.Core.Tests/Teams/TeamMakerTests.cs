@@ -1,4 +1,5 @@
 using CsCheck;
+using PluckyRally.Core.Teams;
 using PluckyRally.Tests;
 using Shouldly;
 using Xunit;

@@ -1,3 +1,4 @@
+using PluckyRally.Core.Time;
 using Shouldly;
 using Xunit;
 

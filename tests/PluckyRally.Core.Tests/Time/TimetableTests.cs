@@ -1,4 +1,6 @@
 using CsCheck;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Time;
 using Shouldly;
 using Xunit;
 

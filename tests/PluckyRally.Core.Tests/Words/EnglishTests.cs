@@ -1,3 +1,6 @@
+using PluckyRally.Core.Kit;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Words;
 using Shouldly;
 using Xunit;
 

@@ -1,6 +1,13 @@
-using PluckyRally.Core.Tests.Formats;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Debriefs;
+using PluckyRally.Core.Documents;
+using PluckyRally.Core.Papers;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Rehearsals;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Run;
+using PluckyRally.Core.Score;
 using PluckyRally.Core.Tests.Results;
-using PluckyRally.Core.Tests.Scoring;
 using PluckyRally.Tests;
 using Shouldly;
 using Xunit;
@@ -86,7 +93,7 @@ public sealed class EverySentenceTests
         said.Add("brief: Markdown", BriefMarkdown.Write(compiled.Value.Edition, withTeacherPart: true), own);
         said.Add("papers: brief", BriefPapers.Of(compiled.Value), own);
         said.Add("papers: judge's sheet", JudgeSheet.Of(compiled.Value), own);
-        var rehearsal = Core.Rehearsal.Of(compiled.Value, new() { Classes = 10 }, ThingsRemembered.Of([]));
+        var rehearsal = Rehearsal.Of(compiled.Value, new() { Classes = 10 }, ThingsRemembered.Of([]));
         if (rehearsal.IsOk)
             said.Add("rehearsal", RehearsalReport.Of(rehearsal.Value, _ => { }, CancellationToken.None), own);
         else

@@ -1,5 +1,6 @@
 using System.Text.Json;
 using System.Text.RegularExpressions;
+using PluckyRally.Core.Files;
 
 namespace PluckyRally.Core.Tests.Words;
 

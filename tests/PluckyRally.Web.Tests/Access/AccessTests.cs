@@ -2,12 +2,18 @@ using System.Net;
 using System.Net.Http.Json;
 using Microsoft.AspNetCore.SignalR;
 using Microsoft.AspNetCore.SignalR.Client;
-using PluckyRally.Core;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Run;
+using PluckyRally.Core.Score;
 using PluckyRally.Data.Passes;
+using PluckyRally.Web.Access;
+using PluckyRally.Web.Run;
+using PluckyRally.Web.Teams;
 using Shouldly;
 using Xunit;
 
-namespace PluckyRally.Web.Tests;
+namespace PluckyRally.Web.Tests.Access;
 
 /// <summary>
 /// A classroom's devices: without a password or a pass nobody reads or writes anything, with one no more than it is

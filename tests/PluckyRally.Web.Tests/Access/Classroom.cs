@@ -1,10 +1,12 @@
 using System.Net.Http.Json;
-using PluckyRally.Core;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Score;
 using PluckyRally.Data.Passes;
+using PluckyRally.Web.Access;
 using Shouldly;
 using Xunit;
 
-namespace PluckyRally.Web.Tests;
+namespace PluckyRally.Web.Tests.Access;
 
 /// <summary>A server that lets the classroom in, its teacher signed in, and devices that join.</summary>
 internal sealed class Classroom : IDisposable

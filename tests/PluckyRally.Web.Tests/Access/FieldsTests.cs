@@ -1,10 +1,15 @@
 using System.Text.Json;
-using PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Checks;
+using PluckyRally.Core.Run;
+using PluckyRally.Core.Score;
 using PluckyRally.Tests;
+using PluckyRally.Web.Run;
+using PluckyRally.Web.Teams;
 using Shouldly;
 using Xunit;
 
-namespace PluckyRally.Web.Tests;
+namespace PluckyRally.Web.Tests.Access;
 
 /// <summary>
 /// A judge and a wall are sent the fields that stand in these lists and no others, for every demo rally. A field that
@@ -365,7 +370,7 @@ public sealed class FieldsTests : IDisposable
     public async Task Notes_hints_and_keys_stand_nowhere_in_it()
     {
         await _class.Begin();
-        var brief = new Core.Brief
+        var brief = new Brief
         {
             Title = "Finds",
             Story = "the secret story",

@@ -2,7 +2,7 @@ using System.Net;
 using Shouldly;
 using Xunit;
 
-namespace PluckyRally.Web.Tests;
+namespace PluckyRally.Web.Tests.Access;
 
 public sealed class HeadersTests : IDisposable
 {

@@ -5,13 +5,15 @@ using System.Security.Cryptography.X509Certificates;
 using Microsoft.AspNetCore.Hosting.Server;
 using Microsoft.AspNetCore.Hosting.Server.Features;
 using Microsoft.AspNetCore.Http.Features;
-using PluckyRally.Core;
+using PluckyRally.Core.Files;
 using PluckyRally.Data.Folder;
 using PluckyRally.Data.Passes;
+using PluckyRally.Web.Access;
+using PluckyRally.Web.Certificates;
 using Shouldly;
 using Xunit;
 
-namespace PluckyRally.Web.Tests;
+namespace PluckyRally.Web.Tests.Access;
 
 /// <summary>
 /// The encrypted line: an authority of this computer's own, which a device that trusts it takes, and any other does

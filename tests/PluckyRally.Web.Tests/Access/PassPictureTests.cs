@@ -1,13 +1,13 @@
 using System.Text.RegularExpressions;
-using PluckyRally.Core;
 using PluckyRally.Data.Passes;
+using PluckyRally.Web.Access;
 using Shouldly;
 using SkiaSharp;
 using Xunit;
 using ZXing;
 using ZXing.QrCode;
 
-namespace PluckyRally.Web.Tests;
+namespace PluckyRally.Web.Tests.Access;
 
 /// <summary>
 /// The picture of a pass, read by another library (ZXing.Net) than the one that draws it, as a phone's camera would.

@@ -1,4 +1,5 @@
-using PluckyRally.Core;
+using PluckyRally.Core.Score;
+using PluckyRally.Web.Access;
 using Shouldly;
 using Xunit;
 

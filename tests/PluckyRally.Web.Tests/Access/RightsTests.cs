@@ -1,10 +1,16 @@
 using System.Net;
-using PluckyRally.Core;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Kit;
+using PluckyRally.Core.Run;
+using PluckyRally.Core.Score;
 using PluckyRally.Data.Passes;
+using PluckyRally.Web.Access;
+using PluckyRally.Web.Run;
+using PluckyRally.Web.Score;
 using Shouldly;
 using Xunit;
 
-namespace PluckyRally.Web.Tests;
+namespace PluckyRally.Web.Tests.Access;
 
 /// <summary>A judge records and strikes out what that judge recorded, and nothing more.</summary>
 public sealed class RightsTests : IDisposable

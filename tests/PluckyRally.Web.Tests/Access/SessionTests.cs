@@ -6,13 +6,15 @@ using Microsoft.AspNetCore.RateLimiting;
 using Microsoft.AspNetCore.SignalR.Client;
 using Microsoft.Extensions.DependencyInjection;
 using Microsoft.Extensions.Options;
-using PluckyRally.Core;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Score;
 using PluckyRally.Data.Owners;
 using PluckyRally.Data.Passes;
+using PluckyRally.Web.Access;
 using Shouldly;
 using Xunit;
 
-namespace PluckyRally.Web.Tests;
+namespace PluckyRally.Web.Tests.Access;
 
 /// <summary>Sessions are kept by the server: what ends one ends it everywhere at once.</summary>
 public sealed class SessionTests : IDisposable

@@ -6,9 +6,19 @@ using System.Net;
 using System.Net.Sockets;
 using System.Text;
 using System.Text.Json.Nodes;
-using PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Curves;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Kit;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Score;
 using PluckyRally.Data.Rallies;
 using PluckyRally.Tests;
+using PluckyRally.Web.Briefs;
+using PluckyRally.Web.Kit;
+using PluckyRally.Web.Photos;
+using PluckyRally.Web.Start;
+using PluckyRally.Web.Teams;
 using Shouldly;
 using Xunit;
 
@@ -187,7 +197,7 @@ public sealed class FaultTests : IDisposable
     {
         var answer = await _app.Post(
             "/api/briefs",
-            fields.Insert(1, $"\"format\":\"{Core.Brief.FormatName}\",\"version\":1,")
+            fields.Insert(1, $"\"format\":\"{Brief.FormatName}\",\"version\":1,")
         );
         answer.StatusCode.ShouldBe(HttpStatusCode.UnprocessableEntity);
         (await RunningApp.Read(answer)).GetProperty("title").GetString()!.ShouldContain("half a character");
@@ -199,7 +209,7 @@ public sealed class FaultTests : IDisposable
             await _app.Post(
                 "/api/briefs",
                 $$"""
-                {"format":"{{Core.Brief.FormatName}}","version":1,"title":"Boat \ud83d\udea3 and a \\ud83d written out"}
+                {"format":"{{Brief.FormatName}}","version":1,"title":"Boat \ud83d\udea3 and a \\ud83d written out"}
                 """
             )
         ).StatusCode.ShouldBe(HttpStatusCode.Created);

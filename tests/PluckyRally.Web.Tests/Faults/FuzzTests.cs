@@ -1,10 +1,12 @@
 using System.Globalization;
 using System.Text;
-using System.Text.Json;
 using System.Text.Json.Nodes;
-using PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Day;
 using PluckyRally.Data.Passes;
 using PluckyRally.Tests;
+using PluckyRally.Web.Access;
+using PluckyRally.Web.Teams;
 using Shouldly;
 using Xunit;
 

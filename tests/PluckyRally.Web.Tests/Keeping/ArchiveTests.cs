@@ -1,12 +1,17 @@
 using System.IO.Compression;
-using System.Text.Json;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.DependencyInjection;
-using PluckyRally.Core;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Score;
 using PluckyRally.Data;
 using PluckyRally.Data.Archive;
 using PluckyRally.Data.Folder;
 using PluckyRally.Data.Passes;
+using PluckyRally.Web.Access;
+using PluckyRally.Web.Briefs;
+using PluckyRally.Web.Day;
+using PluckyRally.Web.Photos;
+using PluckyRally.Web.Teams;
 using Shouldly;
 using Xunit;
 

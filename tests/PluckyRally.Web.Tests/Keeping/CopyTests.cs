@@ -1,6 +1,9 @@
-using PluckyRally.Core;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Score;
 using PluckyRally.Data.Copies;
 using PluckyRally.Data.Folder;
+using PluckyRally.Web.Keeping;
+using PluckyRally.Web.Run;
 using Shouldly;
 using Xunit;
 

@@ -1,7 +1,9 @@
 using System.Net;
-using PluckyRally.Core;
-using PluckyRally.Data.Classes;
+using PluckyRally.Core.Score;
 using PluckyRally.Data.Removals;
+using PluckyRally.Web.Briefs;
+using PluckyRally.Web.Keeping;
+using PluckyRally.Web.Teams;
 using Shouldly;
 using Xunit;
 

@@ -1,11 +1,13 @@
 using System.Net;
 using System.Net.Http.Json;
 using System.Text;
-using PluckyRally.Core;
+using PluckyRally.Core.Score;
 using PluckyRally.Data.Copies;
 using PluckyRally.Data.Folder;
 using PluckyRally.Data.Removals;
 using PluckyRally.Tests;
+using PluckyRally.Web.Keeping;
+using PluckyRally.Web.Teams;
 using Shouldly;
 using Xunit;
 

@@ -1,8 +1,13 @@
 using System.Net;
 using Microsoft.EntityFrameworkCore;
-using PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Score;
 using PluckyRally.Data.Archive;
 using PluckyRally.Data.Rallies;
+using PluckyRally.Web.Briefs;
+using PluckyRally.Web.Teams;
 using Shouldly;
 using Xunit;
 

@@ -1,3 +1,4 @@
+using PluckyRally.Web.Live;
 using Shouldly;
 using Xunit;
 

@@ -1,5 +1,5 @@
 using System.Diagnostics.Metrics;
-using PluckyRally.Core;
+using PluckyRally.Core.Score;
 using Shouldly;
 using Xunit;
 

@@ -1,7 +1,9 @@
 using System.Diagnostics;
 using System.Net;
 using Microsoft.AspNetCore.SignalR.Client;
-using PluckyRally.Core;
+using PluckyRally.Core.Score;
+using PluckyRally.Web.Live;
+using PluckyRally.Web.Teams;
 using Shouldly;
 using Xunit;
 

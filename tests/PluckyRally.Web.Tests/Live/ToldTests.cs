@@ -1,4 +1,4 @@
-using PluckyRally.Core;
+using PluckyRally.Core.Score;
 using Shouldly;
 using Xunit;
 

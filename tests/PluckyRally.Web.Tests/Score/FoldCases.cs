@@ -1,5 +1,7 @@
-using PluckyRally.Core;
-using PluckyRally.Data.Rallies;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Score;
+using PluckyRally.Web.Score;
 
 namespace PluckyRally.Web.Tests.Score;
 

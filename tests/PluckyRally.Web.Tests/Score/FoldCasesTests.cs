@@ -1,5 +1,6 @@
 using System.Text.Json;
-using PluckyRally.Core;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Score;
 using PluckyRally.Tests;
 using Shouldly;
 using Xunit;

@@ -1,5 +1,4 @@
-using PluckyRally.Core;
-using PluckyRally.Data.Rallies;
+using PluckyRally.Core.Score;
 
 namespace PluckyRally.Web.Tests.Score;
 

@@ -1,5 +1,11 @@
-using PluckyRally.Core;
-using PluckyRally.Data.Rallies;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Checks;
+using PluckyRally.Core.Curves;
+using PluckyRally.Core.Parts;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Score;
+using PluckyRally.Web.Access;
+using PluckyRally.Web.Score;
 
 namespace PluckyRally.Web.Tests.Score;
 

@@ -1,6 +1,9 @@
 using System.Net;
 using System.Text.Json;
-using PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Curves;
+using PluckyRally.Core.Score;
+using PluckyRally.Web.Tests.Access;
 using Shouldly;
 using Xunit;
 

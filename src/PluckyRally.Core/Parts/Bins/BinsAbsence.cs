@@ -1,4 +1,4 @@
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Readings;
 
 public abstract partial record Absence
 {

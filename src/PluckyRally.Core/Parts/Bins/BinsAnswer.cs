@@ -1,6 +1,8 @@
 using System.Text.RegularExpressions;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Problems;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Parts;
 
 /// <summary>Reads bins from a text: each line an item and its bin, or a bin and its items.</summary>
 internal static partial class BinsAnswer

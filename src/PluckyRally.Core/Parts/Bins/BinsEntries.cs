@@ -1,6 +1,11 @@
 using System.Text.Json.Serialization;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Parts;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Words;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Score;
 
 [JsonDerivedType(typeof(ItemsSorted), "itemsSorted")]
 public abstract partial record Entry

@@ -1,6 +1,10 @@
 using System.Text.Json.Serialization;
+using PluckyRally.Core.Curves;
+using PluckyRally.Core.Figures;
+using PluckyRally.Core.Parts;
+using PluckyRally.Core.Problems;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Briefs;
 
 [JsonDerivedType(typeof(Bins), "bins")]
 public abstract partial record Part
@@ -72,17 +76,4 @@ public abstract partial record Part
                 new("time", "time before seconds for faults", BinsScore.Step),
             ];
     }
-}
-
-/// <summary>An item to be sorted.</summary>
-public sealed record BinItem
-{
-    /// <summary>Names the item in entries.</summary>
-    public required string Id { get; init; }
-
-    /// <summary>What it is called.</summary>
-    public string Name { get; init; } = "";
-
-    /// <summary>The bin it belongs in.</summary>
-    public required string Bin { get; init; }
 }

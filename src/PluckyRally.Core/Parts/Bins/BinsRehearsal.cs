@@ -1,4 +1,8 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Rehearsals;
+using PluckyRally.Core.Score;
+
+namespace PluckyRally.Core.Parts;
 
 internal abstract partial record PartPlan
 {

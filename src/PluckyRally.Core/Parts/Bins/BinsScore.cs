@@ -1,4 +1,9 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Score;
+
+namespace PluckyRally.Core.Parts;
 
 /// <summary>Works out sorting into bins.</summary>
 internal static class BinsScore

@@ -1,6 +1,10 @@
 using System.Text.Json.Serialization;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Parts;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Words;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Score;
 
 [JsonDerivedType(typeof(Purchased), "purchased")]
 [JsonDerivedType(typeof(Returned), "returned")]

@@ -1,4 +1,14 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Curves;
+using PluckyRally.Core.Figures;
+using PluckyRally.Core.Kit;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Words;
+
+namespace PluckyRally.Core.Parts;
 
 internal abstract partial record PartPlan
 {

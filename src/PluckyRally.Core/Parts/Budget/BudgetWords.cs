@@ -1,4 +1,8 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Words;
+
+namespace PluckyRally.Core.Parts;
 
 /// <summary>Says what things cost.</summary>
 internal static class BudgetWords

@@ -1,4 +1,4 @@
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Parts;
 
 /// <summary>What one of something that was bought costs the team.</summary>
 /// <param name="Each">The price, 0 or more.</param>

@@ -1,4 +1,7 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Words;
+
+namespace PluckyRally.Core.Parts;
 
 /// <summary>Why something cost what it did.</summary>
 public abstract record ChargeReason

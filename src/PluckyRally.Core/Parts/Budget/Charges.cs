@@ -1,4 +1,9 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Teams;
+
+namespace PluckyRally.Core.Parts;
 
 /// <summary>
 /// What each thing cost that was bought: the price that held when it was, with the cards of the team.

@@ -1,4 +1,7 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Papers;
+
+namespace PluckyRally.Core.Parts;
 
 /// <summary>What paper asks of a part.</summary>
 internal interface IPaperPart

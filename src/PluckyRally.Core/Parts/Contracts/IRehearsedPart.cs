@@ -1,4 +1,8 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Rehearsals;
+using PluckyRally.Core.Score;
+
+namespace PluckyRally.Core.Parts;
 
 /// <summary>
 /// What trying and rehearsing ask of a part: what can be moved, what is left to chance, what a pretend team writes.

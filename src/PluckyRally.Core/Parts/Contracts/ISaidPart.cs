@@ -1,4 +1,8 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Figures;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Results;
+
+namespace PluckyRally.Core.Parts;
 
 /// <summary>How a part and its values are said.</summary>
 internal interface ISaidPart

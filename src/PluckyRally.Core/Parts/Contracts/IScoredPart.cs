@@ -1,4 +1,11 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Curves;
+using PluckyRally.Core.Figures;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Score;
+
+namespace PluckyRally.Core.Parts;
 
 /// <summary>What scoring asks of a part.</summary>
 internal interface IScoredPart

@@ -1,4 +1,6 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Papers;
+
+namespace PluckyRally.Core.Parts;
 
 internal abstract partial record PartPlan
 {

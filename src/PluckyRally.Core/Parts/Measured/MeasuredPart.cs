@@ -1,6 +1,12 @@
 using System.Text.Json.Serialization;
+using PluckyRally.Core.Curves;
+using PluckyRally.Core.Expressions;
+using PluckyRally.Core.Figures;
+using PluckyRally.Core.Parts;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Readings;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Briefs;
 
 [JsonDerivedType(typeof(Measured), "measured")]
 public abstract partial record Part

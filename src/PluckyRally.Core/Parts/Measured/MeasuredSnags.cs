@@ -1,4 +1,9 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Checks;
+using PluckyRally.Core.Expressions;
+using PluckyRally.Core.Readings;
+
+namespace PluckyRally.Core.Parts;
 
 internal abstract partial record PartPlan
 {

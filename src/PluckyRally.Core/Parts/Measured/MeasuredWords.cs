@@ -1,4 +1,7 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Figures;
+using PluckyRally.Core.Readings;
+
+namespace PluckyRally.Core.Parts;
 
 internal abstract partial record Working
 {

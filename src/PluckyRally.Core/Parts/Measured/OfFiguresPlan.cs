@@ -1,4 +1,13 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Curves;
+using PluckyRally.Core.Figures;
+using PluckyRally.Core.Papers;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Rehearsals;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Score;
+
+namespace PluckyRally.Core.Parts;
 
 internal abstract partial record PartPlan
 {

@@ -1,6 +1,8 @@
 using System.Text.RegularExpressions;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Problems;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Parts;
 
 /// <summary>Reads an order from a text: the items in a row.</summary>
 internal static partial class OrderingAnswer

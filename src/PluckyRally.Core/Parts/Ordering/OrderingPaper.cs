@@ -1,4 +1,9 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Kit;
+using PluckyRally.Core.Papers;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Words;
+
+namespace PluckyRally.Core.Parts;
 
 internal abstract partial record PartPlan
 {

@@ -1,6 +1,9 @@
 using System.Text.Json.Serialization;
+using PluckyRally.Core.Figures;
+using PluckyRally.Core.Parts;
+using PluckyRally.Core.Problems;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Briefs;
 
 [JsonDerivedType(typeof(Ordering), "ordering")]
 public abstract partial record Part
@@ -47,17 +50,4 @@ public abstract partial record Part
                 new("missing", "missing"),
             ];
     }
-}
-
-/// <summary>An item to be put in order.</summary>
-public sealed record OrderItem
-{
-    /// <summary>Names the item in entries.</summary>
-    public required string Id { get; init; }
-
-    /// <summary>What it is called.</summary>
-    public string Name { get; init; } = "";
-
-    /// <summary>Its place in the key, smaller first; equal numbers are ties.</summary>
-    public required decimal Key { get; init; }
 }

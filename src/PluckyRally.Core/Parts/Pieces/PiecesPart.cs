@@ -1,6 +1,9 @@
 using System.Text.Json.Serialization;
+using PluckyRally.Core.Figures;
+using PluckyRally.Core.Parts;
+using PluckyRally.Core.Problems;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Briefs;
 
 [JsonDerivedType(typeof(Pieces), "pieces")]
 public abstract partial record Part
@@ -56,52 +59,4 @@ public abstract partial record Part
         private static string Named(string value) =>
             string.Concat(value.Select(c => char.IsAsciiLetterOrDigit(c) ? c : '_'));
     }
-}
-
-/// <summary>A label of pieces and the values it can have.</summary>
-public sealed record PieceLabel
-{
-    /// <summary>What it is called, e.g. "size".</summary>
-    public string Name { get; init; } = "";
-
-    /// <summary>Its values; empty where pieces are not told apart by it.</summary>
-    public IReadOnlyList<PieceValue> Values { get; init; } = [];
-}
-
-/// <summary>A value of a label.</summary>
-/// <param name="Name">What it is called, e.g. "small".</param>
-/// <param name="Points">Points for a piece that has it.</param>
-public sealed record PieceValue(string Name, decimal Points = 0);
-
-/// <summary>One of the two labels of pieces.</summary>
-public enum PieceSide
-{
-    /// <summary>The first label.</summary>
-    First,
-
-    /// <summary>The second label.</summary>
-    Second,
-}
-
-/// <summary>What a share is a share of.</summary>
-public enum ShareOf
-{
-    /// <summary>The number of pieces.</summary>
-    Count,
-
-    /// <summary>Their points.</summary>
-    Points,
-}
-
-/// <summary>What a ladder of sizes compares.</summary>
-public enum PieceDimension
-{
-    /// <summary>The length.</summary>
-    Length,
-
-    /// <summary>The width.</summary>
-    Width,
-
-    /// <summary>Length times width.</summary>
-    Area,
 }

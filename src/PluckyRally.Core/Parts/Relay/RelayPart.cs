@@ -1,6 +1,10 @@
 using System.Text.Json.Serialization;
+using PluckyRally.Core.Curves;
+using PluckyRally.Core.Figures;
+using PluckyRally.Core.Parts;
+using PluckyRally.Core.Problems;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Briefs;
 
 [JsonDerivedType(typeof(Relay), "relay")]
 public abstract partial record Part
@@ -52,17 +56,4 @@ public abstract partial record Part
                 .. Faults.Select(f => new PartFact($"faults.{f.Id}", $"{f.Name} (faults)")),
             ];
     }
-}
-
-/// <summary>Something that can go wrong in a relay.</summary>
-public sealed record RelayFault
-{
-    /// <summary>Names the fault in entries.</summary>
-    public required string Id { get; init; }
-
-    /// <summary>What it is called.</summary>
-    public string Name { get; init; } = "";
-
-    /// <summary>Seconds added for each, 0 or more.</summary>
-    public decimal Seconds { get; init; }
 }

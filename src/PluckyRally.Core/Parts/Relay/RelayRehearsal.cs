@@ -1,4 +1,9 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Rehearsals;
+using PluckyRally.Core.Score;
+
+namespace PluckyRally.Core.Parts;
 
 internal abstract partial record PartPlan
 {

@@ -1,4 +1,7 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Parts;
+using PluckyRally.Core.Words;
+
+namespace PluckyRally.Core.Readings;
 
 public abstract partial record Absence
 {

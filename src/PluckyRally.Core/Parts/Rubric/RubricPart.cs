@@ -1,6 +1,9 @@
 using System.Text.Json.Serialization;
+using PluckyRally.Core.Figures;
+using PluckyRally.Core.Parts;
+using PluckyRally.Core.Problems;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Briefs;
 
 [JsonDerivedType(typeof(Rubric), "rubric")]
 public abstract partial record Part
@@ -42,47 +45,3 @@ public abstract partial record Part
             [.. Criteria.Select(c => new PartFact($"criteria.{c.Id}", c.Name, 0.001m))];
     }
 }
-
-/// <summary>What counts where several judges judge one thing.</summary>
-public enum RubricJudges
-{
-    /// <summary>The mean of their words; the same person corrects.</summary>
-    Mean,
-
-    /// <summary>The last word.</summary>
-    Last,
-
-    /// <summary>What they all say; as long as they differ, the criterion waits.</summary>
-    Agree,
-}
-
-/// <summary>Whose word counts in a rubric.</summary>
-public enum RubricVoice
-{
-    /// <summary>The teacher's or a judge's.</summary>
-    Teacher,
-
-    /// <summary>The mean of the other teams' words; a team's word about itself is left out.</summary>
-    Peers,
-
-    /// <summary>The team's own.</summary>
-    Self,
-}
-
-/// <summary>Something judged by levels.</summary>
-public sealed record RubricCriterion
-{
-    /// <summary>Names the criterion in entries.</summary>
-    public required string Id { get; init; }
-
-    /// <summary>What it is called.</summary>
-    public string Name { get; init; } = "";
-
-    /// <summary>The levels, lowest first.</summary>
-    public IReadOnlyList<RubricLevel> Levels { get; init; } = [];
-}
-
-/// <summary>A level of a criterion.</summary>
-/// <param name="Name">What it is called, in words.</param>
-/// <param name="Points">What it gives.</param>
-public sealed record RubricLevel(string Name, decimal Points);

@@ -1,4 +1,7 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Score;
+
+namespace PluckyRally.Core.Parts;
 
 /// <summary>Where a team came in in a race to so many tasks.</summary>
 /// <param name="Place">From 1; null where it has not done so many.</param>

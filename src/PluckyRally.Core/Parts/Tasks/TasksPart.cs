@@ -1,6 +1,10 @@
 using System.Text.Json.Serialization;
+using PluckyRally.Core.Figures;
+using PluckyRally.Core.Parts;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Readings;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Briefs;
 
 [JsonDerivedType(typeof(Tasks), "tasks")]
 public abstract partial record Part
@@ -58,34 +62,3 @@ public abstract partial record Part
             ];
     }
 }
-
-/// <summary>A thing to be done.</summary>
-public sealed record TaskItem
-{
-    /// <summary>Names the task in entries.</summary>
-    public required string Id { get; init; }
-
-    /// <summary>The task in the students' words.</summary>
-    public string Name { get; init; } = "";
-
-    /// <summary>Points for all of it.</summary>
-    public decimal Points { get; init; }
-
-    /// <summary>Whole steps in which it can be partly done, from 1; each is worth an equal share.</summary>
-    public int Steps { get; init; } = 1;
-
-    /// <summary>Only so many teams get its points, in the order in which they were done; all where absent.</summary>
-    public int? FirstTeams { get; init; }
-}
-
-/// <summary>A race to so many tasks: who has done them first, in the order in which the ticks were received.</summary>
-/// <param name="Done">How many tasks must be done, from 1; which of them is open.</param>
-/// <param name="Bonuses">Points more for the first, the second, and so on.</param>
-public sealed record TaskRace(int Done, IReadOnlyList<decimal> Bonuses);
-
-/// <summary>Points for time left on a clock.</summary>
-/// <param name="From">Seconds at which there are none.</param>
-/// <param name="Seconds">So many seconds less are worth <paramref name="Points"/>, above 0.</param>
-/// <param name="Points">Points for each of them.</param>
-/// <param name="Exact">In proportion; otherwise only completed units count.</param>
-public sealed record TimePoints(decimal From, decimal Seconds, decimal Points, bool Exact = false);

@@ -1,4 +1,11 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Figures;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Words;
+
+namespace PluckyRally.Core.Parts;
 
 internal abstract partial record PartPlan
 {

@@ -1,6 +1,7 @@
 using System.Globalization;
+using PluckyRally.Core.Problems;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Results;
 
 /// <summary>What decides the order of teams of several rallies.</summary>
 public enum CombinedBy

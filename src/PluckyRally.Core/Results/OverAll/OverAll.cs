@@ -1,6 +1,11 @@
 using System.Text.Json.Serialization;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Figures;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Words;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Results;
 
 /// <summary>A rally that joins a list over several.</summary>
 /// <param name="Id">Its id.</param>
@@ -39,7 +44,7 @@ public sealed record OverAll(
         var ranking = first.Brief.Method.Ranking;
         var figures = first
             .Figures.Where(f => ranking || !IsTotal(f))
-            .OrderByDescending(f => f is Core.Figure.OfTeam)
+            .OrderByDescending(f => f is Figures.Figure.OfTeam)
             .ToList();
         var noShare = ranking ? rallies.Select(OverAllWords.NoShare).FirstOrDefault(w => w.Length > 0, "") : "";
         var order = chosen.By switch
@@ -125,7 +130,7 @@ public sealed record OverAll(
             CombinedBy.PlacePoints => OverAllWords.PlacePoints(chosen.PlacePoints),
             CombinedBy.Share => OverAllWords.SharesWin,
             CombinedBy.Value when IsTotal(by) => MethodWords.Wins(method),
-            CombinedBy.Value when by is Core.Figure.OfTeam { Fact: TeamFact.DidIt } => OverAllWords.HowManyDidIt([
+            CombinedBy.Value when by is Figures.Figure.OfTeam { Fact: TeamFact.DidIt } => OverAllWords.HowManyDidIt([
                 .. lists.SelectMany(l => l.Rows),
             ]),
             CombinedBy.Value => BoardWords.Wins(by.Direction ?? Better.More, values: true),
@@ -147,7 +152,7 @@ public sealed record OverAll(
     [JsonIgnore]
     public IReadOnlyList<RowOverAll> Rows => [.. Lists.SelectMany(l => l.Rows)];
 
-    private static bool IsTotal(Figure? figure) => figure is Core.Figure.OfTeam { Fact: TeamFact.Total };
+    private static bool IsTotal(Figure? figure) => figure is Figures.Figure.OfTeam { Fact: TeamFact.Total };
 
     /// <summary>How many places are revealed one by one: those of the longest list.</summary>
     public int Places => Lists.Select(l => Reveal.Places(l.Rows, HasPlace)).DefaultIfEmpty(0).Max();
@@ -286,7 +291,7 @@ public sealed record OverAll(
         return
         [
             .. (
-                ranked ? Core.Ranking.Order(compiled, [.. byClass.Select(t => t.Team)]) : byClass.Select(t => t.Team)
+                ranked ? Results.Ranking.Order(compiled, [.. byClass.Select(t => t.Team)]) : byClass.Select(t => t.Team)
             ).Select(r =>
             {
                 var (rally, inClass) = of[r.Record];

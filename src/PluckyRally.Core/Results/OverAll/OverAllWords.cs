@@ -1,4 +1,9 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Words;
+
+namespace PluckyRally.Core.Results;
 
 /// <summary>Why teams of several rallies have no places over all.</summary>
 internal static class OverAllWords
@@ -116,7 +121,7 @@ internal static class OverAllWords
     }
 
     private static IEnumerable<Difference> Of(Brief one, Brief other) =>
-        Difference
+        BriefDifferences
             .Between(one, other)
             .Where(d =>
                 Counting.Any(c => d.At.StartsWith(c, StringComparison.Ordinal))

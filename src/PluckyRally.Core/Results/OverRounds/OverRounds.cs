@@ -1,4 +1,6 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Problems;
+
+namespace PluckyRally.Core.Results;
 
 /// <summary>How the totals of several rounds become one.</summary>
 public enum RoundsWay

@@ -1,4 +1,6 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Words;
+
+namespace PluckyRally.Core.Readings;
 
 public abstract partial record Absence
 {

@@ -1,4 +1,12 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Expressions;
+using PluckyRally.Core.Figures;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Run;
+using PluckyRally.Core.Score;
+using PluckyRally.Core.Words;
+
+namespace PluckyRally.Core.Results;
 
 /// <summary>The standing over the rounds of a rally.</summary>
 /// <param name="Over">How the rounds become one; absent where nobody has chosen.</param>
@@ -175,7 +183,7 @@ internal sealed partial record RoundTotal(int Round, BoundedValue Value)
             result.Status switch
             {
                 StandingStatus.Placed => result.Design.Total ?? BoundedValue.None(new Absence.NoPointsYet()),
-                StandingStatus.Unfinished when !Core.Rounds.IsClosed(came.Log, round) => BoundedValue.None(
+                StandingStatus.Unfinished when !Score.Rounds.IsClosed(came.Log, round) => BoundedValue.None(
                     new Absence.RoundOpen(round)
                 ),
                 StandingStatus.Unfinished or StandingStatus.Away => BoundedValue.None(

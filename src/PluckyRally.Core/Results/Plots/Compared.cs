@@ -1,4 +1,8 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Figures;
+using PluckyRally.Core.Statistics;
+
+namespace PluckyRally.Core.Results;
 
 /// <summary>
 /// One figure of designs side by side on one scale, with whether the test was fair and what luck alone does.

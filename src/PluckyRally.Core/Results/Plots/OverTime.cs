@@ -1,4 +1,6 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Figures;
+
+namespace PluckyRally.Core.Results;
 
 /// <summary>How a figure went from the round before to this one.</summary>
 internal static class OverTime
@@ -66,5 +68,7 @@ internal static class OverTime
     }
 
     private static bool? Better(Figure figure, decimal before, decimal now) =>
-        figure.Direction is not { } direction || before == now ? null : now > before == (direction == Core.Better.More);
+        figure.Direction is not { } direction || before == now
+            ? null
+            : now > before == (direction == Readings.Better.More);
 }

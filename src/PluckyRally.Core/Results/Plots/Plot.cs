@@ -1,4 +1,4 @@
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Results;
 
 /// <summary>A sort of picture of a class's numbers.</summary>
 public enum PlotSort

@@ -1,6 +1,6 @@
 using System.Text.Json.Serialization;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Results;
 
 /// <summary>Something drawn in a plot. Rows are counted from 0, from the top.</summary>
 [JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]

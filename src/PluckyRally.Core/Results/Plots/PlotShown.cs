@@ -1,4 +1,6 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Score;
+
+namespace PluckyRally.Core.Results;
 
 /// <summary>
 /// A picture as it was chosen for the wall: what it is of, not what it shows, so that it goes on with the readings.

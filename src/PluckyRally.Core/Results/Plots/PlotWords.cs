@@ -1,6 +1,10 @@
 using System.Globalization;
+using PluckyRally.Core.Figures;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Statistics;
+using PluckyRally.Core.Words;
 
-namespace PluckyRally.Core;
+namespace PluckyRally.Core.Results;
 
 /// <summary>What stands in plots, and under them.</summary>
 internal static class PlotWords

@@ -1,4 +1,6 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Score;
+
+namespace PluckyRally.Core.Results;
 
 /// <summary>Something of a rally as a table, for a spreadsheet.</summary>
 /// <param name="Name">What it is called, in a word: it names a sheet, or a file.</param>

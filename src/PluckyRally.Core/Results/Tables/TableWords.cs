@@ -1,4 +1,8 @@
-namespace PluckyRally.Core;
+using PluckyRally.Core.Figures;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Score;
+
+namespace PluckyRally.Core.Results;
 
 /// <summary>Headings and words of a rally's tables.</summary>
 internal static class TableWords
@@ -60,9 +64,9 @@ internal static class TableWords
     public static string Bound(Bound bound) =>
         bound switch
         {
-            Core.Bound.Exact => "",
-            Core.Bound.AtLeast => "at least",
-            Core.Bound.AtMost => "at most",
-            Core.Bound.Unclear => "both ways",
+            Core.Readings.Bound.Exact => "",
+            Core.Readings.Bound.AtLeast => "at least",
+            Core.Readings.Bound.AtMost => "at most",
+            Core.Readings.Bound.Unclear => "both ways",
         };
 }

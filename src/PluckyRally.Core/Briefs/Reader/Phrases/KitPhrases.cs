@@ -1,0 +1,262 @@
+using System.Text.RegularExpressions;
+using PluckyRally.Core.Kit;
+using PluckyRally.Core.Readings;
+using PluckyRally.Core.Words;
+
+namespace PluckyRally.Core.Briefs;
+
+/// <summary>Materials, what they cost, and what there is to spend.</summary>
+internal static partial class KitPhrases
+{
+    private const string HandedUnit =
+        "sheets?|rolls?|strips?|pieces?(?! to\\b)|packs?|boxes|box|bags?|bottles?|cans?|spools?(?= of)|blocks?(?= of)";
+
+    /// <summary>A budget.</summary>
+    public static IEnumerable<Piece> Money(PlainText plain)
+    {
+        if (BudgetOf().Match(plain.Text) is { Success: true } found)
+        {
+            var sign = found.Groups["sign"].Value is { Length: > 0 } money ? money : found.Groups["token"].Value;
+            yield return new Piece.Budget(
+                plain.Range(found),
+                sign is "dollars" ? "$" : sign,
+                Said.Amount(found.Groups["n"])
+            );
+        }
+    }
+
+    /// <summary>Whether a text says that somebody gets something.</summary>
+    public static bool HandsSomethingOut(PlainText plain) => Gets().IsMatch(plain.Text);
+
+    [GeneratedRegex(@"\b(?:gets?|has|have|uses?|receives?)\b")]
+    private static partial Regex Gets();
+
+    /// <summary>The materials of a segment that gives something out, or that stands in the list of materials.</summary>
+    public static IReadOnlyList<Piece> In(Segment segment, PlainText plain)
+    {
+        var lead = HandsOut().Match(plain.Text);
+        if (!lead.Success && (segment.Under != Heading.Materials || SheetPhrases.IsSentence(plain.Text)))
+            return [];
+        var start = lead.Success ? lead.Index + lead.Length : 0;
+        // Points are given out too, and are no material.
+        if (lead.Success && OfPoints().IsMatch(plain.Text[start..]))
+            return [];
+        // "12 straws, plus 2 spare" is one item.
+        var whole = Beside().Replace(plain.Text[start..], found => new string(' ', found.Length));
+        if (!lead.Success && Sold().Match(whole) is { Success: true } sold)
+            return [OfSold(plain, sold)];
+        var per = lead.Groups["who"].Value switch
+        {
+            "student" or "person" or "member" or "child" or "everybody" or "everyone" => Per.Member,
+            "class" => Per.Class,
+            _ => Per.Team,
+        };
+        var pieces = new List<Piece>();
+        foreach (var item in Items().Matches(whole).Cast<Match>())
+            if (!OfTime().IsMatch(item.Value) && OfItem(plain, item.Value, start + item.Index, per) is { } piece)
+                pieces.Add(piece);
+        // A sentence that counts nothing gives nothing out: "You have to be quick."
+        return
+            segment.Under == Heading.Materials
+            || pieces.OfType<Piece.Stuff>().Any(p => p.Amount is not null)
+            || pieces.Any(p => p is Piece.Asked)
+            ? pieces
+            : [];
+    }
+
+    private static Piece.Stuff OfSold(PlainText plain, Match sold) =>
+        new(
+            plain.Range(sold),
+            null,
+            sold.Groups["unit"].Value is { Length: > 0 } unit and not "pack" ? Units.Read(unit)?.Symbol ?? unit : "",
+            sold.Groups["name"].Value.Trim(),
+            Per.Team,
+            Price: Said.Amount(sold.Groups["n"]),
+            Pack: sold.Groups["k"].Success ? Said.Amount(sold.Groups["k"]) : null
+        );
+
+    private static Piece? OfItem(PlainText plain, string item, int at, Per per)
+    {
+        var text = Shortened().Replace(And().Replace(item, ""), "");
+        var back = GivenBack().Match(text) is { Success: true };
+        text = GivenBack().Replace(text, "");
+        if (ForWhom().Match(text) is { Success: true } whom)
+        {
+            per =
+                whom.Groups["class"].Success ? Per.Class
+                : whom.Groups["one"].Success ? Per.Member
+                : whom.Groups["of"].Value switch
+                {
+                    "attempt" or "try" => Per.Attempt,
+                    "fresh build" => Per.FreshBuild,
+                    "lane" => Per.Lane,
+                    "heat" => Per.Heat,
+                    "round" => Per.Round,
+                    _ => per,
+                };
+            text = text[..whom.Index] + text[(whom.Index + whom.Length)..];
+        }
+
+        var (spares, packs) = (Spare().Match(text), InPacks().Match(text));
+        text = InPacks().Replace(Spare().Replace(text, ""), "");
+        var aside = Aside().Match(text);
+        text = Aside().Replace(text, "");
+        var note = Size().Match(text).Value.Trim(' ', '(', ')');
+        text = Size().Replace(text, " ").Trim(' ', '.', ',', ':');
+        note = aside.Success ? aside.Groups["note"].Value : note;
+        var range = plain.Range(at, item.TrimEnd().Length);
+        if (Several().Match(text) is { Success: true } several)
+        {
+            var name = several.Groups["name"].Value;
+            Piece.Stuff Of(string group) => new(range, Said.Amount(several.Groups[group]), "", name, per, back);
+            return new Piece.Asked(
+                range,
+                $"How many {name}: {several.Groups["n"].Value} or {several.Groups["m"].Value}?",
+                [Of("n"), Of("m")]
+            );
+        }
+
+        foreach (var pattern in new[] { Behind(), InFront(), Times() })
+            if (pattern.Match(text) is { Success: true } found)
+            {
+                var unit = found.Groups["u"].Value.Trim();
+                var known = Units.Read(unit)?.Symbol;
+                var handed = unit is "pair" or "pairs" or "pack" or "packs" ? "" : unit;
+                var amount = Said.Amount(found.Groups["n"]);
+                if (unit is "pack" or "packs" && found.Groups["k"].Success)
+                    amount *= Said.Amount(found.Groups["k"]);
+                return new Piece.Stuff(
+                    range,
+                    amount,
+                    known
+                        ?? (
+                            handed.Length == 0 ? ""
+                            : amount == 1 ? English.One(handed)
+                            : handed
+                        ),
+                    Named(found.Groups["name"].Value),
+                    per,
+                    back,
+                    Note: note,
+                    Spares: spares.Success ? Said.Amount(spares.Groups["n"]) : 0,
+                    Pack: packs.Success ? Said.Amount(packs.Groups["k"]) : null
+                );
+            }
+
+        var bare = Named(AsMuch().Replace(text, ""));
+        return bare.Length is > 1 and < 60 && !bare.Any(char.IsAsciiDigit)
+            ? new Piece.Stuff(range, null, "", bare, per, back, Note: note)
+            : null;
+    }
+
+    private static string Named(string name) => Article().Replace(name.Trim(' ', '.', ','), "");
+
+    [GeneratedRegex(
+        @"budget(?: of|:) (?<sign>[$€£])? ?(?<n>\d+(?:\.\d+)?) ?(?<token>coins|tokens|credits|dollars)?"
+            + @"|(?<sign>[$€£])? ?(?<n>\d+(?:\.\d+)?) ?(?<token>coins|tokens|credits|dollars)? to spend"
+            + @"|(?:can|may) spend (?:up to )?(?<sign>[$€£])? ?(?<n>\d+(?:\.\d+)?) ?(?<token>coins|tokens"
+            + @"|credits|dollars)?"
+    )]
+    private static partial Regex BudgetOf();
+
+    [GeneratedRegex(
+        @"\b(?:(?:each|every) (?:team (?=member))?(?<who>team|group|pair|student|person|member|child)(?: of \d+)?"
+            + @"|(?<who>everybody|everyone)"
+            + @"|(?<!\b(?:best|winning|first|last) )teams?|groups?|you|they|we|(?:the )?(?<who>class)) "
+            + @"(?:(?:will|may|can) )?(?:only )?(?:gets?|has|have|uses?|receives?) (?:only )?(?!to\b)"
+            + @"|\bgive (?:each|every) (?<who>team|student|person|group|child|member) "
+            + @"|^what (?:you|they) (?:need|get): ?|^you(?:'ll| will)? need: ?|^you'll get |^(?:for )?each "
+            + @"(?:team|group|pair): ?|^on the tray: ?"
+    )]
+    private static partial Regex HandsOut();
+
+    [GeneratedRegex(
+        @"^(?:an? )?(?<name>[a-z][a-z -]*?)[,:]? (?:at |for |costs? )?[$€£]?(?<n>\d+(?:\.\d+)?)(?: (?:coins?"
+            + @"|tokens?|credits?|dollars?))?"
+            + @" (?:each|(?:per|a|for each) (?<unit>[a-z]+)(?: of (?<k>\d+))?)\.?$"
+            + @"|^(?<name>[a-z][a-z -]*?)[,:] [$€£](?<n>\d+"
+            + @"(?:\.\d+)?)\.?$"
+    )]
+    private static partial Regex Sold();
+
+    [GeneratedRegex(
+        @",(?= (?:and |plus )?\d+ (?:spares?|extra)\b)| and(?= \d+ (?:spares?|extra)\b)"
+            + @"|,(?= (?:sold |they come )?in packs? of \d)"
+    )]
+    private static partial Regex Beside();
+
+    [GeneratedRegex(@"^\s*(?:and )?\d+ (?:more )?(?:minutes?|mins?|seconds?|hours?|tries|try|attempts?|chances?)\b")]
+    private static partial Regex OfTime();
+
+    [GeneratedRegex(@"^(?:\d+|all|no|more|fewer) (?:\w+ )?points?\b")]
+    private static partial Regex OfPoints();
+
+    [GeneratedRegex(
+        @"\s*\(?(?:\b(?:plus|and|with)|\+)? ?(?<n>\d+) (?:spares?|extras?)(?: (?!for\b)[a-z]+)?"
+            + @"(?: for the class)?\)?(?=$|[ .;])"
+    )]
+    private static partial Regex Spare();
+
+    [GeneratedRegex(@"\s*\(?(?:\b(?:sold|they come|it comes) )?(?:\bin )?\bpacks? of (?<k>\d+)\)?$")]
+    private static partial Regex InPacks();
+
+    [GeneratedRegex(@"(?:(?!, and |, | and (?=(?:an? |\d|some )|[a-z]+$)).)+")]
+    private static partial Regex Items();
+
+    [GeneratedRegex(@"\s*\(?\b(?:to )?(?:be )?(?:give(?:n)? (?:it |them )?back|returned?|gives? back)\)?")]
+    private static partial Regex GivenBack();
+
+    [GeneratedRegex(
+        @"\s*\(?\b(?:(?<class>for the (?:whole )?class|to share|shared|for everyone)"
+            + @"|(?<one>(?:per|for each|for every) (?:student|person|member|child))|(?:per|for each|for every) "
+            + @"(?:team|group|(?<of>attempt|try|fresh build|lane|heat|round)))\)?"
+    )]
+    private static partial Regex ForWhom();
+
+    [GeneratedRegex($@"^(?<n>\d+) ?(?:-|to) ?{Said.Other} (?<name>[a-z][a-z -]*)$")]
+    private static partial Regex Several();
+
+    [GeneratedRegex(
+        @"^(?:about |around |up to |at most |only |exactly )?(?<n>\d+(?:\.\d+)?|one|an?)(?: more)?"
+            + @"(?: ?(?<u>pairs?(?= of)|packs?(?= of \d)|"
+            + HandedUnit
+            + @"|(?:centi|milli)?met(?:er|re)s?|grams?|inch(?:es)?|foot|feet|yards?|ounces?|pounds?|cups?(?= of)"
+            + @"|cm|mm|m|in|ft|yd|g|kg|oz|lbs?|ml|l)\b)?"
+            + @"(?: of)?(?: (?<k>\d+))? (?<name>[a-z][a-z' -]*)$"
+    )]
+    private static partial Regex InFront();
+
+    [GeneratedRegex(
+        @"^(?<name>[a-z][a-z -]*?)(?: x ?|: ?| \(| - ?|, )(?:max\.? |about |up to |at most )?(?<n>\d+(?:\.\d+)?)"
+            + @"(?: ?(?<u>cm|mm|m|in|ft|g|sheets?|rolls?"
+            + @"|meters?|inches|feet))?\)?$"
+    )]
+    private static partial Regex Behind();
+
+    [GeneratedRegex(@"^(?<n>\d+) ?x ?(?<name>[a-z][a-z -]*)(?<u>)$")]
+    private static partial Regex Times();
+
+    [GeneratedRegex(@"^as (?:much|many) |,?(?: as (?:much|many))? as (?:you|they) (?:like|want|need)|^some |^any ")]
+    private static partial Regex AsMuch();
+
+    /// <summary>What stands behind it in brackets, and is no number: "(drawn)".</summary>
+    [GeneratedRegex(@"\s*\((?<note>[a-z][^)\d]*)\)$")]
+    private static partial Regex Aside();
+
+    /// <summary>How large one is: "20 cm x 20 cm", (12" x 12").</summary>
+    [GeneratedRegex(
+        @"\s?\(?\d+(?:\.\d+)? ?(?:cm|mm|m|inch(?:es)?|in|ft|feet|"")? ?(?:x|by) ?\d+(?:\.\d+)? ?"
+            + @"(?:cm|mm|m|inch(?:es)?|in|ft|feet|"")?\)?\s?"
+    )]
+    private static partial Regex Size();
+
+    /// <summary>The point of "3 ft. of tape".</summary>
+    [GeneratedRegex(@"(?<=\b(?:ft|in|oz|lbs?|yd|cm))\.(?= )")]
+    private static partial Regex Shortened();
+
+    [GeneratedRegex(@"^\s*and ")]
+    private static partial Regex And();
+
+    [GeneratedRegex(@"^(?:an?|the|some) ")]
+    private static partial Regex Article();
+}

@@ -1,0 +1,240 @@
+using Microsoft.AspNetCore.Http.HttpResults;
+using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Documents;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Problems;
+using PluckyRally.Core.Results;
+using PluckyRally.Core.Score;
+using PluckyRally.Data;
+using PluckyRally.Data.Briefs;
+using PluckyRally.Data.Rallies;
+using PluckyRally.Web.Access;
+using PluckyRally.Web.Live;
+using PluckyRally.Web.Problems;
+
+namespace PluckyRally.Web.Briefs;
+
+/// <summary>Station Brief of a rally: changing the brief while it is run, for all rounds or for one.</summary>
+internal static class BriefChangeEndpoints
+{
+    public static void MapBriefChanges(this IEndpointRouteBuilder api)
+    {
+        var changes = api.MapGroup("/rallies/{id:guid}/brief-changes").WithTags("Brief");
+        changes.MapGet("", Open).WithName("openBriefChange");
+        changes
+            .MapPost("/preview", Preview)
+            .WithName("previewBriefChange")
+            .Accepts<BriefToChange>("application/json")
+            .TakesAtMost(Limits.BriefBytes);
+        changes.MapPost("/shelved", Shelve).WithName("shelveEdition");
+        changes
+            .MapPost("", Change)
+            .WithName("changeBrief")
+            .Accepts<BriefToChange>("application/json")
+            .TakesAtMost(Limits.BriefBytes);
+    }
+
+    private static async Task<Results<Ok<BriefForChange>, Missing, Refused>> Open(
+        Guid id,
+        RallyLog log,
+        CancellationToken stop,
+        int round = 1
+    )
+    {
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        if (round is < 1 or > Limits.Rounds)
+            return new Missing("round");
+        return found.Opened.IsOk
+            ? TypedResults.Ok(new BriefForChange(found.Opened.Value.BriefOf(round), found.Opened.Value.Changes()))
+            : new Refused(found.Opened.Problems);
+    }
+
+    /// <summary>What would change; nothing is kept.</summary>
+    private static async Task<Results<Ok<ChangePreview>, Missing, Refused, ChangedMeanwhile>> Preview(
+        Guid id,
+        SentJson sent,
+        RallyLog log,
+        BriefShelf shelf,
+        TimeProvider time,
+        CancellationToken stop
+    )
+    {
+        var request = DocumentReader.Request<BriefToChange>(sent.Text);
+        if (!request.IsOk)
+            return new Refused(request.Problems);
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        if (!found.Opened.IsOk)
+            return new Refused(found.Opened.Problems);
+        var (opened, wanted) = (found.Opened.Value, request.Value.Value);
+        if (wanted.Meanwhile(opened) is { } before)
+            return new ChangedMeanwhile("brief", before);
+        var entry = wanted.AsEntry(opened, time.GetUtcNow()) with { Reason = "seen before it is kept" };
+        var seen = ChangePreview.Of(opened, entry);
+        if (!seen.IsOk)
+            return new Refused(seen.Problems);
+        return TypedResults.Ok(
+            seen.Value with
+            {
+                Shelf =
+                    found.Stored.BriefId is { } brief && await shelf.Find(brief, stop) is { } stored
+                        ? stored.Title
+                        : null,
+            }
+        );
+    }
+
+    private static async Task<Results<Ok<BriefChanged>, Missing, Refused, ChangedMeanwhile>> Change(
+        Guid id,
+        SentJson sent,
+        RallyLog log,
+        BriefShelf shelf,
+        LiveTeller live,
+        TimeProvider time,
+        CancellationToken stop
+    )
+    {
+        var request = DocumentReader.Request<BriefToChange>(sent.Text);
+        if (!request.IsOk)
+            return new Refused(request.Problems);
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        if (!found.Opened.IsOk)
+            return new Refused(found.Opened.Problems);
+        var wanted = request.Value.Value;
+        if (wanted.Meanwhile(found.Opened.Value) is { } before)
+            return new ChangedMeanwhile("brief", before);
+        var entry = wanted.AsEntry(found.Opened.Value, time.GetUtcNow());
+        if (ChangePreview.Of(found.Opened.Value, entry) is { IsOk: false } wrong)
+            return new Refused(wrong.Problems);
+        IReadOnlyList<Difference>? meanwhile = null;
+        if (await log.Record(id, entry, Refuse, stop) is not { } recorded)
+            return new Missing("rally");
+        if (meanwhile is not null)
+            return new ChangedMeanwhile("brief", meanwhile);
+        if (!recorded.IsOk)
+            return new Refused(recorded.Problems);
+        await live.Tell(recorded.Value);
+        var shelved =
+            wanted.ShelfToo && found.Stored.BriefId is { } brief
+                ? await OnShelf(brief, found.Opened.Value.Begun.Edition.Tier, entry.Changes, shelf, stop)
+                : null;
+        return TypedResults.Ok(new BriefChanged(entry.Id, shelved));
+
+        // Looked at once more where nothing else is written to the rally: two windows may keep at the same moment.
+        Problem? Refuse(KeptRally now)
+        {
+            meanwhile = wanted.Meanwhile(now.Opened.OrThrow());
+            return meanwhile is null
+                ? null
+                : new("/was", "The brief was changed in another window.", "Look at what the other window changed.");
+        }
+    }
+
+    /// <summary>Puts the brief on the shelf as a round runs it.</summary>
+    private static async Task<Results<Created<BriefOnShelf>, Missing, Refused>> Shelve(
+        Guid id,
+        RallyLog log,
+        BriefShelf shelf,
+        CancellationToken stop,
+        int round = 1
+    )
+    {
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        if (round is < 1 or > Limits.Rounds)
+            return new Missing("round");
+        if (!found.Opened.IsOk)
+            return new Refused(found.Opened.Problems);
+        var brief = found.Opened.Value.BriefOf(round);
+        var there = await shelf.FindByTitle(brief.Title, stop) is not null;
+        var document = DocumentReader.Brief(
+            Json.Write(there ? brief with { Title = $"{brief.Title} ({found.Rally.Name})" } : brief)
+        );
+        if (!document.IsOk)
+            return new Refused(document.Problems);
+        var stored = await shelf.Add(document.Value, stop);
+        return TypedResults.Created($"/api/briefs/{stored.Id}", BriefOnShelf.Of(stored));
+    }
+
+    /// <summary>Lays the same over the brief on the shelf; gives why that could not be done.</summary>
+    private static async Task<string?> OnShelf(
+        Guid brief,
+        string tier,
+        IReadOnlyList<Override> changes,
+        BriefShelf shelf,
+        CancellationToken stop
+    )
+    {
+        if (await shelf.Find(brief, stop) is not { } stored)
+            return "The brief is not on the shelf any more.";
+        var document = DocumentReader.Brief(stored.Document);
+        if (!document.IsOk)
+            return "The brief on the shelf is not understood by this version.";
+        var changed = BriefChanges.OnShelf(document.Value.Value, tier, changes);
+        if (!changed.IsOk)
+            return changed.Problems[0].What;
+        var (outcome, _) = await shelf.Save(
+            brief,
+            stored.Revision,
+            "",
+            DocumentReader.Brief(Json.Write(changed.Value)).OrThrow(),
+            stop
+        );
+        return outcome == SaveOutcome.Saved
+            ? null
+            : "The brief on the shelf was changed at the same moment. Change it there.";
+    }
+}
+
+/// <summary>The brief of a rally as it can be changed further.</summary>
+/// <param name="Brief">As a round has it, nothing cut.</param>
+/// <param name="BriefChanges">What was changed in it so far, for all rounds.</param>
+public sealed record BriefForChange(Brief Brief, IReadOnlyList<BriefChange> BriefChanges);
+
+/// <summary>A brief as it is to be run from now on.</summary>
+/// <param name="Was">The brief as that round had it when the change was begun.</param>
+/// <param name="Brief">The whole brief, as a round has it, with what is changed.</param>
+/// <param name="Round">The first round for which it holds.</param>
+/// <param name="OnlyThisRound">Whether it holds for that round alone.</param>
+/// <param name="Reason">Why.</param>
+/// <param name="ShelfToo">Whether the brief on the shelf is changed too.</param>
+/// <param name="PricesFromNow">Whether prices that change hold for what is bought from now on alone.</param>
+public sealed record BriefToChange(
+    Brief Was,
+    Brief Brief,
+    int Round = 1,
+    bool OnlyThisRound = false,
+    string Reason = "",
+    bool ShelfToo = false,
+    bool PricesFromNow = false
+)
+{
+    /// <summary>
+    /// Where the brief differs that another window has changed meanwhile; null where nobody has.
+    /// </summary>
+    internal IReadOnlyList<Difference>? Meanwhile(OpenedRally opened)
+    {
+        var stands = opened.BriefOf(Round);
+        return Json.Same(stands, Was) ? null : BriefDifferences.Between(stands, Brief);
+    }
+
+    internal Entry.BriefMended AsEntry(OpenedRally opened, DateTimeOffset now) =>
+        new()
+        {
+            Id = Guid.CreateVersion7(now),
+            At = now,
+            By = Caller.Teacher,
+            Round = Round,
+            OnlyThisRound = OnlyThisRound,
+            PricesFromNow = PricesFromNow,
+            Reason = Reason.Trim(),
+            Changes = BriefChanges.Between(opened.BriefOf(Round), Brief with { Tiers = [] }),
+        };
+}
+
+/// <summary>The brief was changed.</summary>
+/// <param name="Entry">The entry that says so.</param>
+/// <param name="NotOnShelf">Why the brief on the shelf was not; absent where it was, or was not to be.</param>
+public sealed record BriefChanged(Guid Entry, string? NotOnShelf = null);
