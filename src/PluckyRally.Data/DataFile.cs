@@ -36,7 +36,7 @@ public static class DataFile
             .AddScoped<SchoolBook>()
             .AddScoped<PlanBook>()
             .AddScoped<DayBook>()
-            .AddSingleton<RallyCache>()
+            .AddSingleton<RallyOwners>()
             .AddScoped<RallyLog>()
             .AddSingleton<GoodPasses>()
             .AddScoped<PassBook>()

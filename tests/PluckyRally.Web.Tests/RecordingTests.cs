@@ -40,7 +40,7 @@ public sealed class RecordingTests : IDisposable
                 await _app.Get<System.Text.Json.JsonElement>($"/api/rallies/{seen}/results");
         }
 
-        var kept = _app.Service<RallyCache>();
+        var kept = _app.Service<RallyOwners>();
         kept.Find(rallies[0]).ShouldNotBeNull();
         kept.Find(rallies[1]).ShouldBeNull("nobody has asked for it for longest");
         kept.Find(rallies[^1]).ShouldNotBeNull();

@@ -132,7 +132,7 @@ public sealed class RunningApp : IDisposable
         foreach (var folder in new[] { "rally-photos", "rally-set-aside" })
             if (Directory.Exists(Path.Combine(Folder, folder)))
                 Directory.Delete(Path.Combine(Folder, folder), recursive: true);
-        Service<RallyCache>().Forget();
+        Service<RallyOwners>().ForgetAll();
     }
 
     /// <summary>Everything that can be asked of the server.</summary>
@@ -148,7 +148,7 @@ public sealed class RunningApp : IDisposable
         await new RemovedThings(
             services.GetRequiredService<RallyDb>(),
             services.GetRequiredService<DataFolder>(),
-            services.GetRequiredService<RallyCache>(),
+            services.GetRequiredService<RallyOwners>(),
             then
         ).Sweep(TestContext.Current.CancellationToken);
     }

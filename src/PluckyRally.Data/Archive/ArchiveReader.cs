@@ -41,7 +41,7 @@ public sealed record BroughtIn(
 /// is, and comes out of the bin where it lies there; a brief or a rally that is here in another state is put beside it
 /// under an id of its own.
 /// </summary>
-public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept)
+public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyOwners owners)
 {
     private readonly List<string> _beside = [];
     private readonly List<string> _back = [];
@@ -93,7 +93,7 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept
             }
 
             await db.SaveChangesAsync(stop);
-            kept.Forget();
+            owners.ForgetAll();
             return Result<BroughtIn>.Ok(
                 new(_addedBriefs, _addedRallies, _addedClasses, photos.Count, _same, _back, _beside)
             );

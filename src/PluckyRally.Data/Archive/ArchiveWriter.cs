@@ -190,7 +190,7 @@ public static class ArchiveWriter
     /// </summary>
     private static string RallyFile(StoredRally stored, List<string> documents)
     {
-        var rally = RallyRows.Read(stored, documents).Rally;
+        var rally = RallyRows.Read(ground: 0, stored, documents).Rally;
         var file = JsonSerializer.SerializeToNode(rally with { Entries = [] }, Json.Options)!.AsObject();
         if (DocumentReader.KeptEdition(stored.Edition) is not null)
             file["edition"] = JsonNode.Parse(stored.Edition);

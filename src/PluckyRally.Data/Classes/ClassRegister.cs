@@ -7,7 +7,7 @@ using PluckyRally.Data.Rallies;
 namespace PluckyRally.Data.Classes;
 
 /// <summary>The teacher's classes and their students.</summary>
-public sealed class ClassRegister(RallyDb db, RallyCache kept, TimeProvider clock)
+public sealed class ClassRegister(RallyDb db, RallyOwners owners, TimeProvider clock)
 {
     /// <summary>All classes with their students, by name.</summary>
     public Task<List<StoredClass>> All(CancellationToken stop) =>
@@ -241,7 +241,7 @@ public sealed class ClassRegister(RallyDb db, RallyCache kept, TimeProvider cloc
     private bool Changed(int rows)
     {
         if (rows > 0)
-            kept.Forget();
+            owners.ForgetAll();
         return rows > 0;
     }
 }

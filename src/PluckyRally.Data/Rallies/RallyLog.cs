@@ -13,7 +13,7 @@ using PluckyRally.Data.Owners;
 namespace PluckyRally.Data.Rallies;
 
 /// <summary>The teacher's rallies and their logs.</summary>
-public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, TimeProvider clock)
+public sealed class RallyLog(RallyDb db, RallyOwners owners, LogWriter writer, TimeProvider clock)
 {
     /// <summary>All rallies, the newest first, as a list shows them.</summary>
     public async Task<IReadOnlyList<ListedRally>> All(CancellationToken stop) =>
@@ -88,9 +88,9 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
     /// </summary>
     public async Task<KeptRally?> Open(Guid id, CancellationToken stop)
     {
-        if (kept.Find(id) is { } known)
+        if (owners.Find(id) is { } known)
             return known;
-        using var _ = await kept.Alone([id], stop);
+        using var _ = await owners.Alone([id], stop);
         return await OpenAlone(id, stop);
     }
 
@@ -133,13 +133,12 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
     {
         if (await LessonOf(rally, stop) is not { Count: > 0 } lesson)
             return null;
-        var (joins, forgotten) = (new List<Joining>(), 0);
+        var joins = new List<Joining>();
         Task written;
-        using (await kept.Alone(lesson, stop))
+        using (await owners.Alone(lesson, stop))
         {
-            forgotten = kept.Forgotten;
             foreach (var id in lesson)
-                if ((kept.Pending(id) ?? await OpenAlone(id, stop)) is { } found)
+                if ((owners.Newest(id) ?? await OpenAlone(id, stop)) is { } found)
                     joins.Add(new(found));
             if (joins.FirstOrDefault() is not { } own || own.Now.Stored.Id != rally)
                 return null;
@@ -159,11 +158,11 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
             }
 
             foreach (var join in joins.Where(j => j.HasGrown))
-                kept.Expect(join.Now, forgotten);
+                owners.Expect(join.Now);
 
             // What the log has may still be on its way to the disk: the answer waits for it, by writing it once more.
             var write = joins
-                .SelectMany(j => j.Taken.Where(id => kept.Find(j.Rally)?.Has(id) is not true).Select(id => j.Of(id)))
+                .SelectMany(j => j.Taken.Where(id => owners.Find(j.Rally)?.Has(id) is not true).Select(id => j.Of(id)))
                 .ToList();
             written = write.Count > 0 ? writer.Append(write) : Task.CompletedTask;
         }
@@ -176,12 +175,13 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
         catch
         {
             // Those that came after it were accepted beside it: all is read again from what is on the disk.
-            kept.Forget();
+            foreach (var join in joins)
+                owners.Forget(join.Rally);
             throw;
         }
 
         foreach (var join in joins)
-            kept.Keep(join.Now, forgotten);
+            owners.Keep(join.Now);
         var others = joins.Skip(1).Where(j => j.HasGrown).Select(j => j.Now).ToList();
         return
         [
@@ -283,10 +283,10 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
 
     private async Task<KeptRally?> OpenAlone(Guid id, CancellationToken stop)
     {
-        if (kept.Find(id) is { } known)
+        if (owners.Find(id) is { } known)
             return known;
-        var forgotten = kept.Forgotten;
         await writer.Written();
+        var ground = owners.NewGround();
         var stored = await db
             .Rallies.AsNoTracking()
             .AsSplitQuery()
@@ -302,8 +302,8 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
             .OrderBy(e => e.Sequence)
             .Select(e => e.Document)
             .ToListAsync(stop);
-        var read = RallyRows.Read(stored, entries);
-        kept.Keep(read, forgotten);
+        var read = RallyRows.Read(ground, stored, entries);
+        owners.Keep(read);
         return read;
     }
 
@@ -416,7 +416,7 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
                 .Rallies.Where(r => r.Id == id && r.OwnerId == Owner.LocalTeacher)
                 .ExecuteUpdateAsync(set => set.SetProperty(r => r.DeletedAt, clock.GetUtcNow()), stop) > 0;
         if (gone)
-            kept.Forget();
+            owners.Forget(id);
         return gone;
     }
 
@@ -465,7 +465,7 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
         }
 
         if (await db.SaveChangesAsync(stop) > 0)
-            kept.Forget();
+            owners.Forget(rally);
         return null;
     }
 
@@ -480,7 +480,7 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
                 .Rallies.Where(r => r.Id == id && r.OwnerId == Owner.LocalTeacher)
                 .ExecuteUpdateAsync(set => set.SetProperty(r => r.JudgesStrikeOthers, may), stop) > 0;
         if (there)
-            kept.Forget();
+            owners.Forget(id);
         return there;
     }
 }

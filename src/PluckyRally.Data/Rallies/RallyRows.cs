@@ -15,9 +15,10 @@ namespace PluckyRally.Data.Rallies;
 internal static class RallyRows
 {
     /// <summary>The rally as its rows have it.</summary>
+    /// <param name="ground">Which reading it is.</param>
     /// <param name="stored">The rally with its teams and their students.</param>
     /// <param name="documents">Its entries, in the order in which they were received.</param>
-    public static KeptRally Read(StoredRally stored, IReadOnlyList<string> documents)
+    public static KeptRally Read(long ground, StoredRally stored, IReadOnlyList<string> documents)
     {
         var entries = new List<Entry>(documents.Count);
         var unread = new List<UnreadEntry>();
@@ -49,6 +50,7 @@ internal static class RallyRows
             Unread = unread,
         };
         return new(
+            ground,
             stored,
             rally,
             edition is null ? Result<OpenedRally>.Refused(NotUnderstood) : OpenedRally.Open(rally)

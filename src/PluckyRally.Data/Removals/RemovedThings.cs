@@ -47,7 +47,7 @@ public sealed record Removed(
 );
 
 /// <summary>What was taken away: shown, taken back, and after some time gone for good.</summary>
-public sealed class RemovedThings(RallyDb db, DataFolder folder, RallyCache kept, TimeProvider clock)
+public sealed class RemovedThings(RallyDb db, DataFolder folder, RallyOwners owners, TimeProvider clock)
 {
     /// <summary>Days for which something can be taken back.</summary>
     public const int Days = 30;
@@ -192,7 +192,7 @@ public sealed class RemovedThings(RallyDb db, DataFolder folder, RallyCache kept
         };
         await whole.CommitAsync(stop);
         if (back > 0)
-            kept.Forget();
+            owners.ForgetAll();
         return back > 0;
     }
 
@@ -238,7 +238,7 @@ public sealed class RemovedThings(RallyDb db, DataFolder folder, RallyCache kept
         foreach (var photo in photos)
             File.Delete(PhotoAlbum.FileOf(folder, photo.RallyId, photo.Id));
         if (gone > 0)
-            kept.Forget();
+            owners.ForgetAll();
         return gone > 0;
     }
 

@@ -56,7 +56,7 @@ internal sealed class LiveTeller(IHubContext<LiveHub> hub, LiveLines lines, Time
         lock (line)
         {
             var waits = line.Newest is not null;
-            if (line.Newest is null || line.Newest.Rally.Entries.Count <= now.Rally.Entries.Count)
+            if (line.Newest is null || !now.Version.IsOlderThan(line.Newest.Version))
                 line.Newest = now;
             if (waits)
                 return Task.CompletedTask;

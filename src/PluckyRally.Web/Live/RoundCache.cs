@@ -14,9 +14,9 @@ namespace PluckyRally.Web.Live;
 /// the others wait, and are given what was worked out then if it is as new as what they asked for: a storm of entries
 /// costs no more than one at a time.
 /// </summary>
-internal sealed class RoundCache(RallyCache kept)
+internal sealed class RoundCache(RallyOwners owners)
 {
-    /// <summary>More rounds than are run at once; those of an old lesson need not stay.</summary>
+    /// <summary>More lists than are asked for at once; those of an old fair need not stay.</summary>
     private const int Most = 64;
 
     /// <summary>
@@ -26,28 +26,21 @@ internal sealed class RoundCache(RallyCache kept)
     /// </summary>
     private static int Draws(OpenedRally opened) => Math.Clamp(400_000 / Math.Max(1, opened.Stands.Count), 100, 2000);
 
-    /// <summary>States are counted anew whenever the server starts.</summary>
+    /// <summary>Versions are counted anew whenever the server starts.</summary>
     private static readonly string Run = Guid.NewGuid().ToString("N")[..8];
 
-    private readonly ConditionalWeakTable<KeptRally, object> _numbers = [];
-    private readonly ConcurrentDictionary<Guid, KeptRally> _answered = new();
-    private readonly ConcurrentDictionary<(Guid, int, bool), Shared<RoundSheets>> _sheets = new();
-    private readonly ConcurrentDictionary<(Guid, int), Shared<Standings>> _standings = new();
-    private readonly ConcurrentDictionary<(Guid, int), Shared<ClockOnWall>> _clocks = new();
-    private readonly ConcurrentDictionary<(Guid, int), Shared<Confidence>> _sure = new();
+    private readonly ConcurrentDictionary<Guid, Worked> _worked = new();
     private readonly ConditionalWeakTable<RoundSheets, RallyProgress> _progress = [];
     private readonly ConcurrentDictionary<string, (string States, OverAll List)> _lists = new();
-    private long _counted;
 
     /// <summary>
     /// Names the ground on which numbers of entries stand: this run of the server, as long as nothing was changed that
     /// is in no log.
     /// </summary>
-    public string Ground => $"{Run}-{kept.Forgotten}";
+    public static string GroundOf(KeptRally rally) => $"{Run}-{rally.Ground}";
 
     /// <summary>Names a state of a rally among all that there ever were.</summary>
-    public string NameOf(KeptRally rally) =>
-        $"{Run}-{_numbers.GetValue(rally, _ => Interlocked.Increment(ref _counted))}";
+    public static string NameOf(KeptRally rally) => $"{Run}-{rally.Version}";
 
     /// <summary>
     /// The state that whoever was told of so many entries is answered from: the one that others were answered from, if
@@ -60,40 +53,35 @@ internal sealed class RoundCache(RallyCache kept)
     {
         if (announced is not { } enough || !newest.Opened.IsOk)
             return newest;
-        if (
-            _answered.TryGetValue(newest.Stored.Id, out var known)
-            && known.Opened is { IsOk: true } opened
-            && ReferenceEquals(opened.Value.Begun, newest.Opened.Value.Begun)
-            && opened.Value.Received.Count >= Math.Min(enough, newest.Opened.Value.Received.Count)
-        )
-            return known;
-        if (_answered.Count > Most)
-            _answered.Clear();
-        return _answered[newest.Stored.Id] = newest;
+        var worked = Of(newest);
+        var wanted = newest.Version with { Entries = Math.Min(enough, newest.Version.Entries) };
+        return worked.Answered is { Opened.IsOk: true } known && known.Version.IsAsNewAs(wanted)
+            ? known
+            : worked.Answered = newest;
     }
 
     /// <summary>The standings of a round, of this state or a later one.</summary>
     /// <param name="rally">The rally; it has been opened.</param>
     /// <param name="round">The round.</param>
     public Standings Standings(KeptRally rally, int round) =>
-        In(_standings, (rally.Stored.Id, round)).Get(rally, kept, (_, now) => now.Result(round).Standings);
+        In(rally, round).Standings.Get(Newest(rally), (_, now) => Opened(now).Result(round).Standings);
 
     /// <summary>How sure the places of a round are.</summary>
     public Confidence Sure(KeptRally rally, int round) =>
-        In(_sure, (rally.Stored.Id, round)).Get(rally, kept, (_, now) => Confidence.Of(now, round, Draws(now)));
+        In(rally, round).Sure.Get(Newest(rally), (_, now) => Confidence.Of(Opened(now), round, Draws(Opened(now))));
 
     /// <summary>The clock as walls show it, but for what time it is.</summary>
     public ClockOnWall Clock(KeptRally rally, int round) =>
-        In(_clocks, (rally.Stored.Id, round))
-            .Get(rally, kept, (_, now) => ClockOnWall.Of([rally with { Opened = Result<OpenedRally>.Ok(now) }], round));
+        In(rally, round).Clock.Get(Newest(rally), (_, now) => ClockOnWall.Of([now], round));
 
     /// <summary>The sheets of a round, of this state or a later one.</summary>
     /// <param name="rally">The rally; it has been opened.</param>
     /// <param name="round">The round.</param>
     /// <param name="points">Whether points are wanted too.</param>
     public RoundSheets SheetsOf(KeptRally rally, int round, bool points) =>
-        In(_sheets, (rally.Stored.Id, round, points))
-            .Get(rally, kept, (before, now) => before?.With(now, points) ?? RoundSheets.Of(now, round));
+        (points ? In(rally, round).WithPoints : In(rally, round).Sheets).Get(Newest(rally), (before, now) =>
+            before?.With(Opened(now), points) ?? RoundSheets.Of(Opened(now), round)
+        );
 
     /// <summary>
     /// The list over rallies of one brief: a fair's helpers and boards all ask for it, every few seconds.
@@ -117,13 +105,45 @@ internal sealed class RoundCache(RallyCache kept)
     /// <summary>How far the rally was when some sheets were worked out.</summary>
     public RallyProgress Progress(RoundSheets sheets) => _progress.GetValue(sheets, RallyProgress.Of);
 
-    private static Shared<T> In<TKey, T>(ConcurrentDictionary<TKey, Shared<T>> all, TKey key)
-        where TKey : notnull
-        where T : class
+    /// <summary>
+    /// What is asked for, and what it is worked out of where it must be: the newest, so that the next who asks has it.
+    /// </summary>
+    private (KeptRally Wanted, Func<KeptRally> Newest) Newest(KeptRally rally) =>
+        (rally, () => owners.Find(rally.Stored.Id) is { Opened.IsOk: true } newest ? newest : rally);
+
+    private static OpenedRally Opened(KeptRally rally) => rally.Opened.OrThrow();
+
+    private RoundWorked In(KeptRally rally, int round) => Of(rally).Rounds.GetOrAdd(round, _ => new());
+
+    /// <summary>What was worked out of a rally stays as long as its owner has it in memory.</summary>
+    private Worked Of(KeptRally rally)
     {
-        if (all.Count > Most)
-            all.Clear();
-        return all.GetOrAdd(key, _ => new());
+        if (_worked.TryGetValue(rally.Stored.Id, out var known))
+            return known;
+        foreach (var id in _worked.Keys.Where(id => !owners.Holds(id)))
+            _worked.TryRemove(id, out _);
+        return _worked.GetOrAdd(rally.Stored.Id, _ => new());
+    }
+
+    private sealed class Worked
+    {
+        /// <summary>The state that others were answered from.</summary>
+        public KeptRally? Answered { get; set; }
+
+        public ConcurrentDictionary<int, RoundWorked> Rounds { get; } = new();
+    }
+
+    private sealed class RoundWorked
+    {
+        public Shared<RoundSheets> Sheets { get; } = new();
+
+        public Shared<RoundSheets> WithPoints { get; } = new();
+
+        public Shared<Standings> Standings { get; } = new();
+
+        public Shared<ClockOnWall> Clock { get; } = new();
+
+        public Shared<Confidence> Sure { get; } = new();
     }
 
     private sealed class Shared<T>
@@ -132,28 +152,21 @@ internal sealed class RoundCache(RallyCache kept)
         private readonly Lock _turn = new();
         private volatile Known? _known;
 
-        public T Get(KeptRally rally, RallyCache kept, Func<T?, OpenedRally, T> work)
+        public T Get((KeptRally Wanted, Func<KeptRally> Newest) of, Func<T?, KeptRally, T> work)
         {
-            var wanted = rally.Opened.OrThrow();
-            if (_known is { } known && known.Suits(wanted))
+            if (_known is { } known && known.Of.IsAsNewAs(of.Wanted.Version))
                 return known.Value;
             lock (_turn)
             {
-                if (_known is { } meanwhile && meanwhile.Suits(wanted))
+                if (_known is { } meanwhile && meanwhile.Of.IsAsNewAs(of.Wanted.Version))
                     return meanwhile.Value;
-                var now = kept.Find(rally.Stored.Id) is { Opened: { IsOk: true } newest } ? newest.Value : wanted;
+                var now = of.Newest();
                 var value = work(_known?.Value, now);
-                _known = new(now, value);
+                _known = new(now.Version, value);
                 return value;
             }
         }
 
-        private sealed record Known(OpenedRally Of, T Value)
-        {
-            /// <summary>Whether it is of that state or a later one; a rally that was read again is another.</summary>
-            public bool Suits(OpenedRally wanted) =>
-                ReferenceEquals(Of, wanted)
-                || (ReferenceEquals(Of.Begun, wanted.Begun) && Of.Received.Count >= wanted.Received.Count);
-        }
+        private sealed record Known(RallyVersion Of, T Value);
     }
 }

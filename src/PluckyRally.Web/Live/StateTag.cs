@@ -10,7 +10,7 @@ namespace PluckyRally.Web.Live;
 /// worked out. The tag names who asks too, since not everybody is shown the same. For what has no student's name in it:
 /// browsers keep it.
 /// </summary>
-internal sealed class StateTag(RallyLog log, RoundCache rounds) : IEndpointFilter
+internal sealed class StateTag(RallyLog log) : IEndpointFilter
 {
     public async ValueTask<object?> InvokeAsync(EndpointFilterInvocationContext context, EndpointFilterDelegate next)
     {
@@ -22,7 +22,7 @@ internal sealed class StateTag(RallyLog log, RoundCache rounds) : IEndpointFilte
             return await next(context);
         var caller = Caller.Of(http.User);
         var tag = new EntityTagHeaderValue(
-            $"\"{string.Join('+', lesson.Select(rounds.NameOf))}-{(caller.IsTeacher ? "teacher" : caller.Session)}\""
+            $"\"{string.Join('+', lesson.Select(RoundCache.NameOf))}-{(caller.IsTeacher ? "teacher" : caller.Session)}\""
         );
         http.Response.Headers.ETag = tag.ToString();
         http.Response.Headers.CacheControl = "private, no-cache";

@@ -92,8 +92,6 @@ internal static class ScoreEndpoints
         [FromHeader] int? announced = null
     )
     {
-        // Named before anything is read: what changes meanwhile is then asked for again.
-        var now = rounds.Ground;
         if (await log.Open(id, stop) is not { } newest)
             return new Missing("rally");
         var found = rounds.At(newest, announced);
@@ -108,7 +106,7 @@ internal static class ScoreEndpoints
                 sheets,
                 rounds.Progress(sheets),
                 new(since, team, held, ground),
-                now,
+                RoundCache.GroundOf(found),
                 found.Stored.JudgesStrikeOthers,
                 caller
             ) with
@@ -207,7 +205,7 @@ internal static class ScoreEndpoints
             return new Refused(recorded.Problems);
         if (recorded.Value.Fresh)
             await live.Tell(recorded.Value);
-        var taken = new EntryTaken(document.Value.Value.Id, recorded.Value.Rally.Rally.Entries.Count);
+        var taken = new EntryTaken(document.Value.Value.Id, recorded.Value.Rally.Version.Entries);
         return recorded.Value.Fresh ? TypedResults.Created($"/api/rallies/{id}/score", taken) : TypedResults.Ok(taken);
     }
 
@@ -239,7 +237,7 @@ internal static class ScoreEndpoints
 
         static EntryAnswer Answer((Entry Came, Result<Recorded> Recorded) of) =>
             of.Recorded.IsOk
-                ? new([], new(of.Came.Id, of.Recorded.Value.Rally.Rally.Entries.Count))
+                ? new([], new(of.Came.Id, of.Recorded.Value.Rally.Version.Entries))
                 : new(of.Recorded.Problems);
     }
 }

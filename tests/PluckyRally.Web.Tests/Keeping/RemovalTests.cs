@@ -127,7 +127,7 @@ public sealed class RemovalTests : IDisposable
                     {
                         while (!ended.IsCancellationRequested)
                         {
-                            _app.Service<Data.Rallies.RallyCache>().Forget();
+                            _app.Service<Data.Rallies.RallyOwners>().ForgetAll();
                             await Students(rally);
                         }
                     })

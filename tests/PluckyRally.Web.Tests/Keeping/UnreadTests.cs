@@ -92,7 +92,7 @@ public sealed class UnreadTests : IDisposable
             );
         }
 
-        _app.Service<RallyCache>().Forget();
+        _app.Service<RallyOwners>().ForgetAll();
         var answer = await _app.Client.GetAsync($"/api/rallies/{rally}", TestContext.Current.CancellationToken);
         answer.StatusCode.ShouldBe(HttpStatusCode.UnprocessableEntity);
         (await RunningApp.Read(answer))
@@ -146,7 +146,7 @@ public sealed class UnreadTests : IDisposable
         await Insert(rally, "01900000-0000-7000-8000-00000000F00D", FromTheFuture);
         (await _app.Post<Entry>($"/api/rallies/{rally}/entries", Sample.Caught("210"))).EnsureSuccessStatusCode();
         await Insert(rally, "01900000-0000-7000-8000-00000000BEEF", Broken);
-        _app.Service<RallyCache>().Forget();
+        _app.Service<RallyOwners>().ForgetAll();
         return rally;
     }
 

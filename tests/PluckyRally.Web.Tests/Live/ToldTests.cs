@@ -34,7 +34,7 @@ public sealed class ToldTests : IDisposable
         await Record(rally, 2);
         (await AsOf(rally, told: 1)).ShouldBe(2);
         await Record(rally, 1);
-        _app.Service<PluckyRally.Data.Rallies.RallyCache>().Forget();
+        _app.Service<PluckyRally.Data.Rallies.RallyOwners>().ForgetAll();
         (await AsOf(rally, told: 1)).ShouldBe(3);
     }
 
