@@ -7,7 +7,9 @@ using Xunit;
 
 namespace PluckyRally.Web.Tests.Live;
 
-/// <summary>What is in memory of a rally is never newer than the disk, and never older than what was seen of it.</summary>
+/// <summary>
+/// What is in memory of a rally is never newer than the disk, and never older than what was seen of it.
+/// </summary>
 public sealed class RallyOwnersTests
 {
     private static readonly Guid Able = Guid.CreateVersion7();
