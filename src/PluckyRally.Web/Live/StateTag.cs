@@ -21,9 +21,8 @@ internal sealed class StateTag(RallyLog log) : IEndpointFilter
         )
             return await next(context);
         var caller = Caller.Of(http.User);
-        var tag = new EntityTagHeaderValue(
-            $"\"{string.Join('+', lesson.Select(RoundCache.NameOf))}-{(caller.IsTeacher ? "teacher" : caller.Session)}\""
-        );
+        var state = string.Join('+', lesson.Select(RoundCache.NameOf));
+        var tag = new EntityTagHeaderValue($"\"{state}-{(caller.IsTeacher ? "teacher" : caller.Session)}\"");
         http.Response.Headers.ETag = tag.ToString();
         http.Response.Headers.CacheControl = "private, no-cache";
         if (http.Features.Get<IHttpsCompressionFeature>() is { } compression)

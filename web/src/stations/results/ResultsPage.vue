@@ -18,6 +18,7 @@ import ClassFindings from './ClassFindings.vue'
 import DownloadList from './DownloadList.vue'
 import GalleryPanel from './gallery/GalleryPanel.vue'
 import HowSure from './HowSure.vue'
+import PrintList from './PrintList.vue'
 import RoundsPanel from './RoundsPanel.vue'
 import StandingsTable from './StandingsTable.vue'
 import WhySlip from './WhySlip.vue'
@@ -52,12 +53,13 @@ const row = computed(
   () => standings.data.value?.rows.find((r) => r.team === chosen.value) ?? standings.data.value?.rows[0],
 )
 
-type Section = 'standings' | 'rounds' | 'numbers' | 'gallery' | 'download'
+type Section = 'standings' | 'rounds' | 'numbers' | 'gallery' | 'print' | 'download'
 const sections = computed<{ section: Section; name: string }[]>(() => [
   { section: 'standings', name: standings.data.value?.ranking === false ? 'Results' : 'Standings' },
   ...((rally.value?.progress.rounds ?? 1) > 1 ? [{ section: 'rounds' as const, name: 'All rounds' }] : []),
   { section: 'numbers', name: 'Numbers' },
   { section: 'gallery', name: 'Gallery' },
+  { section: 'print', name: 'Print' },
   { section: 'download', name: 'Download' },
 ])
 /** Without one in the address, or with one that this rally has not, the standings. */
@@ -114,6 +116,7 @@ const section = computed(() => sections.value.find((s) => s.section === route.qu
     <RoundsPanel v-else-if="section === 'rounds'" :record="outbox.record" />
     <PlotPanel v-else-if="section === 'numbers'" />
     <GalleryPanel v-else-if="section === 'gallery'" :record="outbox.record" />
+    <PrintList v-else-if="section === 'print'" />
     <DownloadList v-else :rally="rally.id" :rounds="standings.data.value.ranking ? rally.progress.rounds : 1" />
   </main>
 </template>
