@@ -24,9 +24,15 @@ const links = computed(() =>
   <section aria-labelledby="print">
     <h2 id="print">Print</h2>
     <DetailedLinks :links="links" />
-    <p class="muted">
-      Judges’ sheets, labels, job cards and the rest are with
+    <p class="muted more">
+      For judges’ sheets, labels and job cards, open
       <RouterLink :to="all">all papers of this rally</RouterLink>.
     </p>
   </section>
 </template>
+
+<style scoped>
+.more {
+  margin-top: var(--space-4);
+}
+</style>
