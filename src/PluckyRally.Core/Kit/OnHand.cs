@@ -55,7 +55,7 @@ public sealed class OnHand
     /// <param name="unit">Its unit; empty for pieces.</param>
     public bool IsAlwaysThere(string name, string unit) => _always.Contains(Find(name, unit).Key);
 
-    /// <summary>What to take out for an amount of a material: what is loose first, then of its packs.</summary>
+    /// <summary>What to open for an amount of a material: what is loose first, then of its packs.</summary>
     /// <param name="material">The material.</param>
     /// <param name="amount">How much, in its unit; at most what there is.</param>
     public IEnumerable<CupboardItem> Take(Material material, decimal amount)

@@ -4,7 +4,7 @@ using PluckyRally.Core.Words;
 
 namespace PluckyRally.Core.Results;
 
-/// <summary>Says what parted the class, and what did not.</summary>
+/// <summary>Says what made the biggest point gaps, and what made none.</summary>
 internal static class DecidedWords
 {
     /// <summary>

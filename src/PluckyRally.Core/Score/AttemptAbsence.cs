@@ -14,9 +14,9 @@ public abstract partial record Absence
             Made == 0 ? "no attempt has been made yet" : $"{Made} of {Needed} attempts made";
     }
 
-    /// <summary>An attempt waits to be looked at, or for what another judge reads.</summary>
-    /// <param name="ForRestOf">The attempt whose other readings are waited for; absent where one waits to be looked
-    /// at.</param>
+    /// <summary>An attempt needs a decision, or waits for what another judge reads.</summary>
+    /// <param name="ForRestOf">The attempt whose other readings are waited for; absent where one needs a
+    /// decision.</param>
     public sealed record AttemptWaits(int? ForRestOf = null) : Open
     {
         /// <inheritdoc/>

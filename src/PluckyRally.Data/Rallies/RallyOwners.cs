@@ -13,6 +13,9 @@ public sealed class RallyOwners
     private const int Most = 64;
 
     private readonly ConcurrentDictionary<Guid, Owner> _owners = new();
+
+    // Of two that forget at once, the later ground stays.
+    private readonly Lock _forgetting = new();
     private long _grounds;
     private long _forgotten;
     private long _lastForgotten;
@@ -26,17 +29,23 @@ public sealed class RallyOwners
     /// </summary>
     public void Forget(Guid rally)
     {
-        var ground = NewGround();
-        Of(rally).Forget(ground);
-        Volatile.Write(ref _lastForgotten, ground);
+        lock (_forgetting)
+        {
+            var ground = NewGround();
+            Of(rally).Forget(ground);
+            Volatile.Write(ref _lastForgotten, ground);
+        }
     }
 
     /// <summary>The same for all rallies: something changed that any of them may show.</summary>
     public void ForgetAll()
     {
-        var ground = NewGround();
-        Volatile.Write(ref _forgotten, ground);
-        Volatile.Write(ref _lastForgotten, ground);
+        lock (_forgetting)
+        {
+            var ground = NewGround();
+            Volatile.Write(ref _forgotten, ground);
+            Volatile.Write(ref _lastForgotten, ground);
+        }
     }
 
     /// <summary>A rally as it is now, where it is in memory.</summary>

@@ -154,6 +154,24 @@ public sealed class SheetChangesTests : IDisposable
     }
 
     [Fact]
+    public async Task What_changes_in_one_rally_makes_no_other_fetch_everything()
+    {
+        var (one, other) = (await _app.Begin(Sample.Brief(), "Able"), await _app.Begin(Sample.Brief(), "Baker"));
+        var (before, beside) = (await Ground(one), await Ground(other));
+        using var let = await _app.Client.PutAsync(
+            $"/api/rallies/{one}/judges",
+            RunningApp.Body("""{ "strikeOthers": true }"""),
+            TestContext.Current.CancellationToken
+        );
+        let.EnsureSuccessStatusCode();
+        (await Ground(one)).ShouldNotBe(before);
+        (await Ground(other)).ShouldBe(beside);
+
+        async Task<string> Ground(Guid rally) =>
+            (await _app.Get<JsonElement>($"/api/rallies/{rally}/score")).GetProperty("ground").GetString()!;
+    }
+
+    [Fact]
     public async Task Sheets_of_other_teams_come_without_their_logs_and_in_pieces()
     {
         var rally = await _app.Begin(Sample.Brief(), [.. Enumerable.Range(1, 30).Select(n => $"Team {n}")]);

@@ -150,7 +150,7 @@ public sealed class PlacingTests : IDisposable
         var (_, rally, _) = await Begin();
         (await _app.Put($"/api/rallies/{rally}/archived", new RallyArchived(true))).EnsureSuccessStatusCode();
         (await _app.Get<List<RallyOnShelf>>("/api/rallies")).Single().Archived.ShouldBeTrue();
-        (await _app.Get<YearLine>("/api/year")).Next.ShouldBeNull("what is put away is not the next one");
+        (await _app.Get<YearLine>("/api/year")).Next.ShouldBeNull("what is archived is not the next one");
         (await _app.Put($"/api/rallies/{rally}/archived", new RallyArchived(false))).EnsureSuccessStatusCode();
         (await _app.Get<YearLine>("/api/year")).Next.ShouldNotBeNull();
     }

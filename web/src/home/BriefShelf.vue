@@ -7,6 +7,7 @@ import { useRouter } from 'vue-router'
 import { api, ask } from '@/api/client'
 import type { BriefOnShelf } from '@/api/names'
 import { seasons } from '@/fields/words'
+import { capital } from '@/shared/capital'
 import AskRemoval from '@/shared/AskRemoval.vue'
 import { shortDay } from '@/shared/days'
 import LoadNote from '@/shared/LoadNote.vue'
@@ -84,7 +85,6 @@ async function archive(b: BriefOnShelf, away: boolean) {
   await load()
 }
 const titleOf = (b: BriefOnShelf) => b.title || 'Untitled brief'
-const capital = (word: string) => word.slice(0, 1).toUpperCase() + word.slice(1)
 const seasonNames = new Map(seasons.map(([value, label]) => [value, capital(label)]))
 const filters = computed(() => [
   {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import Popover from 'primevue/popover'
 import { computed, useTemplateRef } from 'vue'
+import { capital } from './capital'
 import GuideLink from './GuideLink.vue'
 import { ourWords } from './ourWords'
 
@@ -21,7 +22,7 @@ const open = useTemplateRef('open')
   </button>
   <Popover ref="open">
     <p class="meaning">
-      <b>{{ word.charAt(0).toUpperCase() + word.slice(1) }}</b>: {{ meaning }}
+      <b>{{ capital(word) }}</b>: {{ meaning }}
     </p>
     <p class="meaning small" @click="open?.hide()"><GuideLink to="words">All our words</GuideLink></p>
   </Popover>

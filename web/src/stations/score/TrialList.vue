@@ -7,7 +7,7 @@ import { useRecording } from '@/pads/recording'
 import { unreadOf } from './fold'
 import type { Redo } from './redo'
 
-/** The attempts of a design as they count, what waits to be looked at, and what was recorded twice. */
+/** The attempts of a design as they count, what needs a decision, and what was recorded twice. */
 const props = defineProps<{ sheet: TeamSheet; design: string; measures: readonly JudgeMeasure[] }>()
 const emit = defineEmits<{ redo: [trial: SheetTrial, as: Redo['as']] }>()
 const { team, round, record } = useRecording()
