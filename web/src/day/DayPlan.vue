@@ -12,6 +12,7 @@ import LoadNote from '@/shared/LoadNote.vue'
 import { useLoad } from '@/shared/useLoad'
 import { useMeanwhile } from '@/shared/useMeanwhile'
 import PlanSlot from './PlanSlot.vue'
+import { copyOf } from '@/shared/copyOf'
 
 /** The plan of a day: which rallies, when, where, at how many tables, and who helps. */
 const props = defineProps<{ day: string }>()
@@ -22,7 +23,7 @@ const shelf = useLoad(() => ask(api.GET('/api/rallies')))
 void plan.load()
 void shelf.load()
 const typed = ref<FairDay>()
-const copy = () => (typed.value = JSON.parse(JSON.stringify(plan.data.value)) as FairDay)
+const copy = () => (typed.value = copyOf(plan.data.value))
 watch(plan.data, () => typed.value ?? copy())
 const { meanwhile, cameSecond, letGo } = useMeanwhile(plan.load)
 const left = computed(() =>

@@ -9,8 +9,8 @@ export interface Writing {
   checkup: Readonly<Ref<BriefCheckup | undefined>>
   /** What can be chosen. */
   choices: Readonly<Ref<Choices | undefined>>
-  /** Makes changes that the core has proposed. */
-  applyChanges: (changes: readonly Change[]) => Promise<void>
+  /** Makes changes that the core has proposed, for the brief as it stands or as it stood since then. */
+  applyChanges: (changes: readonly Change[], since?: Brief) => Promise<void>
   /** Shows the field at a place, wherever it is. */
   goTo: (place: string) => void
 }

@@ -13,13 +13,14 @@ import { useLoad } from '@/shared/useLoad'
 import { useMeanwhile } from '@/shared/useMeanwhile'
 import MonthDay from './MonthDay.vue'
 import { useSchool } from './useSchool'
+import { copyOf } from '@/shared/copyOf'
 
 /** What is the school's own, set once: its year, its terms, its paper, its units, its weeks. */
 const { again } = useSchool()
 const kept = useLoad(() => ask(api.GET('/api/school')))
 void kept.load()
 const typed = ref<School>()
-const copy = () => (typed.value = JSON.parse(JSON.stringify(kept.data.value)) as School)
+const copy = () => (typed.value = copyOf(kept.data.value))
 watch(kept.data, () => typed.value ?? copy())
 const { meanwhile, cameSecond, letGo } = useMeanwhile(kept.load)
 const refusal = ref<Refusal>()

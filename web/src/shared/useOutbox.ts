@@ -3,6 +3,7 @@ import { api, ask, refusalFrom, type Answer } from '@/api/client'
 import { useWho } from '@/access/useWho'
 import type { Entry, Refusal } from '@/api/names'
 import { sendingOf, useQueue, type Sending } from './useQueue'
+import { copyOf } from './copyOf'
 
 /** An entry of this device's that a page may not have seen yet: the log had so many entries with it, or it waits. */
 export interface OnItsWay {
@@ -90,7 +91,7 @@ export function useOutbox(rally: string, onTaken: () => void, edition?: () => nu
     const by = who.value?.name ?? ''
     // It says by which brief it was written: one that is changed meanwhile must not give it another meaning.
     const editionAsOf = edition?.() ?? null
-    const plain = (one: Entry) => ({ ...(JSON.parse(JSON.stringify(one)) as Entry), by, editionAsOf })
+    const plain = (one: Entry) => ({ ...copyOf(one), by, editionAsOf })
     await queue.add(...[entry, ...belonging].map((one) => ({ entry: plain(one), rally })))
     const late = new Promise<'late'>((done) => setTimeout(() => done('late'), hangs ? 0 : patience))
     if ((await Promise.race([queue.flush(), late])) === 'late') hangs = true

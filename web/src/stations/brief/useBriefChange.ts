@@ -136,7 +136,8 @@ export function useBriefChange(rally: string, round: Ref<number>) {
     thisBrowser.drop(keptHere())
     await open()
   }
-  const applyChanges = async (changes: readonly Change[]) => refused(await steps.applyChanges(changes))
+  const applyChanges = async (changes: readonly Change[], since?: Brief) =>
+    refused(await steps.applyChanges(changes, since))
   return {
     brief,
     checkup,

@@ -128,7 +128,6 @@ export function useBriefDraft(id: string) {
       state.value = 'saved'
       savedAt.value = new Date()
       keepHere()
-      if (text() !== now) void save()
     } else if (answer.offline) {
       state.value = 'offline'
     } else if (answer.status >= 500) {
@@ -140,6 +139,8 @@ export function useBriefDraft(id: string) {
     } else {
       state.value = 'refused'
     }
+    // What was typed while the answer was on its way; a cut line tries again by itself, a conflict waits for a choice.
+    if ((state.value === 'saved' || state.value === 'refused') && text() !== now) void save()
   }
 
   const soon = useDebounceFn(() => {
@@ -206,8 +207,8 @@ export function useBriefDraft(id: string) {
   }
 
   /** Makes changes that the core has proposed; they can be undone like any other. */
-  async function applyChanges(changes: readonly Change[]) {
-    const refusal = await steps.applyChanges(changes)
+  async function applyChanges(changes: readonly Change[], since?: Brief) {
+    const refusal = await steps.applyChanges(changes, since)
     if (refusal && refusal.problems.length > 0) refused.value = refusal.problems
   }
 

@@ -1,10 +1,10 @@
 import { useEventListener } from '@vueuse/core'
 import { nextTick, ref, type Ref } from 'vue'
 import { api, ask } from '@/api/client'
-import type { Brief, BriefCheckup, Change, Problem } from '@/api/names'
+import type { Brief, BriefCheckup, Problem } from '@/api/names'
 import { provideHalfTyped, type Halves } from '@/fields/halfTyped'
 import { provideDependents } from '@/fields/dependents'
-import { provideWriting } from '@/fields/writing'
+import { provideWriting, type Writing } from '@/fields/writing'
 import { goTo, provideSnags } from '@/shared/snags'
 import { useLoad } from '@/shared/useLoad'
 import type { Panel } from './MarginTabs.vue'
@@ -15,7 +15,7 @@ interface Written {
   checkup: Ref<BriefCheckup | undefined>
   problems: Readonly<Ref<readonly Problem[]>>
   halves: Ref<Halves>
-  applyChanges: (changes: readonly Change[]) => Promise<void>
+  applyChanges: Writing['applyChanges']
   undo: () => void
   redo: () => void
 }

@@ -88,8 +88,8 @@ export function useTierSheet(id: string, tier: string, whole: Ref<Brief | undefi
   )
   watch(halves, keepHere)
   useIntervalFn(() => void (behind.value && behind.value !== 'refused' && take()), 3_000)
-  const applyChanges = async (changes: readonly Change[]) => {
-    refusal.value = await steps.applyChanges(changes)
+  const applyChanges = async (changes: readonly Change[], since?: Brief) => {
+    refusal.value = await steps.applyChanges(changes, since)
   }
   return { brief, checkup, problems, halves, differences, refusal, behind, name, open, take, ...steps, applyChanges }
 }

@@ -16,6 +16,7 @@ import type { Pairs } from '@/fields/pairs'
 import { better, kindsOfMeasure } from '@/fields/words'
 import { useWriting } from '@/fields/writing'
 import { done } from '@/shared/useDone'
+import { copyOf } from '@/shared/copyOf'
 
 /** What is measured: name, kind, unit, how finely, how often, and what teams will reach. */
 const props = defineProps<{ brief: Brief }>()
@@ -30,11 +31,12 @@ const say = (measure: Measure, { label, but }: Fix) =>
   (said.value = { measure: measure.id, text: [label, but].filter(Boolean).join(' ') })
 /** What is written in the old unit is converted with it, and that is said; the server knows how. */
 async function changeUnit(measure: Measure, unit: string) {
+  const since = copyOf(props.brief)
   const answer = await done(
-    api.POST('/api/drafts/unit', { body: { brief: props.brief, measure: measure.id, unit, tier: '' } }),
+    api.POST('/api/drafts/unit', { body: { brief: since, measure: measure.id, unit, tier: '' } }),
   )
   if (answer.ok) {
-    await applyChanges(answer.data.changes)
+    await applyChanges(answer.data.changes, since)
     say(measure, answer.data)
     return
   }
@@ -45,9 +47,10 @@ async function changeUnit(measure: Measure, unit: string) {
   }
 }
 async function changeKind(measure: Measure, kind: MeasureKind) {
-  const answer = await done(api.POST('/api/drafts/kind', { body: { brief: props.brief, measure: measure.id, kind } }))
+  const since = copyOf(props.brief)
+  const answer = await done(api.POST('/api/drafts/kind', { body: { brief: since, measure: measure.id, kind } }))
   if (!answer.ok) return
-  await applyChanges(answer.data.changes)
+  await applyChanges(answer.data.changes, since)
   say(measure, answer.data)
 }
 function layOut(measure: Measure, on: boolean) {

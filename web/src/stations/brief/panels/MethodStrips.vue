@@ -15,6 +15,7 @@ import { better } from '@/fields/words'
 import { newPart, writing } from '@/parts/writing'
 import { anyOf } from '@/shared/shows'
 import PartFrame from './PartFrame.vue'
+import { copyOf } from '@/shared/copyOf'
 
 /** How it is scored: a strip for each part, which total wins, what decides between equal totals, and awards. */
 const props = defineProps<{ brief: Brief }>()
@@ -26,7 +27,7 @@ function copy(i: number) {
   const part = props.brief.method.parts[i]
   if (!part) return
   const { id, name } = newPart(props.brief, part.kind)
-  const like = JSON.parse(JSON.stringify(part)) as Part
+  const like = copyOf(part)
   props.brief.method.parts.splice(i + 1, 0, { ...like, id, name: part.name ? `${part.name}, again` : name })
 }
 const remove = (i: number) => void props.brief.method.parts.splice(i, 1)

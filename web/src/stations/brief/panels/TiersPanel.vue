@@ -14,6 +14,7 @@ import { combines, comparisons } from '@/fields/words'
 import { useWriting } from '@/fields/writing'
 import { done } from '@/shared/useDone'
 import WhatIs from '@/shared/WhatIs.vue'
+import { copyOf } from '@/shared/copyOf'
 
 /**
  * Only what differs from grade to grade: rows are places, columns are tiers, what is inherited is faint. What usually
@@ -86,7 +87,7 @@ const value = (tier: Tier, row: TierRow) => shown(own(tier, row)?.value ?? row.b
 /** Another unit brings along what is said in it: steps, what teams will reach, points. */
 async function choose(tier: Tier, field: TierField, word: string) {
   const measure = /^\/measures\/([^/]+)\/unit$/.exec(field.at)?.[1]
-  const before = JSON.parse(JSON.stringify(props.brief)) as Brief
+  const before = copyOf(props.brief)
   set(tier, field, field.kind === 'yesNo' ? word === 'yes' : word)
   if (!measure) return
   const answer = await ask(
