@@ -1,6 +1,7 @@
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
 using PluckyRally.Core.Curves;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Readings;
 using PluckyRally.Core.Score;
 
@@ -123,7 +124,7 @@ internal static class Sizes
             )
             .OrThrow();
 
-        Guid Next() => new(++count, 0, 0x7000, 0x80, 0, 0, 0, 0, 0, 0, 3);
+        EntryId Next() => new(new Guid(++count, 0, 0x7000, 0x80, 0, 0, 0, 0, 0, 0, 3));
 
         Entry.TrialRecorded Trial(Team team) =>
             new()

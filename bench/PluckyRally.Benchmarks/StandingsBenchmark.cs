@@ -1,4 +1,5 @@
 using BenchmarkDotNet.Attributes;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Readings;
 using PluckyRally.Core.Results;
 using PluckyRally.Core.Score;
@@ -52,7 +53,7 @@ public class StandingsBenchmark
 
     private List<string> ByHand()
     {
-        var struck = new HashSet<Guid>();
+        var struck = new HashSet<EntryId>();
         foreach (var entry in _rally.Rally.Entries.Reverse())
         {
             if (entry is Entry.StruckOut strike && !struck.Contains(strike.Id))

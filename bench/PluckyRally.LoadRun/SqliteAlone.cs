@@ -1,5 +1,6 @@
 using System.Diagnostics;
 using Microsoft.Data.Sqlite;
+using PluckyRally.Core.Ids;
 
 namespace PluckyRally.LoadRun;
 

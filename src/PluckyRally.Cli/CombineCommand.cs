@@ -23,7 +23,7 @@ internal static class CombineCommand
         {
             if (RallyFile.Open(file, error) is not { } opened)
                 return 2;
-            joining.Add(new(Guid.CreateVersion7(), opened, opened.Running));
+            joining.Add(new(new(Guid.CreateVersion7()), opened, opened.Running));
         }
 
         var all = OverAll.Of(joining, chosen.Value);

@@ -6,6 +6,7 @@ using System.Text.Json.Schema;
 using System.Xml.Linq;
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Day;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Score;
 using PluckyRally.Core.Time;
 
@@ -74,15 +75,29 @@ internal static class SchemasCommand
         Dictionary<string, string> explanations
     )
     {
+        var type = context.TypeInfo.Type;
+        if (IdValue.Of(type) is { } value)
+            node = Written(
+                Nullable.GetUnderlyingType(type) is null ? value : typeof(Nullable<>).MakeGenericType(value)
+            );
         if (node is not JsonObject schema)
             return node;
-        var text = context.PropertyInfo is { AttributeProvider: PropertyInfo property }
-            ? explanations.GetValueOrDefault($"P:{property.DeclaringType!.FullName!.Replace('+', '.')}.{property.Name}")
-            : explanations.GetValueOrDefault($"T:{context.TypeInfo.Type.FullName?.Replace('+', '.')}");
+        if (context.TypeInfo.ElementType is { } item && IdValue.Of(item) is { } itemValue)
+            schema["items"] = Written(itemValue);
+        var text =
+            context.PropertyInfo is { AttributeProvider: PropertyInfo property }
+                ? explanations.GetValueOrDefault(
+                    $"P:{property.DeclaringType!.FullName!.Replace('+', '.')}.{property.Name}"
+                )
+            : IdValue.Of(type) is null ? explanations.GetValueOrDefault($"T:{type.FullName?.Replace('+', '.')}")
+            : null;
         if (text is not null && !schema.ContainsKey("description"))
             schema.Insert(0, "description", text);
         return schema;
     }
+
+    /// <summary>An id is described as what it is written as.</summary>
+    private static JsonNode Written(Type value) => Core.Files.Json.Options.GetJsonSchemaAsNode(value);
 
     /// <summary>
     /// What the core's documentation file says of each member; the parameters of a record explain its properties.

@@ -1,6 +1,7 @@
 using Microsoft.AspNetCore.Identity.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
+using PluckyRally.Core.Ids;
 using PluckyRally.Data.Briefs;
 using PluckyRally.Data.Classes;
 using PluckyRally.Data.Days;
@@ -71,7 +72,12 @@ public sealed class RallyDb(DbContextOptions<RallyDb> options) : IdentityUserCon
     }
 
     /// <inheritdoc/>
-    protected override void ConfigureConventions(ModelConfigurationBuilder configurationBuilder) =>
+    protected override void ConfigureConventions(ModelConfigurationBuilder configurationBuilder)
+    {
         // SQLite compares times as text only if they are kept in one form.
         configurationBuilder.Properties<DateTimeOffset>().HaveConversion<DateTimeOffsetToBinaryConverter>();
+        configurationBuilder.Properties<BriefId>().HaveConversion<IdColumn<BriefId, Guid>>();
+        configurationBuilder.Properties<RallyId>().HaveConversion<IdColumn<RallyId, Guid>>();
+        configurationBuilder.Properties<EntryId>().HaveConversion<IdColumn<EntryId, Guid>>();
+    }
 }

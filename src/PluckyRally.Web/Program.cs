@@ -115,8 +115,10 @@ static async Task<int> Serve(string[] args, CopyRestoring restoring)
         builder.Services.AddSignalR().AddJsonProtocol(options => Json.Apply(options.PayloadSerializerOptions));
         builder.Services.AddResponseCompression();
         builder.Services.AddOpenApi(options =>
-            options.AddSchemaTransformer<ContractSchemas>().AddDocumentTransformer<OneLineDescriptions>()
-        );
+        {
+            options.CreateSchemaReferenceId = ContractSchemas.NameOf;
+            options.AddSchemaTransformer<ContractSchemas>().AddDocumentTransformer<OneLineDescriptions>();
+        });
 
         var app = builder.Build();
         if (!describing)

@@ -1,6 +1,7 @@
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
 using PluckyRally.Core.Curves;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Readings;
 using PluckyRally.Core.Results;
@@ -186,15 +187,15 @@ internal sealed class Happening
     /// <summary>
     /// A counted attempt; readings in the order of the brief's measures that are read in every attempt.
     /// </summary>
-    public Guid Counted(string team, params string[] typed) => Trial(team, TrialOutcome.Counted, typed);
+    public EntryId Counted(string team, params string[] typed) => Trial(team, TrialOutcome.Counted, typed);
 
-    public Guid Failed(string team) => Trial(team, TrialOutcome.Failed);
+    public EntryId Failed(string team) => Trial(team, TrialOutcome.Failed);
 
-    public Guid Void(string team) => Trial(team, TrialOutcome.Void, reason: "the tester slipped");
+    public EntryId Void(string team) => Trial(team, TrialOutcome.Void, reason: "the tester slipped");
 
-    public Guid Waiting(string team, params string[] typed) => Trial(team, TrialOutcome.Waiting, typed);
+    public EntryId Waiting(string team, params string[] typed) => Trial(team, TrialOutcome.Waiting, typed);
 
-    public Guid Trial(
+    public EntryId Trial(
         string team,
         TrialOutcome outcome,
         string[]? typed = null,
@@ -223,7 +224,7 @@ internal sealed class Happening
             }
         );
 
-    public Guid Checked(string team, string rule, bool met, int? attempt = null) =>
+    public EntryId Checked(string team, string rule, bool met, int? attempt = null) =>
         Add(
             new Entry.RuleChecked
             {
@@ -236,7 +237,7 @@ internal sealed class Happening
             }
         );
 
-    public Guid Read(string team, string measure, string typed) =>
+    public EntryId Read(string team, string measure, string typed) =>
         Add(
             new Entry.MeasureRead
             {
@@ -247,7 +248,7 @@ internal sealed class Happening
             }
         );
 
-    public Guid Strike(Guid entry, string reason = "") =>
+    public EntryId Strike(EntryId entry, string reason = "") =>
         Add(
             new Entry.StruckOut
             {
@@ -265,12 +266,12 @@ internal sealed class Happening
     public Standing Standing(string team) => Standings().Rows.Single(r => r.Name == team);
 
     /// <summary>Ids in the order in which they are made.</summary>
-    public Guid NextId() => new(++_count, 0, 0x7000, 0x80, 0, 0, 0, 0, 0, 0, 1);
+    public EntryId NextId() => new(new Guid(++_count, 0, 0x7000, 0x80, 0, 0, 0, 0, 0, 0, 1));
 
     /// <summary>Takes in an entry of any sort.</summary>
-    public Guid Keep(Entry entry) => Add(entry);
+    public EntryId Keep(Entry entry) => Add(entry);
 
-    private Guid Add(Entry entry)
+    private EntryId Add(Entry entry)
     {
         _log.Add(Offer(entry).OrThrow());
         return entry.Id;

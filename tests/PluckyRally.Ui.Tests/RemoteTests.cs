@@ -114,7 +114,7 @@ public sealed class RemoteTests(EmptyServer server) : ScreenTest
         Entry Gave(string by, IEnumerable<OrderItem> items) =>
             new Entry.OrderGiven
             {
-                Id = Guid.CreateVersion7(),
+                Id = new(Guid.CreateVersion7()),
                 Team = "t1",
                 By = by,
                 Part = part.Id,

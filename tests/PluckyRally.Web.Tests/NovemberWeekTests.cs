@@ -1,6 +1,7 @@
 using System.Net;
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Debriefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Kit;
 using PluckyRally.Core.Papers;
 using PluckyRally.Core.Route;
@@ -144,7 +145,7 @@ public sealed class NovemberWeekTests : IDisposable
         };
 
     /// <summary>A rally of a class of its own, two students in each team.</summary>
-    private async Task<Guid> Begin(Guid brief, string name, DateOnly day, int teams)
+    private async Task<Guid> Begin(BriefId brief, string name, DateOnly day, int teams)
     {
         using var made = await _app.Post(
             "/api/rallies",

@@ -10,6 +10,7 @@ using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
 using PluckyRally.Core.Curves;
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Readings;
 using PluckyRally.Core.Score;
 using PluckyRally.Data;
@@ -171,7 +172,7 @@ public sealed class RunningApp : IDisposable
         (await Client.GetFromJsonAsync<T>(path, Lenient, TestContext.Current.CancellationToken))!;
 
     /// <summary>A team's sheet with its log.</summary>
-    public async Task<TeamSheet> Sheet(Guid rally, string team) =>
+    public async Task<TeamSheet> Sheet(RallyId rally, string team) =>
         (await Get<JsonElement>($"/api/rallies/{rally}/score?team={team}"))
             .GetProperty("sheet")
             .Deserialize<TeamSheet>(Core.Files.Json.Options)!;
@@ -191,18 +192,18 @@ public sealed class RunningApp : IDisposable
         ];
 
     /// <summary>Puts a brief on the shelf and gives its id.</summary>
-    public async Task<Guid> AddBrief(Brief brief)
+    public async Task<BriefId> AddBrief(Brief brief)
     {
         var response = await Post("/api/briefs", brief);
         response.EnsureSuccessStatusCode();
-        return (await Read(response)).GetProperty("id").GetGuid();
+        return new BriefId((await Read(response)).GetProperty("id").GetGuid());
     }
 
     /// <summary>Begins a rally with these teams and gives its id.</summary>
-    public async Task<Guid> Begin(Brief brief, params string[] teams) => await Begin(await AddBrief(brief), teams);
+    public async Task<RallyId> Begin(Brief brief, params string[] teams) => await Begin(await AddBrief(brief), teams);
 
     /// <summary>The same of a brief that is on the shelf.</summary>
-    public async Task<Guid> Begin(Guid brief, params string[] teams)
+    public async Task<RallyId> Begin(BriefId brief, params string[] teams)
     {
         var response = await Post(
             "/api/rallies",
@@ -214,7 +215,7 @@ public sealed class RunningApp : IDisposable
             }
         );
         response.EnsureSuccessStatusCode();
-        return (await Read(response)).GetProperty("id").GetGuid();
+        return new RallyId((await Read(response)).GetProperty("id").GetGuid());
     }
 
     private static string MakeEmpty()
@@ -291,7 +292,7 @@ internal static class Sample
     public static Entry.TrialRecorded Caught(string typed, string team = "t1") =>
         new()
         {
-            Id = Guid.CreateVersion7(),
+            Id = new(Guid.CreateVersion7()),
             At = DateTimeOffset.UnixEpoch,
             By = "Teacher",
             Team = team,
@@ -302,7 +303,7 @@ internal static class Sample
     public static Entry.RuleChecked Stands(bool met, string team = "t1") =>
         new()
         {
-            Id = Guid.CreateVersion7(),
+            Id = new(Guid.CreateVersion7()),
             Team = team,
             Rule = "stands",
             Met = met,

@@ -1,3 +1,4 @@
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Results;
 
@@ -46,14 +47,14 @@ public sealed record DayFile
             );
         // Which rally it is shows when the files are read; here it is enough that each is another one.
         var files = Slots.Select(s => s.File).ToList();
-        found.AddAll(Read(default, file => new(files.IndexOf(file) + 1, 0, 0, new byte[8])).Problems());
+        found.AddAll(Read(default, file => new(new Guid(files.IndexOf(file) + 1, 0, 0, new byte[8]))).Problems());
         return found.Problems;
     }
 
     /// <summary>The day that it is.</summary>
     /// <param name="today">Its day where the file says none.</param>
     /// <param name="rally">The id of the rally that was read from a file.</param>
-    public FairDay Read(DateOnly today, Func<string, Guid> rally) =>
+    public FairDay Read(DateOnly today, Func<string, RallyId> rally) =>
         new()
         {
             Name = Name,

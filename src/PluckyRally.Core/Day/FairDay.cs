@@ -1,5 +1,6 @@
 using System.Text.Json.Serialization;
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Results;
 using PluckyRally.Core.Words;
@@ -39,7 +40,7 @@ public sealed record FairDay
     /// <summary>Where another state of it differs from this one.</summary>
     /// <param name="after">The other state.</param>
     /// <param name="name">What a rally is called.</param>
-    public IReadOnlyList<Difference> DifferencesTo(FairDay after, Func<Guid, string> name)
+    public IReadOnlyList<Difference> DifferencesTo(FairDay after, Func<RallyId, string> name)
     {
         var found = new DifferenceCollector();
         found.At("/name", "Name", Name, after.Name);
@@ -54,7 +55,7 @@ public sealed record FairDay
         string Order(FairDay day, FairDay other) =>
             string.Join(", ", day.Slots.Select(s => s.Rally).Intersect(other.Slots.Select(s => s.Rally)).Select(name));
         static string YesOrNo(bool yes) => yes ? "yes" : "no";
-        static string Said(FairDay day, Guid rally) =>
+        static string Said(FairDay day, RallyId rally) =>
             day.Slots.FirstOrDefault(s => s.Rally == rally)?.InWords() ?? "not in this day";
     }
 
@@ -100,7 +101,7 @@ public sealed record FairDay
 public sealed record DaySlot
 {
     /// <summary>The rally's id.</summary>
-    public required Guid Rally { get; init; }
+    public required RallyId Rally { get; init; }
 
     /// <summary>When it begins; absent where that is open.</summary>
     public TimeOnly? From { get; init; }

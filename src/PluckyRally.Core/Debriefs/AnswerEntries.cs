@@ -1,5 +1,6 @@
 using System.Text.Json.Serialization;
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 
 namespace PluckyRally.Core.Score;
@@ -43,7 +44,7 @@ public abstract partial record Entry
     public sealed record AnswerShown : Entry
     {
         /// <summary>The answer, by its entry's id.</summary>
-        public required Guid Answer { get; init; }
+        public required EntryId Answer { get; init; }
 
         internal override bool IsTeachers => true;
 

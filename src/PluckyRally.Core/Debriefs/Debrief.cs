@@ -1,3 +1,4 @@
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Score;
 
 namespace PluckyRally.Core.Debriefs;
@@ -106,7 +107,7 @@ public sealed record DebriefQuestion(int Number, string Text, IReadOnlyList<Debr
 /// <param name="Team">The team's id; empty where it is the class's.</param>
 /// <param name="Name">The team's name; empty where it is the class's.</param>
 /// <param name="Text">The answer.</param>
-public sealed record DebriefAnswer(Guid Entry, string Team, string Name, string Text)
+public sealed record DebriefAnswer(EntryId Entry, string Team, string Name, string Text)
 {
     /// <summary>Whether it waits for the teacher, and no wall shows it.</summary>
     public bool Waits { get; init; }
@@ -124,7 +125,7 @@ public sealed record DebriefAnswer(Guid Entry, string Team, string Name, string 
 public sealed record TeamDebrief(
     string Team,
     string Name,
-    Guid? Entry,
+    EntryId? Entry,
     string Worked,
     string DidNot,
     string Change,

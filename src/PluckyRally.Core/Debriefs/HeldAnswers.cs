@@ -1,3 +1,4 @@
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Score;
 
 namespace PluckyRally.Core.Debriefs;
@@ -12,10 +13,10 @@ public static class HeldAnswers
     /// The answers that wait for the teacher, by the ids of their entries: what a team, or somebody for it, has
     /// answered.
     /// </summary>
-    internal static IReadOnlySet<Guid> Waiting(StandingLog log)
+    internal static IReadOnlySet<EntryId> Waiting(StandingLog log)
     {
         if (!Hold(log))
-            return new HashSet<Guid>();
+            return new HashSet<EntryId>();
         var shown = log.OfType<Entry.AnswerShown>().Select(s => s.Answer).ToHashSet();
         return log.OfType<Entry.AnswerGiven>()
             .Where(a => a.Team.Length > 0 && a.By != Writers.Teacher && !shown.Contains(a.Id))

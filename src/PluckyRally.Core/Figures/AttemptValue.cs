@@ -1,4 +1,5 @@
 using PluckyRally.Core.Expressions;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Readings;
 using PluckyRally.Core.Score;
 
@@ -15,7 +16,7 @@ internal sealed record AttemptValue(TrialOutcome Outcome, BoundedValue Value, Bo
     public int Number => Source.Number;
 
     /// <summary>The entries it was read from.</summary>
-    public IReadOnlyList<Guid> Entries => [.. Source.Trials.Select(t => t.Id)];
+    public IReadOnlyList<EntryId> Entries => [.. Source.Trials.Select(t => t.Id)];
 
     /// <summary>What an expression over measures gives in each attempt of a design.</summary>
     public static IReadOnlyList<AttemptValue> Of(Expression expression, Way way, DesignRecord design) =>

@@ -1,5 +1,6 @@
 using System.Text.Json;
 using System.Text.Json.Serialization.Metadata;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 
 namespace PluckyRally.Core.Files;
@@ -175,7 +176,7 @@ internal sealed class ShapeCheck
             return "Write a whole number.";
         if (type == typeof(decimal))
             return "Write a number.";
-        if (type == typeof(Guid))
+        if (type == typeof(Guid) || IdValue.Of(type) == typeof(Guid))
             return "Write an id of the form 00000000-0000-0000-0000-000000000000.";
         if (type == typeof(DateOnly))
             return "Write a day of the form 2026-11-24.";

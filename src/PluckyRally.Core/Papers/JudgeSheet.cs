@@ -1,5 +1,6 @@
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Readings;
 using PluckyRally.Core.Results;
@@ -186,13 +187,13 @@ public sealed record JudgeSheet(IReadOnlyList<PaperBlock> Blocks, IReadOnlyList<
     }
 
     /// <summary>Whether an entry came with a sheet.</summary>
-    private static bool IsOf(Guid sheet, Guid entry)
+    private static bool IsOf(Guid sheet, EntryId entry)
     {
         const int numbered = 14;
         return sheet
             .ToByteArray(bigEndian: true)
             .AsSpan(0, numbered)
-            .SequenceEqual(entry.ToByteArray(bigEndian: true).AsSpan(0, numbered));
+            .SequenceEqual(entry.Value.ToByteArray(bigEndian: true).AsSpan(0, numbered));
     }
 
     private static IEnumerable<PaperEntry> Written(CompiledEdition compiled, TypedPaper paper)
@@ -278,13 +279,13 @@ public sealed record JudgeSheet(IReadOnlyList<PaperBlock> Blocks, IReadOnlyList<
     private static string Once(string measure) => $"once.{measure}";
 
     /// <summary>The same sheet typed in twice gives the same ids, so that the second time changes nothing.</summary>
-    private static Guid Numbered(Guid sheet, int at)
+    private static EntryId Numbered(Guid sheet, int at)
     {
         Span<byte> bytes = stackalloc byte[16];
         sheet.TryWriteBytes(bytes, bigEndian: true, out _);
         bytes[14] ^= (byte)((at + 1) >> 8);
         bytes[15] ^= (byte)(at + 1);
-        return new Guid(bytes, bigEndian: true);
+        return new(new Guid(bytes, bigEndian: true));
     }
 }
 

@@ -1,3 +1,4 @@
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Results;
 
 namespace PluckyRally.Core.Papers;
@@ -21,7 +22,7 @@ public sealed class PlacesOfDay
     /// <param name="rally">The rally's id.</param>
     /// <param name="rallies">The rallies of its brief on that day, itself among them.</param>
     /// <param name="chosen">How they are combined.</param>
-    public static PlacesOfDay Of(Guid rally, IReadOnlyList<RallyJoining> rallies, Combined chosen)
+    public static PlacesOfDay Of(RallyId rally, IReadOnlyList<RallyJoining> rallies, Combined chosen)
     {
         var list = OverAll.Of(rallies, chosen).Lists.FirstOrDefault(l => l.Rows.Any(r => r.Rally == rally));
         var own = rallies.Single(r => r.Id == rally);
@@ -51,7 +52,7 @@ public sealed class PlacesOfDay
     /// held against is not finished.
     /// </summary>
     private static Dictionary<string, string> InWords(
-        Guid rally,
+        RallyId rally,
         CombinedList list,
         IReadOnlyList<RallyJoining> joined,
         int rallies

@@ -1,4 +1,5 @@
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Results;
 using PluckyRally.Core.Score;
 
@@ -9,7 +10,7 @@ namespace PluckyRally.Core.Parts;
 /// out.</param>
 /// <param name="By">Who gave it; empty for somebody whose name is not known.</param>
 /// <param name="Says">What the last one says.</param>
-public sealed record GivenAnswer(IReadOnlyList<Guid> Entries, string By, string Says);
+public sealed record GivenAnswer(IReadOnlyList<EntryId> Entries, string By, string Says);
 
 /// <summary>Finds what several people answered as a whole: the last answer stands, and that is said.</summary>
 internal static class TwoAnswers

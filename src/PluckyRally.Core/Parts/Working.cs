@@ -1,3 +1,5 @@
+using PluckyRally.Core.Ids;
+
 namespace PluckyRally.Core.Parts;
 
 /// <summary>
@@ -14,7 +16,7 @@ internal abstract partial record Working
     public virtual decimal Adds => 0;
 
     /// <summary>The entries that it rests on.</summary>
-    public IReadOnlyList<Guid> Entries { get; init; } = [];
+    public IReadOnlyList<EntryId> Entries { get; init; } = [];
 
     /// <summary>The step as a sentence.</summary>
     public abstract string Say();

@@ -1,4 +1,5 @@
 using PluckyRally.Core.Figures;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Readings;
 using PluckyRally.Core.Score;
 using PluckyRally.Core.Words;
@@ -118,7 +119,7 @@ public sealed record GalleryCard(
 /// <summary>A tag of a team.</summary>
 /// <param name="Entry">The entry, to take it back.</param>
 /// <param name="Word">The word.</param>
-public sealed record TagOnCard(Guid Entry, string Word);
+public sealed record TagOnCard(EntryId Entry, string Word);
 
 /// <summary>A tag, counted.</summary>
 /// <param name="Word">The word.</param>

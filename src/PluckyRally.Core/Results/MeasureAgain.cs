@@ -1,3 +1,4 @@
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Readings;
 using PluckyRally.Core.Score;
 
@@ -11,7 +12,7 @@ namespace PluckyRally.Core.Results;
 /// <param name="Entry">The entry that it was read in.</param>
 /// <param name="Swing">Points between the total by the smallest and by the largest that it can be.</param>
 /// <param name="Says">What to measure again, as a sentence.</param>
-public sealed record MeasureAgain(string Team, string Name, Guid Entry, decimal Swing, string Says)
+public sealed record MeasureAgain(string Team, string Name, EntryId Entry, decimal Swing, string Says)
 {
     /// <summary>The reading among those of some teams; null where no single one moves a total.</summary>
     /// <param name="run">The round.</param>

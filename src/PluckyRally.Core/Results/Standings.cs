@@ -1,6 +1,7 @@
 using System.Text.Json.Serialization;
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Readings;
 using PluckyRally.Core.Score;
 
@@ -68,7 +69,7 @@ public sealed record Standings
 /// <param name="Reason">Why.</param>
 /// <param name="Differs">What stands where since then.</param>
 public sealed record BriefChange(
-    Guid Entry,
+    EntryId Entry,
     DateTimeOffset At,
     string By,
     int From,
@@ -101,7 +102,7 @@ public sealed record AwardResult(string Award, string Name, IReadOnlyList<string
 /// <param name="Of">Whose it is: the teacher, one of the jury, or a team.</param>
 /// <param name="For">The id of the team that it is for.</param>
 /// <param name="Why">Why; may be empty.</param>
-public sealed record AwardVote(Guid Entry, string Of, string For, string Why);
+public sealed record AwardVote(EntryId Entry, string Of, string For, string Why);
 
 /// <summary>One team's line in the standings.</summary>
 public sealed record Standing
@@ -312,5 +313,5 @@ public sealed record TraceStep(
     string Sentence,
     decimal? Amount,
     string AmountText,
-    IReadOnlyList<Guid> Entries
+    IReadOnlyList<EntryId> Entries
 );

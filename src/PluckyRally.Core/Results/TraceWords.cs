@@ -1,6 +1,7 @@
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
 using PluckyRally.Core.Figures;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Parts;
 using PluckyRally.Core.Readings;
 using PluckyRally.Core.Score;
@@ -42,7 +43,7 @@ internal static class TraceWords
         TraceKind kind,
         string subject,
         string sentence,
-        IReadOnlyList<Guid>? entries = null
+        IReadOnlyList<EntryId>? entries = null
     ) => new(kind, subject, sentence, null, "", entries ?? []);
 
     private static TraceStep Card(DealCard card, decimal points, Method method)

@@ -1,5 +1,6 @@
 using System.Collections.Concurrent;
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 
 namespace PluckyRally.Core.Score;
@@ -23,7 +24,7 @@ internal sealed class ChangedEditions
         (int AsOf, int Round),
         (CompiledEdition Edition, IReadOnlyList<Entry.BriefMended> Laid)
     > _known = [];
-    private readonly Dictionary<Guid, IReadOnlyList<Problem>> _notLaid = [];
+    private readonly Dictionary<EntryId, IReadOnlyList<Problem>> _notLaid = [];
     private readonly int _lastRound;
 
     /// <param name="begun">The edition as the rally was begun with it.</param>
@@ -31,7 +32,7 @@ internal sealed class ChangedEditions
     public ChangedEditions(CompiledEdition begun, IReadOnlyList<Entry> received)
     {
         (_begun, _received) = (begun, received);
-        var changes = new Dictionary<Guid, Entry.BriefMended>();
+        var changes = new Dictionary<EntryId, Entry.BriefMended>();
         for (var i = 0; i < received.Count; i++)
         {
             var changed =
@@ -54,7 +55,7 @@ internal sealed class ChangedEditions
     public int Rounds => _lastRound == 0 ? 1 : _lastRound + 1;
 
     /// <summary>Why some of what was changed cannot be laid over what stands now, by the entries' ids.</summary>
-    public IReadOnlyDictionary<Guid, IReadOnlyList<Problem>> NotLaid => _notLaid;
+    public IReadOnlyDictionary<EntryId, IReadOnlyList<Problem>> NotLaid => _notLaid;
 
     /// <summary>The edition of a round, nothing cut.</summary>
     public CompiledEdition Now(int round) => State(_received.Count, round).Edition;

@@ -1,5 +1,6 @@
 using System.Text.Json.Serialization;
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Readings;
 using PluckyRally.Core.Run;
@@ -17,7 +18,7 @@ public abstract partial record Entry
     private Entry() { }
 
     /// <summary>Made by the device that wrote it (UUID version 7); sending it twice changes nothing.</summary>
-    public required Guid Id { get; init; }
+    public required EntryId Id { get; init; }
 
     /// <summary>When it was received, by the server's clock.</summary>
     public DateTimeOffset At { get; init; }

@@ -1,3 +1,4 @@
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 
 namespace PluckyRally.Core.Score;
@@ -96,5 +97,5 @@ public static class EntryRights
         return null;
     }
 
-    private static Entry? Find(IReadOnlyList<Entry> log, Guid id) => log.FirstOrDefault(e => e.Id == id);
+    private static Entry? Find(IReadOnlyList<Entry> log, EntryId id) => log.FirstOrDefault(e => e.Id == id);
 }

@@ -1,3 +1,5 @@
+using PluckyRally.Core.Ids;
+
 namespace PluckyRally.Core.Score;
 
 /// <summary>
@@ -27,7 +29,7 @@ public sealed class LastTouched
     {
         var touched = new LastTouched();
         var log = opened.Received;
-        Dictionary<Guid, Entry>? byId = null;
+        Dictionary<EntryId, Entry>? byId = null;
         for (var at = 0; at < log.Count; at++)
         {
             touched.Take(log[at], at + 1, opened);
@@ -35,7 +37,7 @@ public sealed class LastTouched
                 continue;
 
             // What a strike strikes out, or brings back, may be another team's or the class's.
-            var followed = new HashSet<Guid>();
+            var followed = new HashSet<EntryId>();
             for (var struck = log[at]; struck is Entry.StruckOut strike && followed.Add(strike.Id); )
             {
                 byId ??= log.GroupBy(e => e.Id).ToDictionary(g => g.Key, g => g.First());

@@ -1,3 +1,5 @@
+using PluckyRally.Core.Ids;
+
 namespace PluckyRally.Core.Score;
 
 /// <summary>Reads a log of entries: what stands, and what has been struck out.</summary>
@@ -6,9 +8,9 @@ public static class Log
     /// <summary>
     /// The ids of the entries that have been struck out. A later strike can strike out an earlier one.
     /// </summary>
-    public static IReadOnlySet<Guid> Struck(IReadOnlyList<Entry> entries)
+    public static IReadOnlySet<EntryId> Struck(IReadOnlyList<Entry> entries)
     {
-        var struck = new HashSet<Guid>();
+        var struck = new HashSet<EntryId>();
         for (var i = entries.Count - 1; i >= 0; i--)
         {
             if (entries[i] is Entry.StruckOut strike && !struck.Contains(strike.Id) && strike.Entry != strike.Id)

@@ -1,3 +1,4 @@
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Run;
 using PluckyRally.Core.Teams;
 using PluckyRally.Core.Words;
@@ -11,10 +12,10 @@ namespace PluckyRally.Core.Score;
 /// <param name="Says">What it records.</param>
 /// <param name="Struck">Whether it was struck out.</param>
 /// <param name="Why">Why it was struck out.</param>
-public sealed record LogLine(Guid Entry, DateTimeOffset At, string By, string Says, bool Struck, string Why)
+public sealed record LogLine(EntryId Entry, DateTimeOffset At, string By, string Says, bool Struck, string Why)
 {
     /// <summary>The entries that strike it out, the last one last: who strikes them out brings it back.</summary>
-    public IReadOnlyList<Guid> Strikes { get; init; } = [];
+    public IReadOnlyList<EntryId> Strikes { get; init; } = [];
 
     /// <summary>When it was last struck out; absent where it stands.</summary>
     public DateTimeOffset? StruckAt { get; init; }
@@ -126,7 +127,7 @@ public sealed record LogLine(Guid Entry, DateTimeOffset At, string By, string Sa
     internal static IReadOnlyList<LogLine> Of(
         OpenedRally opened,
         Func<Entry, bool> which,
-        Dictionary<Guid, int> numbers
+        Dictionary<EntryId, int> numbers
     )
     {
         var entries = opened.Rally.Entries;

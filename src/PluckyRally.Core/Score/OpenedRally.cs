@@ -1,4 +1,5 @@
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Parts;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Results;
@@ -39,13 +40,13 @@ public sealed record OpenedRally(Rally Rally)
     private ChangedEditions? _editions;
 
     /// <summary>How many entries the log had before each of them, by their ids.</summary>
-    internal IReadOnlyDictionary<Guid, int> Places => _places ??= PlacesIn(Received);
+    internal IReadOnlyDictionary<EntryId, int> Places => _places ??= PlacesIn(Received);
 
-    private IReadOnlyDictionary<Guid, int>? _places;
+    private IReadOnlyDictionary<EntryId, int>? _places;
 
-    private static Dictionary<Guid, int> PlacesIn(IReadOnlyList<Entry> received)
+    private static Dictionary<EntryId, int> PlacesIn(IReadOnlyList<Entry> received)
     {
-        var places = new Dictionary<Guid, int>(received.Count);
+        var places = new Dictionary<EntryId, int>(received.Count);
         foreach (var (at, entry) in received.Index())
             places.TryAdd(entry.Id, at);
         return places;

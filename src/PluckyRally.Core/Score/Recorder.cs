@@ -77,7 +77,7 @@ public static class Recorder
     internal static Entry Understand(CompiledEdition compiled, KnownSubjects named, Entry entry, ProblemCollector found)
     {
         found.Unless(
-            entry.Id != Guid.Empty,
+            entry.Id != default,
             "/id",
             "The entry has no id.",
             "The device that writes an entry gives it an id."

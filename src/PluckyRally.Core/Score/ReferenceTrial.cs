@@ -1,4 +1,5 @@
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Readings;
 
 namespace PluckyRally.Core.Score;
@@ -8,7 +9,7 @@ namespace PluckyRally.Core.Score;
 /// <param name="Team">The team's id; empty for the whole class.</param>
 /// <param name="Purpose">Practice, control or to beat.</param>
 /// <param name="Shown">What it gave, as shown.</param>
-public sealed record ReferenceTrial(Guid Entry, string Team, Purpose Purpose, string Shown)
+public sealed record ReferenceTrial(EntryId Entry, string Team, Purpose Purpose, string Shown)
 {
     /// <summary>
     /// The references that stand in a round: the class's, and those of one team, or of all where none is named.
@@ -38,6 +39,6 @@ public sealed record ReferenceTrial(Guid Entry, string Team, Purpose Purpose, st
             .Select(m => $"{m.Name} {ReadingFormat.Value(m.Benchmark!.Value, m)}")
             .ToList();
         if (reached.Count > 0)
-            yield return new(Guid.Empty, "", Purpose.Benchmark, string.Join(", ", reached));
+            yield return new(default, "", Purpose.Benchmark, string.Join(", ", reached));
     }
 }

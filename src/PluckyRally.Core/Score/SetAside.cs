@@ -1,4 +1,5 @@
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 
 namespace PluckyRally.Core.Score;
@@ -28,7 +29,7 @@ public sealed record SetAside(int At, Entry Entry, IReadOnlyList<Problem> Proble
     {
         var struck = Log.Struck(received);
         var ids = received.Select(e => e.Id).ToHashSet();
-        var seen = new Dictionary<Guid, Entry>(received.Count);
+        var seen = new Dictionary<EntryId, Entry>(received.Count);
         var taken = new List<(int At, Entry Entry)>(received.Count);
         var aside = new List<SetAside>();
         var each = new List<Entry>(received.Count);

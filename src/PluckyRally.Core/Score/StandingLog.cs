@@ -1,4 +1,5 @@
 using System.Collections;
+using PluckyRally.Core.Ids;
 
 namespace PluckyRally.Core.Score;
 
@@ -28,7 +29,7 @@ public sealed class StandingLog : IReadOnlyList<Entry>
         if (received is StandingLog already)
             return already;
         var struck = Log.Struck(received);
-        var seen = new HashSet<Guid>(received.Count);
+        var seen = new HashSet<EntryId>(received.Count);
         var standing = new List<Entry>(received.Count);
         foreach (var entry in received)
         {

@@ -1,5 +1,6 @@
 using System.Text.Json.Serialization;
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 
 namespace PluckyRally.Core.Score;
@@ -13,7 +14,7 @@ public abstract partial record Entry
     public sealed record StruckOut : Entry
     {
         /// <summary>The entry's id.</summary>
-        public required Guid Entry { get; init; }
+        public required EntryId Entry { get; init; }
 
         /// <summary>Why.</summary>
         public string Reason { get; init; } = "";

@@ -1,5 +1,6 @@
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Readings;
 using PluckyRally.Core.Results;
 using PluckyRally.Core.Run;
@@ -68,10 +69,10 @@ public sealed record TeamSheet
     public bool Closed { get; init; }
 
     /// <summary>The entry that approved the team's plan; absent while it is not approved.</summary>
-    public Guid? Cleared { get; init; }
+    public EntryId? Cleared { get; init; }
 
     /// <summary>The entry that says the team came late; absent where it did not.</summary>
-    public Guid? Late { get; init; }
+    public EntryId? Late { get; init; }
 
     /// <summary>What it set out to reach, or the class was set.</summary>
     public IReadOnlyList<SheetTarget> Targets { get; init; } = [];
@@ -129,7 +130,7 @@ public sealed record TeamSheet
     /// <param name="opened">The rally.</param>
     /// <param name="round">The round.</param>
     /// <param name="among">Only these entries, by their ids; all where absent.</param>
-    public TeamSheet WithLog(OpenedRally opened, int round, IReadOnlyDictionary<Guid, Entry>? among = null) =>
+    public TeamSheet WithLog(OpenedRally opened, int round, IReadOnlyDictionary<EntryId, Entry>? among = null) =>
         this with
         {
             Log = LogLine.Of(
@@ -256,7 +257,7 @@ public sealed record TeamSheet
         CompiledEdition compiled,
         Entry.TrialRecorded trial,
         TeamRecord record,
-        Dictionary<Guid, int> numbers,
+        Dictionary<EntryId, int> numbers,
         AttemptFate? fate
     )
     {
@@ -340,7 +341,7 @@ public sealed record SheetReading(string Measure, string Shown);
 /// <param name="Design">The design tried; empty where the team has only one.</param>
 /// <param name="Revision">The design's revision, from 1.</param>
 public sealed record SheetTrial(
-    Guid Entry,
+    EntryId Entry,
     int? Attempt,
     TrialOutcome Outcome,
     string Shown,

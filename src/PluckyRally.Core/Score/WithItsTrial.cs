@@ -1,3 +1,4 @@
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 
 namespace PluckyRally.Core.Score;
@@ -30,5 +31,5 @@ public static class WithItsTrial
             : new("/attempt", "The attempt that it belongs to was not recorded.", "Record the attempt again.");
     }
 
-    private static Entry? Find(IReadOnlyList<Entry> log, Guid id) => log.FirstOrDefault(e => e.Id == id);
+    private static Entry? Find(IReadOnlyList<Entry> log, EntryId id) => log.FirstOrDefault(e => e.Id == id);
 }

@@ -1,3 +1,4 @@
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Score;
 
@@ -10,12 +11,12 @@ internal sealed class Roster
     private readonly IReadOnlyList<Entry.OfTeams> _changes;
     private readonly Dictionary<string, string> _names;
 
-    private readonly IReadOnlyDictionary<Guid, int> _at;
+    private readonly IReadOnlyDictionary<EntryId, int> _at;
 
     /// <param name="rally">The rally with the teams that it was begun with.</param>
     /// <param name="entries">What stands of its log.</param>
     /// <param name="at">How many entries the log had before each of them.</param>
-    public Roster(Rally rally, StandingLog entries, IReadOnlyDictionary<Guid, int> at)
+    public Roster(Rally rally, StandingLog entries, IReadOnlyDictionary<EntryId, int> at)
     {
         _begun = rally.Teams;
         _at = at;

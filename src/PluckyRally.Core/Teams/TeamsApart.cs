@@ -1,3 +1,4 @@
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Score;
 
@@ -8,7 +9,7 @@ namespace PluckyRally.Core.Teams;
 /// <param name="Team">The team's id.</param>
 /// <param name="ShortCode">Its short code.</param>
 /// <param name="Pennant">Its pennant, from 0.</param>
-public sealed record TeamApart(Guid Rally, string Team, string ShortCode, int Pennant);
+public sealed record TeamApart(RallyId Rally, string Team, string ShortCode, int Pennant);
 
 /// <summary>Tells the teams of all classes of a fair day apart.</summary>
 public static class TeamsApart
@@ -18,7 +19,7 @@ public static class TeamsApart
     /// are made of the name, or are numbers.
     /// </summary>
     /// <param name="rallies">The rallies in the order of the day, each with its teams.</param>
-    public static IReadOnlyList<TeamApart> Of(IReadOnlyList<(Guid Rally, IReadOnlyList<Team> Teams)> rallies)
+    public static IReadOnlyList<TeamApart> Of(IReadOnlyList<(RallyId Rally, IReadOnlyList<Team> Teams)> rallies)
     {
         var teams = rallies.SelectMany(r => r.Teams.Select(t => (r.Rally, Team: t))).ToList();
         var first = teams

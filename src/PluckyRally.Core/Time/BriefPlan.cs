@@ -1,4 +1,5 @@
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Words;
 
@@ -8,7 +9,7 @@ namespace PluckyRally.Core.Time;
 public sealed record BriefPlan
 {
     /// <summary>The brief's id.</summary>
-    public required Guid Brief { get; init; }
+    public required BriefId Brief { get; init; }
 
     /// <summary>The day, or a day of the week.</summary>
     public required DateOnly Date { get; init; }

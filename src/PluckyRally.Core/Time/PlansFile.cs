@@ -1,3 +1,4 @@
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 
 namespace PluckyRally.Core.Time;
@@ -40,7 +41,7 @@ public sealed record PlansFile
                 "Write either a date, or in how many days."
             );
             if (plan.Date is { } date)
-                found.AddAll(plan.Read(Guid.Empty, date).Problems().Select(p => p.Under($"/plans/{i}")));
+                found.AddAll(plan.Read(default, date).Problems().Select(p => p.Under($"/plans/{i}")));
         }
 
         return found.Problems;
@@ -72,7 +73,7 @@ public sealed record PlanInFile
     /// <summary>The plan that it is.</summary>
     /// <param name="brief">The brief that was read from its file.</param>
     /// <param name="today">The day on which the file is read.</param>
-    public BriefPlan Read(Guid brief, DateOnly today) =>
+    public BriefPlan Read(BriefId brief, DateOnly today) =>
         new()
         {
             Brief = brief,

@@ -4,6 +4,7 @@ using System.Text.Json;
 using Microsoft.EntityFrameworkCore;
 using PluckyRally.Core.Documents;
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Kit;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Score;
@@ -45,8 +46,8 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyOwners own
 {
     private readonly List<string> _beside = [];
     private readonly List<string> _back = [];
-    private readonly Dictionary<Guid, Guid> _briefs = [];
-    private readonly Dictionary<Guid, Guid> _rallies = [];
+    private readonly Dictionary<BriefId, BriefId> _briefs = [];
+    private readonly Dictionary<RallyId, RallyId> _rallies = [];
     private int _addedBriefs;
     private int _addedRallies;
     private int _addedClasses;
@@ -267,7 +268,7 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyOwners own
             return;
         }
 
-        var id = here is null ? archived.Id : Guid.CreateVersion7();
+        var id = here is null ? archived.Id : new BriefId(Guid.CreateVersion7());
         var brief = new StoredBrief
         {
             Id = id,
@@ -342,7 +343,7 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyOwners own
             return [];
         }
 
-        var id = _rallies[archived.Id] = known ? Guid.CreateVersion7() : archived.Id;
+        var id = _rallies[archived.Id] = known ? new RallyId(Guid.CreateVersion7()) : archived.Id;
         var students = await Students(rally, stop);
         var teams = RallyRows.Teams(id, rally, students.ToDictionary(p => p.ToString()));
         db.Rallies.Add(
@@ -383,7 +384,7 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyOwners own
         return await Photos(archived, id, [.. teams.Select(t => t.Id)], stop);
     }
 
-    private static List<StoredEntry> Rows(Guid id, Rally rally, List<string> raw)
+    private static List<StoredEntry> Rows(RallyId id, Rally rally, List<string> raw)
     {
         var texts = rally
             .Entries.Select((e, i) => (e.Id, Text: raw[i]))
@@ -418,7 +419,7 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyOwners own
 
     private async Task<IReadOnlyList<(string Entry, string File)>> Photos(
         ArchivedRally archived,
-        Guid rally,
+        RallyId rally,
         IReadOnlyList<string> teams,
         CancellationToken stop
     )
@@ -448,7 +449,7 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyOwners own
         return pictures;
     }
 
-    private async Task<Guid?> BriefOf(ArchivedRally archived, CancellationToken stop) =>
+    private async Task<BriefId?> BriefOf(ArchivedRally archived, CancellationToken stop) =>
         archived.Brief is not { } brief ? null
         : _briefs.TryGetValue(brief, out var here) ? here
         : await db.Briefs.AnyAsync(b => b.Id == brief, stop) ? brief

@@ -1,5 +1,6 @@
 using System.Text.Json.Serialization;
 using PluckyRally.Core.Day;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Kit;
 using PluckyRally.Core.Time;
 
@@ -93,7 +94,7 @@ public sealed record ArchivedStudent(Guid Id, string Name, int Order, bool NoPho
 /// <param name="ChangedAt">When it was last saved.</param>
 /// <param name="Versions">How it stood earlier: the files <c>briefs/ID/REVISION.brief.json</c>.</param>
 public sealed record ArchivedBrief(
-    Guid Id,
+    BriefId Id,
     int Revision,
     bool Archived,
     DateTimeOffset ChangedAt,
@@ -120,13 +121,13 @@ public sealed record ArchivedVersion(int Revision, string Title, DateTimeOffset 
 /// <param name="Stock">What it took out of the cupboard.</param>
 /// <param name="Brief">The brief that it was made from; absent where that is not in the archive.</param>
 public sealed record ArchivedRally(
-    Guid Id,
+    RallyId Id,
     string BriefTitle,
     DateTimeOffset MadeAt,
     bool JudgesStrikeOthers,
     IReadOnlyList<ArchivedPhoto> Photos,
     IReadOnlyList<ArchivedStock> Stock,
-    Guid? Brief = null
+    BriefId? Brief = null
 )
 {
     /// <summary>The edition as it was kept, where this version does not understand it; absent otherwise.</summary>

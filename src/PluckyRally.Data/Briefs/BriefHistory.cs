@@ -1,4 +1,5 @@
 using Microsoft.EntityFrameworkCore;
+using PluckyRally.Core.Ids;
 
 namespace PluckyRally.Data.Briefs;
 
@@ -14,7 +15,7 @@ public sealed class BriefHistory(RallyDb db)
     private const int Most = 100;
 
     /// <summary>The versions of a brief, the newest first.</summary>
-    public Task<List<ListedVersion>> All(Guid brief, CancellationToken stop) =>
+    public Task<List<ListedVersion>> All(BriefId brief, CancellationToken stop) =>
         db
             .Versions.AsNoTracking()
             .Where(v => v.BriefId == brief)
@@ -23,7 +24,7 @@ public sealed class BriefHistory(RallyDb db)
             .ToListAsync(stop);
 
     /// <summary>One version, or null.</summary>
-    public Task<StoredVersion?> Find(Guid brief, int revision, CancellationToken stop) =>
+    public Task<StoredVersion?> Find(BriefId brief, int revision, CancellationToken stop) =>
         db.Versions.AsNoTracking().FirstOrDefaultAsync(v => v.BriefId == brief && v.Revision == revision, stop);
 
     /// <summary>

@@ -1,6 +1,7 @@
 using Microsoft.EntityFrameworkCore;
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Data.Owners;
 
 namespace PluckyRally.Data.Briefs;
@@ -46,15 +47,15 @@ public sealed class BriefShelf(RallyDb db, BriefHistory history, TimeProvider cl
     private const int MostWords = 20;
 
     /// <summary>One brief, or null.</summary>
-    public Task<StoredBrief?> Find(Guid id, CancellationToken stop) =>
+    public Task<StoredBrief?> Find(BriefId id, CancellationToken stop) =>
         db.Briefs.AsNoTracking().FirstOrDefaultAsync(b => b.Id == id && b.OwnerId == Owner.LocalTeacher, stop);
 
     /// <summary>The brief that an imported rally was most likely made from: the last changed with its title.</summary>
-    public Task<Guid?> FindByTitle(string title, CancellationToken stop) =>
+    public Task<BriefId?> FindByTitle(string title, CancellationToken stop) =>
         db
             .Briefs.Where(b => b.OwnerId == Owner.LocalTeacher && b.Title == title)
             .OrderByDescending(b => b.ChangedAt)
-            .Select(b => (Guid?)b.Id)
+            .Select(b => (BriefId?)b.Id)
             .FirstOrDefaultAsync(stop);
 
     /// <summary>Puts a new brief on the shelf.</summary>
@@ -62,7 +63,7 @@ public sealed class BriefShelf(RallyDb db, BriefHistory history, TimeProvider cl
     {
         var brief = new StoredBrief
         {
-            Id = Guid.CreateVersion7(),
+            Id = new(Guid.CreateVersion7()),
             OwnerId = Owner.LocalTeacher,
             Document = "",
             Title = "",
@@ -85,7 +86,7 @@ public sealed class BriefShelf(RallyDb db, BriefHistory history, TimeProvider cl
     /// <param name="document">What is saved.</param>
     /// <param name="stop">Stops it.</param>
     public async Task<(SaveOutcome Outcome, StoredBrief? Brief)> Save(
-        Guid id,
+        BriefId id,
         int openedAt,
         string window,
         Document<Brief> document,
@@ -117,7 +118,7 @@ public sealed class BriefShelf(RallyDb db, BriefHistory history, TimeProvider cl
     }
 
     /// <summary>Puts a brief away or back on the shelf; false where there is none.</summary>
-    public async Task<bool> Archive(Guid id, bool archived, CancellationToken stop) =>
+    public async Task<bool> Archive(BriefId id, bool archived, CancellationToken stop) =>
         await db
             .Briefs.Where(b => b.Id == id && b.OwnerId == Owner.LocalTeacher)
             .ExecuteUpdateAsync(set => set.SetProperty(b => b.Archived, archived), stop) > 0;
@@ -129,7 +130,7 @@ public sealed class BriefShelf(RallyDb db, BriefHistory history, TimeProvider cl
     /// <param name="document">The older version, read.</param>
     /// <param name="stop">Stops it.</param>
     public async Task<(SaveOutcome Outcome, StoredBrief? Brief)> Restore(
-        Guid id,
+        BriefId id,
         int openedAt,
         int revision,
         Document<Brief> document,
@@ -147,7 +148,7 @@ public sealed class BriefShelf(RallyDb db, BriefHistory history, TimeProvider cl
     }
 
     /// <summary>Takes a brief away; for some time it can be taken back. False where there is none.</summary>
-    public async Task<bool> Delete(Guid id, CancellationToken stop) =>
+    public async Task<bool> Delete(BriefId id, CancellationToken stop) =>
         await db
             .Briefs.Where(b => b.Id == id && b.OwnerId == Owner.LocalTeacher)
             .ExecuteUpdateAsync(set => set.SetProperty(b => b.DeletedAt, clock.GetUtcNow()), stop) > 0;
@@ -155,7 +156,7 @@ public sealed class BriefShelf(RallyDb db, BriefHistory history, TimeProvider cl
 
 /// <summary>A brief as a list shows it.</summary>
 public sealed record ListedBrief(
-    Guid Id,
+    BriefId Id,
     string Title,
     string Goal,
     string Theme,

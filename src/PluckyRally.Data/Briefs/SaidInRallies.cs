@@ -1,4 +1,5 @@
 using Microsoft.EntityFrameworkCore;
+using PluckyRally.Core.Ids;
 
 namespace PluckyRally.Data.Briefs;
 
@@ -12,7 +13,7 @@ internal static class SaidInRallies
     /// <param name="db">The data file.</param>
     /// <param name="word">How the word begins.</param>
     /// <param name="stop">Stops it.</param>
-    public static async Task<IReadOnlyList<Guid>> Briefs(RallyDb db, string word, CancellationToken stop)
+    public static async Task<IReadOnlyList<BriefId>> Briefs(RallyDb db, string word, CancellationToken stop)
     {
         // Quoted, so that nothing in it is an operator of the index; of signs alone there is nothing to find.
         if (!word.Any(char.IsLetterOrDigit))

@@ -1,5 +1,6 @@
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Readings;
 
 namespace PluckyRally.Data.Briefs;
@@ -10,7 +11,7 @@ namespace PluckyRally.Data.Briefs;
 public sealed class StoredBrief
 {
     /// <summary>Its id.</summary>
-    public Guid Id { get; init; }
+    public BriefId Id { get; init; }
 
     /// <summary>Whose it is.</summary>
     public Guid OwnerId { get; init; }

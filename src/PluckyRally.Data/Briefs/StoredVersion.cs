@@ -1,5 +1,6 @@
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Metadata.Builders;
+using PluckyRally.Core.Ids;
 
 namespace PluckyRally.Data.Briefs;
 
@@ -7,7 +8,7 @@ namespace PluckyRally.Data.Briefs;
 public sealed class StoredVersion
 {
     /// <summary>The brief.</summary>
-    public Guid BriefId { get; init; }
+    public BriefId BriefId { get; init; }
 
     /// <summary>The save that made it.</summary>
     public int Revision { get; init; }

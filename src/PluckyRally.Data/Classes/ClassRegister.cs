@@ -1,5 +1,6 @@
 using Microsoft.EntityFrameworkCore;
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Teams;
 using PluckyRally.Data.Owners;
 using PluckyRally.Data.Rallies;
@@ -227,7 +228,7 @@ public sealed class ClassRegister(RallyDb db, RallyOwners owners, TimeProvider c
     }
 
     /// <summary>The rallies in which students of a class are.</summary>
-    public async Task<HashSet<Guid>> RalliesOf(Guid id, CancellationToken stop) =>
+    public async Task<HashSet<RallyId>> RalliesOf(Guid id, CancellationToken stop) =>
         [
             .. await db
                 .TeamStudents.AsNoTracking()

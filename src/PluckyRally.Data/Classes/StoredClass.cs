@@ -2,6 +2,7 @@ using System.Globalization;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Metadata.Builders;
 using PluckyRally.Core.Documents;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Teams;
 using PluckyRally.Data.Owners;
@@ -81,7 +82,7 @@ public sealed class StoredStudent
 public sealed class StoredTeamStudent
 {
     /// <summary>The rally.</summary>
-    public Guid RallyId { get; init; }
+    public RallyId RallyId { get; init; }
 
     /// <summary>The team's id within the rally.</summary>
     public required string TeamId { get; init; }

@@ -1,5 +1,6 @@
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Data.Folder;
 using PluckyRally.Data.Removals;
@@ -127,7 +128,7 @@ public static class CopyComparison
                 [
                     .. rallies.Select(r => new Held(
                         RemovedSort.Rally,
-                        r.Id,
+                        r.Id.Value,
                         r.Name,
                         r.BriefTitle,
                         r.Date,
@@ -136,7 +137,7 @@ public static class CopyComparison
                     )),
                     .. briefs.Select(b => new Held(
                         RemovedSort.Brief,
-                        b.Id,
+                        b.Id.Value,
                         b.Title,
                         "",
                         null,

@@ -1,5 +1,6 @@
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Documents;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Score;
 using PluckyRally.Data.Briefs;
@@ -110,7 +111,7 @@ public sealed class Importer(BriefShelf shelf, RallyLog log)
         if (!document.IsOk)
             return Result<Imported>.Refused(document.Problems);
         var brief = await shelf.Add(document.Value, stop);
-        return Result<Imported>.Ok(new(ImportedSort.Brief, brief.Id, document.Problems));
+        return Result<Imported>.Ok(new(ImportedSort.Brief, brief.Id.Value, document.Problems));
     }
 
     private async Task<Result<Imported>> ImportRally(string json, CancellationToken stop)
@@ -130,6 +131,6 @@ public sealed class Importer(BriefShelf shelf, RallyLog log)
             await shelf.FindByTitle(opened.Value.Rally.Edition.Brief.Title, stop),
             stop
         );
-        return Result<Imported>.Ok(new(ImportedSort.Rally, id, [.. document.Problems, .. opened.Value.Notes]));
+        return Result<Imported>.Ok(new(ImportedSort.Rally, id.Value, [.. document.Problems, .. opened.Value.Notes]));
     }
 }

@@ -1,4 +1,5 @@
 using Microsoft.EntityFrameworkCore;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Kit;
 using PluckyRally.Data.Owners;
 
@@ -77,7 +78,7 @@ public sealed class Cupboard(RallyDb db)
     }
 
     /// <summary>What a rally took out, or null where it has taken nothing yet.</summary>
-    public async Task<RallyStock?> TakenBy(Guid rally, CancellationToken stop)
+    public async Task<RallyStock?> TakenBy(RallyId rally, CancellationToken stop)
     {
         var moves = await db
             .StockMoves.AsNoTracking()
@@ -88,7 +89,7 @@ public sealed class Cupboard(RallyDb db)
     }
 
     /// <summary>What each rally has taken that has taken its kit, by its id.</summary>
-    public async Task<IReadOnlyDictionary<Guid, RallyStock>> Served(CancellationToken stop) =>
+    public async Task<IReadOnlyDictionary<RallyId, RallyStock>> Served(CancellationToken stop) =>
         (await db.StockMoves.AsNoTracking().ToListAsync(stop))
             .GroupBy(m => m.RallyId)
             .ToDictionary(g => g.Key, g => RallyStock.Of([.. g]));
@@ -96,7 +97,7 @@ public sealed class Cupboard(RallyDb db)
     /// <summary>
     /// Takes things out for a rally. False where it has taken its kit already: then nothing is changed.
     /// </summary>
-    public async Task<bool> Take(Guid rally, IReadOnlyList<CupboardItem> items, CancellationToken stop)
+    public async Task<bool> Take(RallyId rally, IReadOnlyList<CupboardItem> items, CancellationToken stop)
     {
         await using var whole = await db.Database.BeginTransactionAsync(stop);
         if (await db.StockMoves.AnyAsync(m => m.RallyId == rally, stop))
@@ -124,7 +125,7 @@ public sealed class Cupboard(RallyDb db)
     /// <summary>
     /// Puts back what came back from a rally. False where it has taken nothing, or has brought it back already.
     /// </summary>
-    public async Task<bool> BringBack(Guid rally, IReadOnlyList<CupboardItem> items, CancellationToken stop)
+    public async Task<bool> BringBack(RallyId rally, IReadOnlyList<CupboardItem> items, CancellationToken stop)
     {
         await using var whole = await db.Database.BeginTransactionAsync(stop);
         var moves = await db.StockMoves.Where(m => m.RallyId == rally).ToListAsync(stop);

@@ -1,5 +1,6 @@
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Metadata.Builders;
+using PluckyRally.Core.Ids;
 using PluckyRally.Data.Rallies;
 
 namespace PluckyRally.Data.Kit;
@@ -8,7 +9,7 @@ namespace PluckyRally.Data.Kit;
 public sealed class StoredStockMove
 {
     /// <summary>The rally.</summary>
-    public Guid RallyId { get; init; }
+    public RallyId RallyId { get; init; }
 
     /// <summary>What names have in common that mean the same thing.</summary>
     public required string Key { get; init; }

@@ -1,5 +1,6 @@
 using System.Security.Cryptography;
 using Microsoft.EntityFrameworkCore;
+using PluckyRally.Core.Ids;
 
 namespace PluckyRally.Data.Passes;
 
@@ -18,7 +19,7 @@ public sealed class PassBook(RallyDb db, GoodPasses known, TimeProvider clock)
     private const int WallLetters = 26;
 
     /// <summary>The passes of a rally that are good, in the order in which they were made.</summary>
-    public async Task<IReadOnlyList<StoredPass>> Of(Guid rally, CancellationToken stop) =>
+    public async Task<IReadOnlyList<StoredPass>> Of(RallyId rally, CancellationToken stop) =>
         await db
             .Passes.AsNoTracking()
             .Where(p => p.RallyId == rally && p.EndedAt == null)
@@ -27,7 +28,7 @@ public sealed class PassBook(RallyDb db, GoodPasses known, TimeProvider clock)
 
     /// <summary>Makes a code: a pass for each rally that it opens, the first one first.</summary>
     public async Task<IReadOnlyList<StoredPass>> Make(
-        IReadOnlyList<Guid> rallies,
+        IReadOnlyList<RallyId> rallies,
         PassKind kind,
         CancellationToken stop
     )
@@ -70,7 +71,7 @@ public sealed class PassBook(RallyDb db, GoodPasses known, TimeProvider clock)
     }
 
     /// <summary>What the rallies are called that a code opens.</summary>
-    public async Task<IReadOnlyList<(Guid Rally, string Name)>> Opens(string code, CancellationToken stop) =>
+    public async Task<IReadOnlyList<(RallyId Rally, string Name)>> Opens(string code, CancellationToken stop) =>
         [
             .. (
                 await db
@@ -93,8 +94,10 @@ public sealed class PassBook(RallyDb db, GoodPasses known, TimeProvider clock)
         ];
 
     /// <summary>What rallies are called.</summary>
-    public async Task<IReadOnlyDictionary<Guid, string>> Names(IReadOnlyList<Guid> rallies, CancellationToken stop) =>
-        await db.Rallies.Where(r => rallies.Contains(r.Id)).ToDictionaryAsync(r => r.Id, r => r.Name, stop);
+    public async Task<IReadOnlyDictionary<RallyId, string>> Names(
+        IReadOnlyList<RallyId> rallies,
+        CancellationToken stop
+    ) => await db.Rallies.Where(r => rallies.Contains(r.Id)).ToDictionaryAsync(r => r.Id, r => r.Name, stop);
 
     /// <summary>
     /// Whether a pass that was good a moment ago is known to be so still; where it is not, it is to be asked again.
@@ -122,7 +125,7 @@ public sealed class PassBook(RallyDb db, GoodPasses known, TimeProvider clock)
     /// Ends a code in every rally that it opens; whoever came in with it is out at once. The passes that are ended;
     /// none where there was no such pass.
     /// </summary>
-    public async Task<IReadOnlyList<Guid>> End(Guid rally, Guid pass, CancellationToken stop)
+    public async Task<IReadOnlyList<Guid>> End(RallyId rally, Guid pass, CancellationToken stop)
     {
         var ended = await db
             .Passes.Where(p =>

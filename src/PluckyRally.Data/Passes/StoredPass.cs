@@ -1,5 +1,6 @@
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Metadata.Builders;
+using PluckyRally.Core.Ids;
 using PluckyRally.Data.Rallies;
 
 namespace PluckyRally.Data.Passes;
@@ -36,7 +37,7 @@ public sealed class StoredPass
     public Guid Id { get; init; }
 
     /// <summary>The rally.</summary>
-    public Guid RallyId { get; init; }
+    public RallyId RallyId { get; init; }
 
     /// <summary>What it lets its holder do.</summary>
     public PassKind Kind { get; init; }

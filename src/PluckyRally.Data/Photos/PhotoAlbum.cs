@@ -1,4 +1,5 @@
 using Microsoft.EntityFrameworkCore;
+using PluckyRally.Core.Ids;
 using PluckyRally.Data.Folder;
 
 namespace PluckyRally.Data.Photos;
@@ -10,7 +11,7 @@ public sealed class PhotoAlbum(RallyDb db, DataFolder folder, TimeProvider clock
     public const int MostBytes = 25_000_000;
 
     /// <summary>The photos of a rally, in the order in which they were taken.</summary>
-    public async Task<IReadOnlyList<StoredPhoto>> Of(Guid rally, CancellationToken stop) =>
+    public async Task<IReadOnlyList<StoredPhoto>> Of(RallyId rally, CancellationToken stop) =>
         await db
             .Photos.AsNoTracking()
             .Where(p => p.RallyId == rally)
@@ -45,15 +46,15 @@ public sealed class PhotoAlbum(RallyDb db, DataFolder folder, TimeProvider clock
     }
 
     /// <summary>The file of a picture.</summary>
-    internal static string FileOf(DataFolder folder, Guid rally, Guid photo) =>
+    internal static string FileOf(DataFolder folder, RallyId rally, Guid photo) =>
         Path.Combine(folder.Photos, rally.ToString(), $"{photo}.jpg");
 
     /// <summary>The file of a photo; null where there is none.</summary>
-    public async Task<string?> FileOf(Guid rally, Guid photo, CancellationToken stop) =>
+    public async Task<string?> FileOf(RallyId rally, Guid photo, CancellationToken stop) =>
         await db.Photos.AnyAsync(p => p.Id == photo && p.RallyId == rally, stop) ? FileOf(folder, rally, photo) : null;
 
     /// <summary>Takes a photo away; for some time it can be taken back. False where there is none.</summary>
-    public async Task<bool> Delete(Guid rally, Guid photo, CancellationToken stop) =>
+    public async Task<bool> Delete(RallyId rally, Guid photo, CancellationToken stop) =>
         await db
             .Photos.Where(p => p.Id == photo && p.RallyId == rally)
             .ExecuteUpdateAsync(set => set.SetProperty(p => p.DeletedAt, clock.GetUtcNow()), stop) > 0;
@@ -61,7 +62,7 @@ public sealed class PhotoAlbum(RallyDb db, DataFolder folder, TimeProvider clock
     /// <summary>
     /// Whether photos may be taken in a rally: not where a class of any of its students does without.
     /// </summary>
-    public async Task<bool> MayTake(Guid rally, CancellationToken stop) =>
+    public async Task<bool> MayTake(RallyId rally, CancellationToken stop) =>
         !await db
             .TeamStudents.IgnoreQueryFilters()
             .AnyAsync(m => m.RallyId == rally && db.Classes.Any(c => c.Id == m.Student!.ClassId && c.NoPhotos), stop);

@@ -1,5 +1,6 @@
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Metadata.Builders;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Data.Rallies;
 
@@ -12,7 +13,7 @@ public sealed class StoredPhoto
     public Guid Id { get; init; }
 
     /// <summary>The rally.</summary>
-    public Guid RallyId { get; init; }
+    public RallyId RallyId { get; init; }
 
     /// <summary>The team's id within the rally.</summary>
     public required string TeamId { get; init; }

@@ -1,3 +1,4 @@
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Score;
 
@@ -14,7 +15,7 @@ public sealed record KeptRally(long Ground, StoredRally Stored, Rally Rally, Res
     public RallyVersion Version => new(Ground, Rally.Entries.Count);
 
     /// <summary>Whether the log has an entry.</summary>
-    public bool Has(Guid entry) => Rally.Entries.Any(e => e.Id == entry);
+    public bool Has(EntryId entry) => Rally.Entries.Any(e => e.Id == entry);
 }
 
 /// <summary>What became of an entry.</summary>

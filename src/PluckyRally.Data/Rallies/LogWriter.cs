@@ -2,6 +2,7 @@ using System.Text.Json;
 using System.Threading.Channels;
 using Microsoft.Data.Sqlite;
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Score;
 
 namespace PluckyRally.Data.Rallies;
@@ -32,7 +33,7 @@ public sealed class LogWriter : IAsyncDisposable
     /// </summary>
     /// <exception cref="SqliteException">The disk is full, or the file cannot be written.</exception>
     /// <exception cref="ObjectDisposedException">The server is stopping.</exception>
-    public Task Append(params IReadOnlyList<(Guid Rally, Entry Entry)> entries)
+    public Task Append(params IReadOnlyList<(RallyId Rally, Entry Entry)> entries)
     {
         var pending = new Pending([
             .. entries.Select(e => (e.Rally, e.Entry.Id, JsonSerializer.Serialize(e.Entry, Json.Options))),
@@ -113,7 +114,7 @@ public sealed class LogWriter : IAsyncDisposable
         );
         foreach (var (of, id, written) in batch.SelectMany(b => b.Entries))
         {
-            (rally.Value, entry.Value, document.Value) = (of, id, written);
+            (rally.Value, entry.Value, document.Value) = (of.Value, id.Value, written);
             insert.ExecuteNonQuery();
         }
 
@@ -122,7 +123,7 @@ public sealed class LogWriter : IAsyncDisposable
             one.Done.SetResult();
     }
 
-    private sealed record Pending(IReadOnlyList<(Guid Rally, Guid Id, string Document)> Entries)
+    private sealed record Pending(IReadOnlyList<(RallyId Rally, EntryId Id, string Document)> Entries)
     {
         public TaskCompletionSource Done { get; } = new(TaskCreationOptions.RunContinuationsAsynchronously);
     }

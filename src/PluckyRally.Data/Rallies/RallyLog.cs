@@ -3,6 +3,7 @@ using Microsoft.EntityFrameworkCore;
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Documents;
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Kit;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Run;
@@ -86,7 +87,7 @@ public sealed class RallyLog(RallyDb db, RallyOwners owners, LogWriter writer, T
     /// One rally with its whole log, or null. What was read once is kept, since a lesson asks for it many times a
     /// second.
     /// </summary>
-    public async Task<KeptRally?> Open(Guid id, CancellationToken stop)
+    public async Task<KeptRally?> Open(RallyId id, CancellationToken stop)
     {
         if (owners.Find(id) is { } known)
             return known;
@@ -104,7 +105,7 @@ public sealed class RallyLog(RallyDb db, RallyOwners owners, LogWriter writer, T
     /// right.</param>
     /// <param name="stop">Ends the wait for others; once it is being written it is written.</param>
     public async Task<Result<Recorded>?> Record(
-        Guid rally,
+        RallyId rally,
         Entry entry,
         Func<KeptRally, Problem?> refuse,
         CancellationToken stop
@@ -124,7 +125,7 @@ public sealed class RallyLog(RallyDb db, RallyOwners owners, LogWriter writer, T
     /// An answer for each, with the rally as it is with all of them; null where there is no such rally.
     /// </returns>
     public async Task<IReadOnlyList<Result<Recorded>>?> Record(
-        Guid rally,
+        RallyId rally,
         IReadOnlyList<Entry> entries,
         Func<KeptRally, Entry, Problem?> refuse,
         bool whole,
@@ -201,16 +202,16 @@ public sealed class RallyLog(RallyDb db, RallyOwners owners, LogWriter writer, T
     /// The rallies that are run as one with a rally, in the order of the lesson; itself alone where it is run alone.
     /// Empty where there is no such rally.
     /// </summary>
-    public async Task<IReadOnlyList<KeptRally>> Together(Guid rally, CancellationToken stop)
+    public async Task<IReadOnlyList<KeptRally>> Together(RallyId rally, CancellationToken stop)
     {
         var all = new List<KeptRally>();
-        foreach (var id in (await LessonOf(rally, stop)).Order())
+        foreach (var id in (await LessonOf(rally, stop)).OrderBy(r => r.Value))
             if (await Open(id, stop) is { } found)
                 all.Add(found);
         return all;
     }
 
-    private async Task<IReadOnlyList<Guid>> LessonOf(Guid rally, CancellationToken stop)
+    private async Task<IReadOnlyList<RallyId>> LessonOf(RallyId rally, CancellationToken stop)
     {
         if (await Open(rally, stop) is not { } found)
             return [];
@@ -227,7 +228,7 @@ public sealed class RallyLog(RallyDb db, RallyOwners owners, LogWriter writer, T
     /// <summary>A rally while entries join its log.</summary>
     private sealed class Joining(KeptRally begun)
     {
-        public Guid Rally => Now.Stored.Id;
+        public RallyId Rally => Now.Stored.Id;
 
         /// <summary>The rally with what was taken.</summary>
         public KeptRally Now { get; private set; } = begun;
@@ -236,7 +237,7 @@ public sealed class RallyLog(RallyDb db, RallyOwners owners, LogWriter writer, T
         public List<Result<bool>> Answers { get; } = [];
 
         /// <summary>The entries that the log has, by their ids.</summary>
-        public List<Guid> Taken { get; } = [];
+        public List<EntryId> Taken { get; } = [];
 
         public bool HasGrown => Answers.Any(a => a is { IsOk: true, Value: true });
 
@@ -251,7 +252,7 @@ public sealed class RallyLog(RallyDb db, RallyOwners owners, LogWriter writer, T
             return taken;
         }
 
-        public (Guid Rally, Entry Entry) Of(Guid entry) => (Rally, Now.Rally.Entries.First(e => e.Id == entry));
+        public (RallyId Rally, Entry Entry) Of(EntryId entry) => (Rally, Now.Rally.Entries.First(e => e.Id == entry));
     }
 
     /// <summary>
@@ -281,7 +282,7 @@ public sealed class RallyLog(RallyDb db, RallyOwners owners, LogWriter writer, T
             : Result<Recorded>.Refused(grown.Problems);
     }
 
-    private async Task<KeptRally?> OpenAlone(Guid id, CancellationToken stop)
+    private async Task<KeptRally?> OpenAlone(RallyId id, CancellationToken stop)
     {
         if (owners.Find(id) is { } known)
             return known;
@@ -308,16 +309,16 @@ public sealed class RallyLog(RallyDb db, RallyOwners owners, LogWriter writer, T
     }
 
     /// <summary>Makes a rally; entries that it brings are kept in their order.</summary>
-    public async Task<Guid> Add(Rally rally, Guid? brief, CancellationToken stop) =>
+    public async Task<RallyId> Add(Rally rally, BriefId? brief, CancellationToken stop) =>
         (await Add([rally], brief, stop))[0];
 
     /// <summary>Makes the rallies of one lesson, which are run as one; one by itself is run alone.</summary>
     /// <returns>Their ids, in the order of the rallies.</returns>
-    public async Task<IReadOnlyList<Guid>> Add(IReadOnlyList<Rally> rallies, Guid? brief, CancellationToken stop)
+    public async Task<IReadOnlyList<RallyId>> Add(IReadOnlyList<Rally> rallies, BriefId? brief, CancellationToken stop)
     {
         // Ids that were made later are larger: the rallies of a lesson stay in their order.
         var now = clock.GetUtcNow();
-        var ids = rallies.Select((_, at) => Guid.CreateVersion7(now.AddMilliseconds(at))).ToList();
+        var ids = rallies.Select((_, at) => new RallyId(Guid.CreateVersion7(now.AddMilliseconds(at)))).ToList();
         foreach (var (id, rally) in ids.Zip(rallies))
         {
             db.Rallies.Add(
@@ -331,7 +332,7 @@ public sealed class RallyLog(RallyDb db, RallyOwners owners, LogWriter writer, T
                     Edition = JsonSerializer.Serialize(rally.Edition, Json.Options),
                     BriefTitle = rally.Edition.Brief.Title,
                     MadeAt = now,
-                    LessonId = rallies.Count > 1 ? ids[0] : null,
+                    LessonId = rallies.Count > 1 ? ids[0].Value : null,
                     Teams = RallyRows.Teams(id, rally, await Known(rally, stop)),
                 }
             );
@@ -409,7 +410,7 @@ public sealed class RallyLog(RallyDb db, RallyOwners owners, LogWriter writer, T
     }
 
     /// <summary>Takes a rally away; for some time it can be taken back. False where there is none.</summary>
-    public async Task<bool> Delete(Guid id, CancellationToken stop)
+    public async Task<bool> Delete(RallyId id, CancellationToken stop)
     {
         var gone =
             await db
@@ -421,7 +422,7 @@ public sealed class RallyLog(RallyDb db, RallyOwners owners, LogWriter writer, T
     }
 
     /// <summary>Puts a rally away or back on the start page. False where there is no such rally.</summary>
-    public async Task<bool> Archive(Guid id, bool away, CancellationToken stop) =>
+    public async Task<bool> Archive(RallyId id, bool away, CancellationToken stop) =>
         await db
             .Rallies.Where(r => r.Id == id && r.OwnerId == Owner.LocalTeacher)
             .ExecuteUpdateAsync(set => set.SetProperty(r => r.Archived, away), stop) > 0;
@@ -433,7 +434,7 @@ public sealed class RallyLog(RallyDb db, RallyOwners owners, LogWriter writer, T
     /// entry that the log would not take.
     /// </summary>
     /// <returns>Why what it names cannot be known; null where it is.</returns>
-    public async Task<Problem?> Know(Guid rally, Entry.OfTeams entry, CancellationToken stop)
+    public async Task<Problem?> Know(RallyId rally, Entry.OfTeams entry, CancellationToken stop)
     {
         if (
             await Open(rally, stop) is not { } now
@@ -473,7 +474,7 @@ public sealed class RallyLog(RallyDb db, RallyOwners owners, LogWriter writer, T
         rally.Teams.Any(t => t.Students.Any(p => p.Id == student)) || rally.Latecomers.Any(p => p.Id == student);
 
     /// <summary>Says whether judges may strike out what others recorded. False where there is no such rally.</summary>
-    public async Task<bool> LetJudgesStrikeOthers(Guid id, bool may, CancellationToken stop)
+    public async Task<bool> LetJudgesStrikeOthers(RallyId id, bool may, CancellationToken stop)
     {
         var there =
             await db
@@ -491,7 +492,7 @@ public sealed class RallyLog(RallyDb db, RallyOwners owners, LogWriter writer, T
 /// <param name="Date">The day; absent where none is said.</param>
 /// <param name="Brief">The brief as it is run.</param>
 /// <param name="Teams">The teams that are there.</param>
-public sealed record RallyToCome(Guid Id, string Name, DateOnly? Date, Brief Brief, IReadOnlyList<Team> Teams);
+public sealed record RallyToCome(RallyId Id, string Name, DateOnly? Date, Brief Brief, IReadOnlyList<Team> Teams);
 
 /// <summary>A rally as a list shows it.</summary>
 /// <param name="Id">Its id.</param>
@@ -504,11 +505,11 @@ public sealed record RallyToCome(Guid Id, string Name, DateOnly? Date, Brief Bri
 /// <param name="Entries">How many entries there are.</param>
 /// <param name="Archived">Whether it is archived.</param>
 public sealed record ListedRally(
-    Guid Id,
+    RallyId Id,
     string Name,
     DateOnly? Date,
     string BriefTitle,
-    Guid? BriefId,
+    BriefId? BriefId,
     DateTimeOffset MadeAt,
     int Teams,
     int Entries,

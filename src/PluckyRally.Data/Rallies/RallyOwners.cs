@@ -1,4 +1,5 @@
 using System.Collections.Concurrent;
+using PluckyRally.Core.Ids;
 
 namespace PluckyRally.Data.Rallies;
 
@@ -12,7 +13,7 @@ public sealed class RallyOwners
     /// <summary>More than a fair runs at once; a school year's rallies need not all stay in memory.</summary>
     private const int Most = 64;
 
-    private readonly ConcurrentDictionary<Guid, Owner> _owners = new();
+    private readonly ConcurrentDictionary<RallyId, Owner> _owners = new();
 
     // Of two that forget at once, the later ground stays.
     private readonly Lock _forgetting = new();
@@ -27,7 +28,7 @@ public sealed class RallyOwners
     /// <summary>
     /// Forgets a rally, so that it is read again. What is being read or accepted at this moment is not kept either.
     /// </summary>
-    public void Forget(Guid rally)
+    public void Forget(RallyId rally)
     {
         lock (_forgetting)
         {
@@ -49,16 +50,16 @@ public sealed class RallyOwners
     }
 
     /// <summary>A rally as it is now, where it is in memory.</summary>
-    public KeptRally? Find(Guid rally) =>
+    public KeptRally? Find(RallyId rally) =>
         _owners.TryGetValue(rally, out var owner) ? owner.Stands(Forgotten, Interlocked.Increment(ref _asked)) : null;
 
     /// <summary>Whether a rally is in memory.</summary>
-    public bool Holds(Guid rally) => _owners.TryGetValue(rally, out var owner) && owner.Holds;
+    public bool Holds(RallyId rally) => _owners.TryGetValue(rally, out var owner) && owner.Holds;
 
     /// <summary>
     /// A rally as it will be when everything that was accepted is on the disk: the next entry joins that.
     /// </summary>
-    internal KeptRally? Newest(Guid rally) =>
+    internal KeptRally? Newest(RallyId rally) =>
         _owners.TryGetValue(rally, out var owner) ? owner.Newest(Forgotten) : null;
 
     /// <summary>The number of a reading of the data file; drawn before it begins.</summary>
@@ -78,12 +79,12 @@ public sealed class RallyOwners
     /// Waits until nobody else reads or writes the logs of some rallies; disposing lets the next one in. Everybody
     /// waits for them in the same order, so that nobody waits for ever.
     /// </summary>
-    internal async Task<IDisposable> Alone(IEnumerable<Guid> rallies, CancellationToken stop)
+    internal async Task<IDisposable> Alone(IEnumerable<RallyId> rallies, CancellationToken stop)
     {
         var taken = new Turns();
         try
         {
-            foreach (var rally in rallies.Order())
+            foreach (var rally in rallies.OrderBy(r => r.Value))
                 await taken.Take(Of(rally).Turn, stop);
             return taken;
         }
@@ -96,7 +97,7 @@ public sealed class RallyOwners
 
     private long Forgotten => Volatile.Read(ref _forgotten);
 
-    private Owner Of(Guid rally) => _owners.GetOrAdd(rally, _ => new());
+    private Owner Of(RallyId rally) => _owners.GetOrAdd(rally, _ => new());
 
     /// <summary>
     /// Lets go of what nobody has asked for longest: looking at a year of old rallies does not push out the lesson that

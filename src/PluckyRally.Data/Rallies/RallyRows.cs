@@ -2,6 +2,7 @@ using System.Text.Json;
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Documents;
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Score;
 using PluckyRally.Core.Teams;
@@ -58,9 +59,9 @@ internal static class RallyRows
     }
 
     /// <summary>The rows of a rally's entries, each id once, those that are not understood in their places.</summary>
-    public static IEnumerable<StoredEntry> Write(Guid rally, Rally read)
+    public static IEnumerable<StoredEntry> Write(RallyId rally, Rally read)
     {
-        var used = new HashSet<Guid>(read.Entries.Count);
+        var used = new HashSet<EntryId>(read.Entries.Count);
         for (var i = 0; i <= read.Entries.Count; i++)
         {
             // An entry that nobody understands may have an id that nobody can read; its row gets one of its own.
@@ -76,7 +77,7 @@ internal static class RallyRows
                 yield return new()
                 {
                     RallyId = rally,
-                    EntryId = used.Add(read.Entries[i].Id) ? read.Entries[i].Id : Guid.CreateVersion7(),
+                    EntryId = used.Add(read.Entries[i].Id) ? read.Entries[i].Id : new EntryId(Guid.CreateVersion7()),
                     Document = JsonSerializer.Serialize(read.Entries[i], Json.Options),
                 };
         }
@@ -89,7 +90,7 @@ internal static class RallyRows
     /// <param name="id">The rally's id.</param>
     /// <param name="rally">The rally.</param>
     /// <param name="known">Which student here each student of the rally is, by the id in it.</param>
-    public static List<StoredTeam> Teams(Guid id, Rally rally, IReadOnlyDictionary<string, Guid> known)
+    public static List<StoredTeam> Teams(RallyId id, Rally rally, IReadOnlyDictionary<string, Guid> known)
     {
         var teams = rally
             .Teams.Select(
@@ -134,7 +135,7 @@ internal static class RallyRows
     }
 
     /// <summary>The row of a team that came later.</summary>
-    public static StoredTeam Joined(Guid rally, Entry.TeamJoined joined, int order) =>
+    public static StoredTeam Joined(RallyId rally, Entry.TeamJoined joined, int order) =>
         new()
         {
             RallyId = rally,
@@ -148,7 +149,7 @@ internal static class RallyRows
 
     /// <summary>The row of a student in a team.</summary>
     public static StoredTeamStudent Student(
-        Guid rally,
+        RallyId rally,
         string team,
         Guid student,
         IReadOnlyList<string> jobs,
@@ -170,7 +171,7 @@ internal static class RallyRows
             + "Plucky Rally, or restore a backup."
     );
 
-    private static Guid IdIn(string text)
+    private static EntryId IdIn(string text)
     {
         try
         {
@@ -178,12 +179,12 @@ internal static class RallyRows
                 JsonElement.Parse(text) is { ValueKind: JsonValueKind.Object } entry
                 && entry.TryGetProperty("id", out var id)
                 && id.TryGetGuid(out var known)
-                ? known
-                : Guid.CreateVersion7();
+                ? new EntryId(known)
+                : new EntryId(Guid.CreateVersion7());
         }
         catch (Exception strange) when (strange is JsonException or InvalidOperationException)
         {
-            return Guid.CreateVersion7();
+            return new EntryId(Guid.CreateVersion7());
         }
     }
 

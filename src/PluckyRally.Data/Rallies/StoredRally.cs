@@ -1,3 +1,4 @@
+using PluckyRally.Core.Ids;
 using PluckyRally.Data.Classes;
 
 namespace PluckyRally.Data.Rallies;
@@ -6,13 +7,13 @@ namespace PluckyRally.Data.Rallies;
 public sealed class StoredRally
 {
     /// <summary>Its id.</summary>
-    public Guid Id { get; init; }
+    public RallyId Id { get; init; }
 
     /// <summary>Whose it is.</summary>
     public Guid OwnerId { get; init; }
 
     /// <summary>The brief that it was made from; null where that is not on this shelf.</summary>
-    public Guid? BriefId { get; init; }
+    public BriefId? BriefId { get; init; }
 
     /// <summary>What it is called, usually the class.</summary>
     public required string Name { get; set; }
@@ -52,7 +53,7 @@ public sealed class StoredRally
 public sealed class StoredTeam
 {
     /// <summary>The rally.</summary>
-    public Guid RallyId { get; init; }
+    public RallyId RallyId { get; init; }
 
     /// <summary>Its id within the rally.</summary>
     public required string Id { get; init; }
@@ -86,10 +87,10 @@ public sealed class StoredEntry
     public long Sequence { get; init; }
 
     /// <summary>The rally.</summary>
-    public Guid RallyId { get; init; }
+    public RallyId RallyId { get; init; }
 
     /// <summary>The id made by the device that wrote it.</summary>
-    public Guid EntryId { get; init; }
+    public EntryId EntryId { get; init; }
 
     /// <summary>The entry in the open format.</summary>
     public required string Document { get; init; }

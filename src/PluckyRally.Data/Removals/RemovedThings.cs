@@ -1,4 +1,5 @@
 using Microsoft.EntityFrameworkCore;
+using PluckyRally.Core.Ids;
 using PluckyRally.Data.Folder;
 using PluckyRally.Data.Photos;
 using PluckyRally.Data.Rallies;
@@ -133,10 +134,10 @@ public sealed class RemovedThings(RallyDb db, DataFolder folder, RallyOwners own
         return
         [
             .. briefs
-                .Select(b => Thing(RemovedSort.Brief, b.Id, b.Title, b.DeletedAt) with { Archived = b.Archived })
+                .Select(b => Thing(RemovedSort.Brief, b.Id.Value, b.Title, b.DeletedAt) with { Archived = b.Archived })
                 .Concat(
                     rallies.Select(r =>
-                        Thing(RemovedSort.Rally, r.Id, r.Name, r.DeletedAt) with
+                        Thing(RemovedSort.Rally, r.Id.Value, r.Name, r.DeletedAt) with
                         {
                             Brief = r.BriefTitle,
                             Date = r.Date,
@@ -174,11 +175,11 @@ public sealed class RemovedThings(RallyDb db, DataFolder folder, RallyOwners own
         {
             RemovedSort.Brief => await db
                 .Briefs.IgnoreQueryFilters()
-                .Where(b => b.Id == id && b.DeletedAt != null)
+                .Where(b => b.Id == new BriefId(id) && b.DeletedAt != null)
                 .ExecuteUpdateAsync(set => set.SetProperty(b => b.DeletedAt, (DateTimeOffset?)null), stop),
             RemovedSort.Rally => await db
                 .Rallies.IgnoreQueryFilters()
-                .Where(r => r.Id == id && r.DeletedAt != null)
+                .Where(r => r.Id == new RallyId(id) && r.DeletedAt != null)
                 .ExecuteUpdateAsync(set => set.SetProperty(r => r.DeletedAt, (DateTimeOffset?)null), stop),
             RemovedSort.Class => await TakeClassBack(id, stop),
             RemovedSort.Student => await db
@@ -206,8 +207,8 @@ public sealed class RemovedThings(RallyDb db, DataFolder folder, RallyOwners own
             .Where(p =>
                 (
                     sort == RemovedSort.Rally
-                    && p.RallyId == id
-                    && db.Rallies.IgnoreQueryFilters().Any(r => r.Id == id && r.DeletedAt != null)
+                    && p.RallyId == new RallyId(id)
+                    && db.Rallies.IgnoreQueryFilters().Any(r => r.Id == new RallyId(id) && r.DeletedAt != null)
                 ) || (sort == RemovedSort.Photo && p.Id == id && p.DeletedAt != null)
             )
             .Select(p => new { p.RallyId, p.Id })
@@ -216,11 +217,11 @@ public sealed class RemovedThings(RallyDb db, DataFolder folder, RallyOwners own
         {
             RemovedSort.Brief => await db
                 .Briefs.IgnoreQueryFilters()
-                .Where(b => b.Id == id && b.DeletedAt != null)
+                .Where(b => b.Id == new BriefId(id) && b.DeletedAt != null)
                 .ExecuteDeleteAsync(stop),
             RemovedSort.Rally => await db
                 .Rallies.IgnoreQueryFilters()
-                .Where(r => r.Id == id && r.DeletedAt != null)
+                .Where(r => r.Id == new RallyId(id) && r.DeletedAt != null)
                 .ExecuteDeleteAsync(stop),
             RemovedSort.Class => await db
                 .Classes.IgnoreQueryFilters()

@@ -2,6 +2,7 @@ using System.Globalization;
 using System.Security.Cryptography;
 using System.Text;
 using Microsoft.EntityFrameworkCore;
+using PluckyRally.Core.Ids;
 
 namespace PluckyRally.Data.Sessions;
 
@@ -60,7 +61,7 @@ public sealed class SessionBook(RallyDb db, TimeProvider clock)
     }
 
     /// <summary>Whether another device judges a rally under a name that reads the same.</summary>
-    public Task<bool> IsTaken(Guid rally, string name, string session, CancellationToken stop)
+    public Task<bool> IsTaken(RallyId rally, string name, string session, CancellationToken stop)
     {
         var key = KeyOf(name);
         return db.Set<StoredJudgeName>()
@@ -75,7 +76,7 @@ public sealed class SessionBook(RallyDb db, TimeProvider clock)
     }
 
     /// <summary>Writes down that a device judges a rally under a name.</summary>
-    public async Task Hold(Guid rally, Guid pass, string name, string session, CancellationToken stop)
+    public async Task Hold(RallyId rally, Guid pass, string name, string session, CancellationToken stop)
     {
         var key = KeyOf(name);
         var names = db.Set<StoredJudgeName>();
@@ -100,21 +101,21 @@ public sealed class SessionBook(RallyDb db, TimeProvider clock)
     }
 
     /// <summary>The names under which a device has judged a rally.</summary>
-    public async Task<IReadOnlyList<string>> NamesOf(Guid rally, string session, CancellationToken stop) =>
+    public async Task<IReadOnlyList<string>> NamesOf(RallyId rally, string session, CancellationToken stop) =>
         await db.Set<StoredJudgeName>()
             .Where(n => n.RallyId == rally && n.SessionId == session)
             .Select(n => n.Name)
             .ToListAsync(stop);
 
     /// <summary>The team that a device speaks for in a rally; null while it has said none.</summary>
-    public Task<string?> TeamOf(Guid rally, string session, CancellationToken stop) =>
+    public Task<string?> TeamOf(RallyId rally, string session, CancellationToken stop) =>
         db.Set<StoredTeamDevice>()
             .Where(v => v.RallyId == rally && v.SessionId == session)
             .Select(v => v.TeamId)
             .FirstOrDefaultAsync(stop);
 
     /// <summary>Writes down which team a device speaks for; the first one stands.</summary>
-    public async Task SpeakFor(Guid rally, string session, string team, CancellationToken stop)
+    public async Task SpeakFor(RallyId rally, string session, string team, CancellationToken stop)
     {
         await using var whole = await db.Database.BeginTransactionAsync(stop);
         if (await TeamOf(rally, session, stop) is not null)
@@ -132,7 +133,10 @@ public sealed class SessionBook(RallyDb db, TimeProvider clock)
     }
 
     /// <summary>The devices that speak for teams of a rally, each with its team, by team.</summary>
-    public async Task<IReadOnlyList<(string Session, string Team)>> TeamDevices(Guid rally, CancellationToken stop) =>
+    public async Task<IReadOnlyList<(string Session, string Team)>> TeamDevices(
+        RallyId rally,
+        CancellationToken stop
+    ) =>
         [
             .. (
                 await db.Set<StoredTeamDevice>()
@@ -144,7 +148,7 @@ public sealed class SessionBook(RallyDb db, TimeProvider clock)
         ];
 
     /// <summary>Lets a device say anew which team it speaks for. False where it speaks for none.</summary>
-    public async Task<bool> SayAnew(Guid rally, string session, CancellationToken stop) =>
+    public async Task<bool> SayAnew(RallyId rally, string session, CancellationToken stop) =>
         await db.Set<StoredTeamDevice>()
             .Where(v => v.RallyId == rally && v.SessionId == session)
             .ExecuteDeleteAsync(stop) > 0;

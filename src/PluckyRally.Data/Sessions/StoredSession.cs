@@ -1,5 +1,6 @@
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Metadata.Builders;
+using PluckyRally.Core.Ids;
 using PluckyRally.Data.Rallies;
 
 namespace PluckyRally.Data.Sessions;
@@ -21,7 +22,7 @@ public sealed class StoredSession
 public sealed class StoredJudgeName
 {
     /// <summary>The rally.</summary>
-    public Guid RallyId { get; init; }
+    public RallyId RallyId { get; init; }
 
     /// <summary>What names have in common that are read as the same.</summary>
     public required string Key { get; init; }
@@ -40,7 +41,7 @@ public sealed class StoredJudgeName
 public sealed class StoredTeamDevice
 {
     /// <summary>The rally.</summary>
-    public Guid RallyId { get; init; }
+    public RallyId RallyId { get; init; }
 
     /// <summary>The device: the id of its session.</summary>
     public required string SessionId { get; init; }

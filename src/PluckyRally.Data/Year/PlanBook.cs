@@ -1,4 +1,5 @@
 using Microsoft.EntityFrameworkCore;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Time;
 
 namespace PluckyRally.Data.Year;

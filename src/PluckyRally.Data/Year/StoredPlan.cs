@@ -1,5 +1,6 @@
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Metadata.Builders;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Time;
 using PluckyRally.Data.Briefs;
@@ -13,7 +14,7 @@ public sealed class StoredPlan
     public Guid Id { get; init; }
 
     /// <summary>The brief.</summary>
-    public Guid BriefId { get; set; }
+    public BriefId BriefId { get; set; }
 
     /// <summary>The day, or a day of the week.</summary>
     public DateOnly Date { get; set; }

@@ -1,4 +1,5 @@
 using System.Security.Claims;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Score;
 using PluckyRally.Data.Passes;
 
@@ -8,7 +9,7 @@ namespace PluckyRally.Web.Access;
 /// <param name="Pass">The pass.</param>
 /// <param name="Rally">The rally that it is for.</param>
 /// <param name="Kind">What it lets its holder do.</param>
-internal sealed record HeldPass(Guid Pass, Guid Rally, PassKind Kind)
+internal sealed record HeldPass(Guid Pass, RallyId Rally, PassKind Kind)
 {
     public const string ClaimType = "pass";
 
@@ -16,7 +17,7 @@ internal sealed record HeldPass(Guid Pass, Guid Rally, PassKind Kind)
 
     public static HeldPass Read(Claim claim) =>
         claim.Value.Split('/') is [var pass, var rally, var kind]
-            ? new(Guid.Parse(pass), Guid.Parse(rally), Enum.Parse<PassKind>(kind))
+            ? new(Guid.Parse(pass), new(Guid.Parse(rally)), Enum.Parse<PassKind>(kind))
             : throw new FormatException("The claim is not a pass.");
 }
 
@@ -54,15 +55,15 @@ internal sealed record Caller(bool IsTeacher, string Name, IReadOnlyList<HeldPas
     /// <summary>Whether the passes of the caller make it a team, and no judge, in the rally of this id.</summary>
     public bool IsTeamIn(object? rally) =>
         !IsTeacher
-        && Guid.TryParse(rally?.ToString(), out var id)
+        && RallyId.TryParse(rally?.ToString(), null, out var id)
         && Passes.Where(p => p.Rally == id).Select(p => Of(p.Kind)).DefaultIfEmpty().Max() == CallerRole.Team;
 
     /// <summary>What the caller is in a rally: the most that a pass that is still good makes it.</summary>
-    public async Task<CallerRole> In(Guid rally, PassBook book, CancellationToken stop) =>
+    public async Task<CallerRole> In(RallyId rally, PassBook book, CancellationToken stop) =>
         (await StandingIn(rally, book, stop)).Role;
 
     /// <summary>The same with the pass that makes it so; without one for the teacher and for strangers.</summary>
-    public async Task<(CallerRole Role, Guid? Pass)> StandingIn(Guid rally, PassBook book, CancellationToken stop)
+    public async Task<(CallerRole Role, Guid? Pass)> StandingIn(RallyId rally, PassBook book, CancellationToken stop)
     {
         if (IsTeacher)
             return (CallerRole.Teacher, null);

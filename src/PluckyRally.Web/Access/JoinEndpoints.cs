@@ -2,6 +2,7 @@ using System.Security.Claims;
 using Microsoft.AspNetCore.Authentication;
 using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core.Documents;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Score;
 using PluckyRally.Data.Days;
@@ -138,7 +139,7 @@ internal static class JoinEndpoints
 
     /// <summary>Nobody is taken for somebody else without being told.</summary>
     private static async Task<Problem?> NameProblem(
-        Guid rally,
+        RallyId rally,
         string name,
         bool same,
         ClaimsPrincipal? device,
@@ -180,7 +181,7 @@ public sealed record CodeTyped(string Code, string Name = "", bool Same = false)
 /// <summary>A rally that a device was let into.</summary>
 /// <param name="Rally">The rally.</param>
 /// <param name="Role">What it may do there.</param>
-public sealed record JoinedRally(Guid Rally, CallerRole Role)
+public sealed record JoinedRally(RallyId Rally, CallerRole Role)
 {
     /// <summary>What it is called, where one is asked who one is.</summary>
     public string Name { get; init; } = "";

@@ -1,4 +1,5 @@
 using Microsoft.AspNetCore.Authorization;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Score;
 using PluckyRally.Data.Days;
 using PluckyRally.Data.Passes;
@@ -36,7 +37,7 @@ internal sealed class MayDoHandler(PassBook book, DayBook days) : AuthorizationH
         return most;
     }
 
-    private async Task<IEnumerable<Guid>> Rallies(HttpContext http, Operation operation, Caller caller)
+    private async Task<IEnumerable<RallyId>> Rallies(HttpContext http, Operation operation, Caller caller)
     {
         var held = caller.Passes.Select(p => p.Rally).Distinct();
         if (operation == Operation.Follow)
@@ -44,7 +45,7 @@ internal sealed class MayDoHandler(PassBook book, DayBook days) : AuthorizationH
         if (!Guid.TryParse(http.GetRouteValue("id")?.ToString(), out var id))
             return [];
         if (operation != Operation.SeeDay)
-            return [id];
+            return [new RallyId(id)];
         return await days.Find(id, http.RequestAborted) is { } found
             ? held.Where(rally => found.Day.Slots.Any(s => s.Rally == rally))
             : [];

@@ -3,6 +3,7 @@ using Microsoft.AspNetCore.Hosting.Server.Features;
 using Microsoft.AspNetCore.Http.Features;
 using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core.Documents;
+using PluckyRally.Core.Ids;
 using PluckyRally.Data.Passes;
 using PluckyRally.Data.Rallies;
 using PluckyRally.Data.Sessions;
@@ -26,7 +27,7 @@ internal static class PassEndpoints
     }
 
     private static async Task<Results<Ok<RallyPasses>, Missing>> All(
-        Guid id,
+        RallyId id,
         HttpContext context,
         PassBook book,
         SessionBook sessions,
@@ -53,14 +54,14 @@ internal static class PassEndpoints
     }
 
     private static async Task<Results<NoContent, Missing>> SayAnew(
-        Guid id,
+        RallyId id,
         string device,
         SessionBook sessions,
         CancellationToken stop
     ) => await sessions.SayAnew(id, device, stop) ? TypedResults.NoContent() : new Missing("device");
 
     private static async Task<Results<Created<Pass>, Missing, Refused>> Make(
-        Guid id,
+        RallyId id,
         SentJson sent,
         HttpContext context,
         PassBook book,
@@ -73,7 +74,7 @@ internal static class PassEndpoints
             return new Refused(request.Problems);
         // Judges and walls go with the lesson; a team's device is its own tier's.
         var lesson = request.Value.Value.Kind == PassKind.Team ? [] : await log.Together(id, stop);
-        IReadOnlyList<Guid> rallies =
+        IReadOnlyList<RallyId> rallies =
         [
             .. lesson.Select(r => r.Stored.Id).Prepend(id).Concat(request.Value.Value.Also).Distinct(),
         ];
@@ -92,7 +93,7 @@ internal static class PassEndpoints
     }
 
     private static async Task<Results<NoContent, Missing>> End(
-        Guid id,
+        RallyId id,
         Guid pass,
         PassBook book,
         LiveLines lines,
@@ -107,7 +108,7 @@ internal static class PassEndpoints
     }
 
     private static async Task<Results<NoContent, Missing, Refused>> Let(
-        Guid id,
+        RallyId id,
         SentJson sent,
         RallyLog log,
         LiveTeller live,
@@ -204,7 +205,7 @@ public sealed record NewPass(PassKind Kind)
     /// <summary>
     /// Other rallies that the same code opens, by their ids: the tables of a fair, the classes of a day.
     /// </summary>
-    public IReadOnlyList<Guid> Also { get; init; } = [];
+    public IReadOnlyList<RallyId> Also { get; init; } = [];
 }
 
 /// <summary>What judges may do beside recording.</summary>

@@ -2,6 +2,7 @@ using System.Collections.Concurrent;
 using System.Security.Claims;
 using System.Security.Cryptography;
 using Microsoft.AspNetCore.WebUtilities;
+using PluckyRally.Core.Ids;
 using PluckyRally.Data.Sessions;
 
 namespace PluckyRally.Web.Access;
@@ -106,7 +107,7 @@ internal sealed class LiveLines
     public void EndPass(Guid pass) => Cut(user => Caller.Of(user).Passes.Any(p => p.Pass == pass));
 
     /// <summary>Whoever came into a rally with a pass is out of it.</summary>
-    public void EndRally(Guid rally) => Cut(user => Caller.Of(user).Passes.Any(p => p.Rally == rally));
+    public void EndRally(RallyId rally) => Cut(user => Caller.Of(user).Passes.Any(p => p.Rally == rally));
 
     private void Cut(Func<ClaimsPrincipal, bool> which)
     {

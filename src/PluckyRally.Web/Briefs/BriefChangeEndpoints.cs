@@ -2,6 +2,7 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Documents;
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Results;
 using PluckyRally.Core.Score;
@@ -35,7 +36,7 @@ internal static class BriefChangeEndpoints
     }
 
     private static async Task<Results<Ok<BriefForChange>, Missing, Refused>> Open(
-        Guid id,
+        RallyId id,
         RallyLog log,
         CancellationToken stop,
         int round = 1
@@ -52,7 +53,7 @@ internal static class BriefChangeEndpoints
 
     /// <summary>What would change; nothing is kept.</summary>
     private static async Task<Results<Ok<ChangePreview>, Missing, Refused, ChangedMeanwhile>> Preview(
-        Guid id,
+        RallyId id,
         SentJson sent,
         RallyLog log,
         BriefShelf shelf,
@@ -86,7 +87,7 @@ internal static class BriefChangeEndpoints
     }
 
     private static async Task<Results<Ok<BriefChanged>, Missing, Refused, ChangedMeanwhile>> Change(
-        Guid id,
+        RallyId id,
         SentJson sent,
         RallyLog log,
         BriefShelf shelf,
@@ -134,7 +135,7 @@ internal static class BriefChangeEndpoints
 
     /// <summary>Puts the brief on the shelf as a round runs it.</summary>
     private static async Task<Results<Created<BriefOnShelf>, Missing, Refused>> Shelve(
-        Guid id,
+        RallyId id,
         RallyLog log,
         BriefShelf shelf,
         CancellationToken stop,
@@ -160,7 +161,7 @@ internal static class BriefChangeEndpoints
 
     /// <summary>Lays the same over the brief on the shelf; gives why that could not be done.</summary>
     private static async Task<string?> OnShelf(
-        Guid brief,
+        BriefId brief,
         string tier,
         IReadOnlyList<Override> changes,
         BriefShelf shelf,
@@ -223,7 +224,7 @@ public sealed record BriefToChange(
     internal Entry.BriefMended AsEntry(OpenedRally opened, DateTimeOffset now) =>
         new()
         {
-            Id = Guid.CreateVersion7(now),
+            Id = new(Guid.CreateVersion7(now)),
             At = now,
             By = Caller.Teacher,
             Round = Round,
@@ -237,4 +238,4 @@ public sealed record BriefToChange(
 /// <summary>The brief was changed.</summary>
 /// <param name="Entry">The entry that says so.</param>
 /// <param name="NotOnShelf">Why the brief on the shelf was not; absent where it was, or was not to be.</param>
-public sealed record BriefChanged(Guid Entry, string? NotOnShelf = null);
+public sealed record BriefChanged(EntryId Entry, string? NotOnShelf = null);

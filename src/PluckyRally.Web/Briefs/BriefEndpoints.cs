@@ -2,6 +2,7 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Documents;
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Readings;
 using PluckyRally.Data;
@@ -84,7 +85,7 @@ internal static class BriefEndpoints
     }
 
     private static async Task<Results<Created<BriefOnShelf>, Missing, Refused>> Copy(
-        Guid id,
+        BriefId id,
         BriefShelf shelf,
         CancellationToken stop
     )
@@ -120,7 +121,7 @@ internal static class BriefEndpoints
     ) => shelved.Result is Created<BriefOnShelf> created ? created : (Refused)shelved.Result;
 
     private static async Task<Results<NoContent, Missing, Refused>> Archive(
-        Guid id,
+        BriefId id,
         SentJson sent,
         BriefShelf shelf,
         CancellationToken stop
@@ -134,14 +135,17 @@ internal static class BriefEndpoints
             : new Missing("brief");
     }
 
-    private static async Task<Results<NoContent, Missing>> Delete(Guid id, BriefShelf shelf, CancellationToken stop) =>
-        await shelf.Delete(id, stop) ? TypedResults.NoContent() : new Missing("brief");
+    private static async Task<Results<NoContent, Missing>> Delete(
+        BriefId id,
+        BriefShelf shelf,
+        CancellationToken stop
+    ) => await shelf.Delete(id, stop) ? TypedResults.NoContent() : new Missing("brief");
 
     /// <summary>
     /// The document itself, fields that this version does not know included; the ETag is what a save must name.
     /// </summary>
     private static async Task<Results<ContentHttpResult, Missing, Refused>> Open(
-        Guid id,
+        BriefId id,
         BriefShelf shelf,
         HttpResponse response,
         CancellationToken stop
@@ -159,7 +163,7 @@ internal static class BriefEndpoints
     }
 
     private static async Task<Results<Ok<BriefCheckup>, Missing, Refused, ChangedMeanwhile>> Save(
-        Guid id,
+        BriefId id,
         SentJson sent,
         BriefShelf shelf,
         Cupboard cupboard,
@@ -187,7 +191,7 @@ internal static class BriefEndpoints
     }
 
     private static async Task<Results<Ok<BriefCheckup>, Missing, Refused>> Check(
-        Guid id,
+        BriefId id,
         BriefShelf shelf,
         Cupboard cupboard,
         CancellationToken stop
@@ -221,14 +225,14 @@ public sealed record NewBrief(Pattern Pattern, GradeBand Grades, UnitSystem Unit
 /// <param name="Rally">Its id.</param>
 /// <param name="Name">What it is called.</param>
 /// <param name="Date">The day.</param>
-public sealed record BriefRun(Guid Rally, string Name, DateOnly Date);
+public sealed record BriefRun(RallyId Rally, string Name, DateOnly Date);
 
 /// <summary>Whether a brief is archived.</summary>
 public sealed record Archived(bool Away);
 
 /// <summary>A brief as it stands on the shelf.</summary>
 public sealed record BriefOnShelf(
-    Guid Id,
+    BriefId Id,
     string Title,
     string Goal,
     string Theme,

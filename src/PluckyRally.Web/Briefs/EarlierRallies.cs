@@ -1,3 +1,4 @@
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Score;
 using PluckyRally.Data.Rallies;
 
@@ -10,13 +11,13 @@ internal static class EarlierRallies
     private const int Rallies = 12;
 
     /// <summary>Opens them. One that only a newer version understands is remembered by that one.</summary>
-    public static async Task<IReadOnlyList<(Guid Id, OpenedRally Opened)>> Of(
-        Guid brief,
+    public static async Task<IReadOnlyList<(RallyId Id, OpenedRally Opened)>> Of(
+        BriefId brief,
         RallyLog log,
         CancellationToken stop
     )
     {
-        var opened = new List<(Guid, OpenedRally)>();
+        var opened = new List<(RallyId, OpenedRally)>();
         foreach (var rally in (await log.All(stop)).Where(r => r.BriefId == brief && r.Entries > 0).Take(Rallies))
         {
             if (await log.Open(rally.Id, stop) is { Opened: { IsOk: true } found })

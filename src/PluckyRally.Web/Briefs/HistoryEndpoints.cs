@@ -2,6 +2,7 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Documents;
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Data;
 using PluckyRally.Data.Briefs;
 using PluckyRally.Web.Problems;
@@ -20,7 +21,7 @@ internal static class HistoryEndpoints
     }
 
     private static async Task<Ok<IReadOnlyList<VersionKept>>> All(
-        Guid id,
+        BriefId id,
         BriefHistory history,
         CancellationToken stop
     ) =>
@@ -30,7 +31,7 @@ internal static class HistoryEndpoints
 
     /// <summary>What has changed from a version to what stands now.</summary>
     private static async Task<Results<Ok<IReadOnlyList<Difference>>, Missing, Refused>> Open(
-        Guid id,
+        BriefId id,
         int revision,
         BriefShelf shelf,
         BriefHistory history,
@@ -46,7 +47,7 @@ internal static class HistoryEndpoints
     }
 
     private static async Task<Results<NoContent, Missing, Refused, ChangedMeanwhile>> Restore(
-        Guid id,
+        BriefId id,
         int revision,
         BriefShelf shelf,
         BriefHistory history,

@@ -1,6 +1,7 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core.Debriefs;
 using PluckyRally.Core.Documents;
+using PluckyRally.Core.Ids;
 using PluckyRally.Data.Briefs;
 using PluckyRally.Data.Rallies;
 using PluckyRally.Web.Problems;
@@ -14,7 +15,7 @@ internal static class MemoryEndpoints
         api.MapGet("/briefs/{id:guid}/memory", Open).WithTags("Brief").WithName("rememberBrief");
 
     private static async Task<Results<Ok<BriefMemory>, Missing, Refused>> Open(
-        Guid id,
+        BriefId id,
         BriefShelf shelf,
         RallyLog log,
         CancellationToken stop

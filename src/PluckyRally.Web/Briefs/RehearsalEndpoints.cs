@@ -4,6 +4,7 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Documents;
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Rehearsals;
 using PluckyRally.Data.Rallies;
@@ -160,7 +161,7 @@ internal static class RehearsalEndpoints
         return beside.IsOk ? TypedResults.Ok(beside.Value) : new Refused(beside.Problems);
     }
 
-    private static async Task<ThingsRemembered> Remembered(Guid of, RallyLog log, CancellationToken stop) =>
+    private static async Task<ThingsRemembered> Remembered(BriefId of, RallyLog log, CancellationToken stop) =>
         ThingsRemembered.Of([.. (await EarlierRallies.Of(of, log, stop)).Select(r => r.Opened)]);
 }
 
@@ -169,7 +170,7 @@ internal static class RehearsalEndpoints
 /// <param name="Tier">The tier's id; empty for the brief itself.</param>
 /// <param name="Asked">What is expected, how many classes.</param>
 /// <param name="Of">The brief's id on the shelf, whose earlier rallies are looked at.</param>
-public sealed record DraftRehearsal(Brief Brief, string Tier, RehearsalAsked Asked, Guid Of);
+public sealed record DraftRehearsal(Brief Brief, string Tier, RehearsalAsked Asked, BriefId Of);
 
 /// <summary>The same with changes, to be held side by side.</summary>
 /// <param name="Brief">The brief.</param>
@@ -182,7 +183,7 @@ public sealed record DraftBeside(
     string Tier,
     RehearsalAsked Asked,
     IReadOnlyList<Change> Changes,
-    Guid Of
+    BriefId Of
 );
 
 /// <summary>How far a rehearsal is: a line of its answer.</summary>

@@ -1,4 +1,5 @@
 using PluckyRally.Core.Day;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Results;
 using PluckyRally.Core.Score;
 using PluckyRally.Web.Results;
@@ -36,7 +37,7 @@ public sealed record DayOpened(
 /// <param name="Role">What whoever asks may do in it.</param>
 /// <param name="Expected">When it is expected to begin and to end; on any day but its own that is the plan.</param>
 public sealed record RallyOfDay(
-    Guid Rally,
+    RallyId Rally,
     string Name,
     string Title,
     string Where,
@@ -68,7 +69,7 @@ public sealed record RallyOfDay(
 /// <param name="Lists">Its teams: in one list, or in one for each tier or class.</param>
 public sealed record ListOfDay(
     string Title,
-    IReadOnlyList<Guid> Rallies,
+    IReadOnlyList<RallyId> Rallies,
     string WinsText,
     IReadOnlyList<string> Differs,
     IReadOnlyList<string> Missing,

@@ -45,7 +45,7 @@ internal static class DayTogetherEndpoints
                 where team.ShortCode != mark.ShortCode || team.Pennant != mark.Pennant
                 select new Entry.TeamChanged
                 {
-                    Id = Guid.CreateVersion7(),
+                    Id = new(Guid.CreateVersion7()),
                     Team = team.Id,
                     // What holds in the first round holds in all that come.
                     Round = 1,
@@ -74,7 +74,8 @@ internal static class DayTogetherEndpoints
             return new Missing("day");
         return await ToEach(
             await DayNow.Find(day, log, rounds, stop),
-            rally => rally.IsClosed ? [] : [new Entry.RoundClosed { Id = Guid.CreateVersion7(), Round = rally.Round }],
+            rally =>
+                rally.IsClosed ? [] : [new Entry.RoundClosed { Id = new(Guid.CreateVersion7()), Round = rally.Round }],
             log,
             live,
             clock,

@@ -2,6 +2,7 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Day;
 using PluckyRally.Core.Documents;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Score;
 using PluckyRally.Core.Teams;
@@ -24,7 +25,7 @@ public sealed record NewFair
     public required DateOnly Date { get; init; }
 
     /// <summary>The brief that all classes run; absent until it is chosen.</summary>
-    public Guid? Brief { get; init; }
+    public BriefId? Brief { get; init; }
 
     /// <summary>The classes, in the order of the day.</summary>
     public required IReadOnlyList<ClassOfFair> Classes { get; init; }
@@ -64,7 +65,7 @@ public sealed record ClassOfFair
     internal DaySlot Slot() =>
         new()
         {
-            Rally = Guid.CreateVersion7(),
+            Rally = new(Guid.CreateVersion7()),
             From = From,
             To = To,
             Where = Where,

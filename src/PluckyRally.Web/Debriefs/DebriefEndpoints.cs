@@ -1,5 +1,6 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core.Debriefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Rehearsals;
 using PluckyRally.Core.Score;
@@ -29,7 +30,7 @@ internal static class DebriefEndpoints
     }
 
     private static async Task<Results<Ok<Debrief>, Missing, Refused>> Open(
-        Guid id,
+        RallyId id,
         RallyLog log,
         CancellationToken stop,
         int round = 1
@@ -46,7 +47,7 @@ internal static class DebriefEndpoints
 
     /// <summary>What the rally leaves for whoever runs its brief again.</summary>
     private static async Task<Results<Ok<RallyMemory>, Missing, Refused>> Remember(
-        Guid id,
+        RallyId id,
         RallyLog log,
         CancellationToken stop
     )
@@ -60,7 +61,7 @@ internal static class DebriefEndpoints
 
     /// <summary>What was expected of the class, and what came in a round.</summary>
     private static async Task<Results<Ok<ClassAsExpected>, Missing, Refused>> Expected(
-        Guid id,
+        RallyId id,
         RallyLog log,
         CancellationToken stop,
         int round = 1
@@ -76,7 +77,7 @@ internal static class DebriefEndpoints
     }
 
     private static async Task<Results<Ok<Notebook>, Missing, Refused>> Pages(
-        Guid id,
+        RallyId id,
         RallyLog log,
         CancellationToken stop
     )
@@ -89,7 +90,7 @@ internal static class DebriefEndpoints
     }
 
     private static async Task<Results<Ok<MarkSheet>, Missing, Refused>> Marks(
-        Guid id,
+        RallyId id,
         RallyLog log,
         CancellationToken stop,
         int round = 1
@@ -106,7 +107,7 @@ internal static class DebriefEndpoints
 
     /// <summary>The marks as a table, a line a team and a student.</summary>
     private static async Task<Results<FileContentHttpResult, Missing, Refused>> MarksFile(
-        Guid id,
+        RallyId id,
         RallyLog log,
         CancellationToken stop,
         int round = 1
@@ -140,7 +141,7 @@ internal static class DebriefEndpoints
     /// The talk of the round that runs, for a team's own device: what is asked, and what that team said.
     /// </summary>
     private static async Task<Results<Ok<TalkOfTeam>, Missing, Refused>> Talk(
-        Guid id,
+        RallyId id,
         HttpContext context,
         RallyLog log,
         SessionBook sessions,
@@ -204,4 +205,4 @@ public sealed record TalkOfTeam(
 /// <summary>What was expected of a class, and what came.</summary>
 /// <param name="Brief">The brief on the shelf that could learn from it; absent where it was begun from none.</param>
 /// <param name="Things">Thing by thing.</param>
-public sealed record ClassAsExpected(Guid? Brief, IReadOnlyList<ExpectedAndCame> Things);
+public sealed record ClassAsExpected(BriefId? Brief, IReadOnlyList<ExpectedAndCame> Things);

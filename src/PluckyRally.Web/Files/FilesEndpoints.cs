@@ -3,6 +3,7 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Documents;
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Time;
 using PluckyRally.Data.Briefs;
@@ -60,7 +61,7 @@ internal static class FilesEndpoints
     }
 
     private static async Task<Results<FileContentHttpResult, Missing, Refused>> Markdown(
-        Guid id,
+        BriefId id,
         BriefShelf shelf,
         CancellationToken stop,
         string tier = "",
@@ -85,7 +86,7 @@ internal static class FilesEndpoints
     }
 
     private static async Task<Results<FileContentHttpResult, Missing, Refused>> LessonsFile(
-        Guid id,
+        BriefId id,
         DateTime begins,
         BriefShelf shelf,
         TimeProvider clock,
@@ -122,13 +123,13 @@ internal static class FilesEndpoints
     }
 
     private static async Task<Results<FileContentHttpResult, Missing>> BriefFile(
-        Guid id,
+        BriefId id,
         BriefShelf shelf,
         CancellationToken stop
     ) => await shelf.Find(id, stop) is { } brief ? File(brief.Document, brief.Title, "brief") : new Missing("brief");
 
     private static async Task<Results<FileContentHttpResult, Missing>> RallyFile(
-        Guid id,
+        RallyId id,
         RallyLog log,
         CancellationToken stop
     ) =>

@@ -3,6 +3,7 @@ using Ical.Net.CalendarComponents;
 using Ical.Net.DataTypes;
 using Ical.Net.Serialization;
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Time;
 
 namespace PluckyRally.Web.Files;
@@ -16,7 +17,7 @@ internal static class LessonCalendar
     /// <param name="begins">When the first lesson begins.</param>
     /// <param name="everyDays">Days from one lesson to the next, from 1.</param>
     /// <param name="now">When the file is written.</param>
-    public static string Write(Brief brief, Guid id, DateTime begins, int everyDays, DateTimeOffset now)
+    public static string Write(Brief brief, BriefId id, DateTime begins, int everyDays, DateTimeOffset now)
     {
         var calendar = new Calendar { ProductId = "-//Plucky Rally//Lessons//EN" };
         var lessons = Timetable.Of(brief).Lessons;

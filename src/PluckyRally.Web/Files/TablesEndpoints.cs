@@ -4,6 +4,7 @@ using System.Text;
 using Microsoft.AspNetCore.Http.HttpResults;
 using MiniExcelLibs;
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Results;
 using PluckyRally.Core.Score;
 using PluckyRally.Data.Folder;
@@ -27,7 +28,7 @@ internal static class TablesEndpoints
     }
 
     private static async Task<Results<FileContentHttpResult, Missing, Refused>> Csv(
-        Guid id,
+        RallyId id,
         string name,
         RallyLog log,
         CancellationToken stop
@@ -44,7 +45,7 @@ internal static class TablesEndpoints
 
     /// <summary>All tables, a sheet each (Office Open XML, ISO/IEC 29500).</summary>
     private static async Task<Results<FileContentHttpResult, Missing, Refused>> Workbook(
-        Guid id,
+        RallyId id,
         RallyLog log,
         CancellationToken stop
     )
@@ -58,7 +59,7 @@ internal static class TablesEndpoints
 
     /// <summary>The rally's file, its tables and its photos, put together in one.</summary>
     private static async Task<Results<FileStreamHttpResult, Missing, Refused>> Everything(
-        Guid id,
+        RallyId id,
         RallyLog log,
         PhotoAlbum album,
         DataFolder folder,
@@ -75,7 +76,7 @@ internal static class TablesEndpoints
 
     private static async Task Pack(
         string file,
-        Guid id,
+        RallyId id,
         Rally rally,
         OpenedRally opened,
         PhotoAlbum album,

@@ -1,6 +1,7 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Documents;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Kit;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Readings;
@@ -27,7 +28,7 @@ internal static class KitEndpoints
     }
 
     private static async Task<Results<Ok<KitSheet>, Missing, Refused>> List(
-        Guid id,
+        BriefId id,
         BriefShelf shelf,
         Cupboard cupboard,
         CancellationToken stop,
@@ -44,7 +45,7 @@ internal static class KitEndpoints
 
     /// <summary>What is short, as a file.</summary>
     private static async Task<Results<FileContentHttpResult, Missing, Refused>> Shopping(
-        Guid id,
+        BriefId id,
         BriefShelf shelf,
         Cupboard cupboard,
         CancellationToken stop,
@@ -102,7 +103,7 @@ internal static class KitEndpoints
 
     /// <summary>The cards that a number deals: those that the teams of a rally get by the same number.</summary>
     private static async Task<Results<Ok<IReadOnlyList<CardShown>>, Missing, Refused>> Cards(
-        Guid id,
+        BriefId id,
         string deal,
         int seed,
         BriefShelf shelf,

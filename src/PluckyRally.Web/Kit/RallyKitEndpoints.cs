@@ -1,6 +1,7 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Documents;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Kit;
 using PluckyRally.Core.Papers;
 using PluckyRally.Core.Score;
@@ -23,7 +24,7 @@ internal static class RallyKitEndpoints
     }
 
     private static async Task<Results<Ok<RallyKit>, Missing, Refused>> Open(
-        Guid id,
+        RallyId id,
         RallyLog log,
         Cupboard cupboard,
         CancellationToken stop,
@@ -38,7 +39,7 @@ internal static class RallyKitEndpoints
     }
 
     private static async Task<Results<FileContentHttpResult, Missing, Refused>> Shopping(
-        Guid id,
+        RallyId id,
         RallyLog log,
         Cupboard cupboard,
         CancellationToken stop,
@@ -58,7 +59,7 @@ internal static class RallyKitEndpoints
     }
 
     private static async Task<Results<Ok<RallyKit>, Missing, Refused>> Take(
-        Guid id,
+        RallyId id,
         RallyLog log,
         Cupboard cupboard,
         CancellationToken stop,
@@ -83,7 +84,7 @@ internal static class RallyKitEndpoints
     }
 
     private static async Task<Results<Ok<RallyKit>, Missing, Refused>> BringBack(
-        Guid id,
+        RallyId id,
         SentJson sent,
         RallyLog log,
         Cupboard cupboard,
@@ -114,7 +115,7 @@ internal static class RallyKitEndpoints
     }
 
     private static async Task<RallyKit> Of(
-        Guid id,
+        RallyId id,
         OpenedRally opened,
         int round,
         Cupboard cupboard,

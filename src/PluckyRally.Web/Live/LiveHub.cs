@@ -1,4 +1,5 @@
 using Microsoft.AspNetCore.SignalR;
+using PluckyRally.Core.Ids;
 using PluckyRally.Data.Passes;
 using PluckyRally.Data.Rallies;
 using PluckyRally.Web.Access;
@@ -25,7 +26,7 @@ internal sealed class LiveHub(PassBook book, LiveLines lines, RallyLog log, Inst
     /// understood.
     /// </summary>
     /// <exception cref="HubException">It was not.</exception>
-    public async Task<LiveNews?> Follow(Guid rally)
+    public async Task<LiveNews?> Follow(RallyId rally)
     {
         var role = await Caller.Of(Context.User!).In(rally, book, Context.ConnectionAborted);
         if (!Rights.Allow(role, Operation.Follow))
@@ -54,5 +55,5 @@ internal sealed class LiveHub(PassBook book, LiveLines lines, RallyLog log, Inst
         return base.OnDisconnectedAsync(exception);
     }
 
-    internal static string GroupOf(Guid rally) => $"rally:{rally}";
+    internal static string GroupOf(RallyId rally) => $"rally:{rally}";
 }

@@ -1,5 +1,6 @@
 using System.Collections.Concurrent;
 using Microsoft.AspNetCore.SignalR;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Score;
 using PluckyRally.Data.Rallies;
 using PluckyRally.Web.Access;
@@ -35,7 +36,7 @@ internal sealed class LiveTeller(IHubContext<LiveHub> hub, LiveLines lines, Time
     /// <summary>So many windows may ask at once.</summary>
     private const int Few = 10;
 
-    private readonly ConcurrentDictionary<Guid, Line> _lines = new();
+    private readonly ConcurrentDictionary<RallyId, Line> _lines = new();
 
     /// <summary>
     /// Tells the windows of a rally, and of those that are run with it. Entries are kept whatever becomes of a request,
@@ -85,13 +86,13 @@ internal sealed class LiveTeller(IHubContext<LiveHub> hub, LiveLines lines, Time
 
     private int Within => lines.Count <= Few ? 0 : lines.Count * EachAsks / 2;
 
-    private async Task Later(Guid rally, Line line, TimeSpan rest)
+    private async Task Later(RallyId rally, Line line, TimeSpan rest)
     {
         await Task.Delay(rest, time);
         await Now(rally, line);
     }
 
-    private Task Now(Guid rally, Line line)
+    private Task Now(RallyId rally, Line line)
     {
         KeptRally? newest;
         lock (line)

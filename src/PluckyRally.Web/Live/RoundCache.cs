@@ -1,6 +1,7 @@
 using System.Collections.Concurrent;
 using System.Runtime.CompilerServices;
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Results;
 using PluckyRally.Core.Score;
@@ -29,7 +30,7 @@ internal sealed class RoundCache(RallyOwners owners)
     /// <summary>Versions are counted anew whenever the server starts.</summary>
     private static readonly string Run = Guid.NewGuid().ToString("N")[..8];
 
-    private readonly ConcurrentDictionary<Guid, Worked> _worked = new();
+    private readonly ConcurrentDictionary<RallyId, Worked> _worked = new();
     private readonly ConditionalWeakTable<RoundSheets, RallyProgress> _progress = [];
     private readonly ConcurrentDictionary<string, (string States, OverAll List)> _lists = new();
 

@@ -1,5 +1,6 @@
 using Microsoft.AspNetCore.Http.Features;
 using Microsoft.Net.Http.Headers;
+using PluckyRally.Core.Ids;
 using PluckyRally.Data.Rallies;
 using PluckyRally.Web.Access;
 
@@ -16,7 +17,7 @@ internal sealed class StateTag(RallyLog log) : IEndpointFilter
     {
         var http = context.HttpContext;
         if (
-            !Guid.TryParse(http.GetRouteValue("id")?.ToString(), out var id)
+            !RallyId.TryParse(http.GetRouteValue("id")?.ToString(), null, out var id)
             || await log.Together(id, http.RequestAborted) is not { Count: > 0 } lesson
         )
             return await next(context);

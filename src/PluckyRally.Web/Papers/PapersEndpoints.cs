@@ -2,6 +2,7 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Day;
 using PluckyRally.Core.Documents;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Papers;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Results;
@@ -38,7 +39,7 @@ internal static class PapersEndpoints
     }
 
     private static async Task<Results<Ok<BriefOnPaper>, Missing, Refused>> OfBrief(
-        Guid id,
+        BriefId id,
         BriefShelf shelf,
         CancellationToken stop,
         string tier = ""
@@ -68,7 +69,7 @@ internal static class PapersEndpoints
     /// places as the day combines them.
     /// </summary>
     private static async Task<Results<Ok<RallyPapers>, Missing, Refused>> OfRally(
-        Guid id,
+        RallyId id,
         RallyLog log,
         RoundCache rounds,
         DayBook days,
@@ -128,7 +129,7 @@ internal static class PapersEndpoints
 
     /// <summary>Which teams are judged at which of so many tables.</summary>
     private static async Task<Results<Ok<IReadOnlyList<IReadOnlyList<string>>>, Missing, Refused>> Tables(
-        Guid id,
+        RallyId id,
         RallyLog log,
         RoundCache rounds,
         CancellationToken stop,
@@ -161,7 +162,7 @@ internal static class PapersEndpoints
 
     /// <summary>What a judge's sheet asks, and what stands of each team already.</summary>
     private static async Task<Results<Ok<SheetsToTypeIn>, Missing, Refused>> ToTypeIn(
-        Guid id,
+        RallyId id,
         RallyLog log,
         RoundCache rounds,
         CancellationToken stop,
@@ -192,7 +193,7 @@ internal static class PapersEndpoints
 
     /// <summary>Takes a judge's sheet into the log: all of it, or none and what is wrong with it.</summary>
     private static async Task<Results<Ok<SheetTaken>, Missing, Refused>> TypeIn(
-        Guid id,
+        RallyId id,
         SentJson sent,
         HttpContext context,
         PassBook passes,

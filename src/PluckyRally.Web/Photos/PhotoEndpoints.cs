@@ -1,5 +1,6 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Data.Folder;
 using PluckyRally.Data.Photos;
@@ -24,7 +25,7 @@ internal static class PhotoEndpoints
         photos.MapDelete("/{photo:guid}", Delete).WithName("deletePhoto");
     }
 
-    private static async Task<Ok<RallyPhotos>> All(Guid id, RallyLog log, PhotoAlbum album, CancellationToken stop)
+    private static async Task<Ok<RallyPhotos>> All(RallyId id, RallyLog log, PhotoAlbum album, CancellationToken stop)
     {
         var teams = await log.Open(id, stop) is { Opened: { IsOk: true } opened }
             ? opened.Value.In(opened.Value.Running).Teams
@@ -41,7 +42,7 @@ internal static class PhotoEndpoints
 
     /// <summary>Keeps a photo under the id that its device gave it; sending it twice changes nothing.</summary>
     private static async Task<Results<Created<Photo>, Ok<Photo>, Missing, Refused>> Take(
-        Guid id,
+        RallyId id,
         [FromQuery] Guid photo,
         [FromQuery] string team,
         HttpContext context,
@@ -124,7 +125,7 @@ internal static class PhotoEndpoints
     }
 
     internal static async Task<Results<PhysicalFileHttpResult, Missing>> Show(
-        Guid id,
+        RallyId id,
         Guid photo,
         HttpContext context,
         PhotoAlbum album,
@@ -139,7 +140,7 @@ internal static class PhotoEndpoints
 
     /// <summary>A judge takes away own photos only.</summary>
     private static async Task<Results<NoContent, Missing, Refused>> Delete(
-        Guid id,
+        RallyId id,
         Guid photo,
         HttpContext context,
         PhotoAlbum album,

@@ -1,5 +1,6 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Results;
 using PluckyRally.Core.Run;
@@ -32,7 +33,7 @@ internal static class OverAllEndpoints
     /// <param name="placePoints">What each place gives, with commas between; the usual ones where empty.</param>
     /// <param name="round">The round of all; each one's own where it is not said.</param>
     private static async Task<Results<Ok<OverAll>, Missing, Refused>> Open(
-        [FromQuery] Guid[] rally,
+        [FromQuery] RallyId[] rally,
         RallyLog log,
         CancellationToken stop,
         string figure = "",
@@ -64,7 +65,7 @@ internal static class OverAllEndpoints
 
     /// <summary>The list as far as the teacher has revealed it.</summary>
     private static async Task<Results<Ok<OverAllOnWall>, Missing, Refused>> OnWall(
-        Guid id,
+        RallyId id,
         RallyLog log,
         CancellationToken stop,
         int round = 1
@@ -94,7 +95,7 @@ internal static class OverAllEndpoints
     }
 
     private static async Task<(IReadOnlyList<RallyJoining>? Rallies, Refused? Refused)> Join(
-        IEnumerable<Guid> ids,
+        IEnumerable<RallyId> ids,
         RallyLog log,
         int? round,
         CancellationToken stop,

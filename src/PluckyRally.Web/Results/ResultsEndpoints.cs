@@ -1,4 +1,5 @@
 using Microsoft.AspNetCore.Http.HttpResults;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Results;
 using PluckyRally.Data.Rallies;
@@ -22,7 +23,7 @@ internal static class ResultsEndpoints
 
     /// <summary>The standings; the whole way to its place is written out only for the team that is asked for.</summary>
     private static async Task<Results<Ok<Standings>, Missing, Refused>> Standings(
-        Guid id,
+        RallyId id,
         RallyLog log,
         RoundCache rounds,
         CancellationToken stop,
@@ -48,7 +49,7 @@ internal static class ResultsEndpoints
 
     /// <summary>The standing over the rounds; none where there is one round, or nobody has places.</summary>
     private static async Task<Results<Ok<RoundsStanding>, NoContent, Missing, Refused>> OverRounds(
-        Guid id,
+        RallyId id,
         RallyLog log,
         CancellationToken stop
     )
@@ -64,7 +65,7 @@ internal static class ResultsEndpoints
 
     /// <summary>How sure the places are; thousands of draws, so only where somebody asks.</summary>
     private static async Task<Results<Ok<Confidence>, Missing, Refused>> Sure(
-        Guid id,
+        RallyId id,
         RallyLog log,
         RoundCache rounds,
         LongWork work,
@@ -83,7 +84,7 @@ internal static class ResultsEndpoints
 
     /// <summary>All that teams made, side by side.</summary>
     private static async Task<Results<Ok<Gallery>, Missing, Refused>> Side(
-        Guid id,
+        RallyId id,
         RallyLog log,
         CancellationToken stop,
         int round = 1,
@@ -101,7 +102,7 @@ internal static class ResultsEndpoints
 
     /// <summary>The class's numbers in pictures.</summary>
     private static async Task<Results<Ok<PlotsSeen>, Missing, Refused>> Plots(
-        Guid id,
+        RallyId id,
         RallyLog log,
         CancellationToken stop,
         int round = 1,

@@ -1,3 +1,4 @@
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Run;
 using PluckyRally.Core.Score;
 using PluckyRally.Data.Rallies;
@@ -10,9 +11,9 @@ namespace PluckyRally.Web.Run;
 /// <param name="Name">What it is called.</param>
 /// <param name="Tier">The tier's name; empty where it runs the brief itself.</param>
 /// <param name="Teams">Its teams; not who is in them.</param>
-public sealed record RallyBeside(Guid Id, string Name, string Tier, IReadOnlyList<TeamNamed> Teams)
+public sealed record RallyBeside(RallyId Id, string Name, string Tier, IReadOnlyList<TeamNamed> Teams)
 {
-    internal static IReadOnlyList<RallyBeside> Of(IReadOnlyList<KeptRally> lesson, Guid own, int round) =>
+    internal static IReadOnlyList<RallyBeside> Of(IReadOnlyList<KeptRally> lesson, RallyId own, int round) =>
         [
             .. from rally in lesson
             where rally.Stored.Id != own && rally.Opened.IsOk
@@ -33,6 +34,6 @@ internal static class KeptLesson
         new([.. lesson.Where(r => r.Opened.IsOk).Select(r => r.Opened.OrThrow())]);
 
     /// <summary>The id of one of its rallies.</summary>
-    public static Guid IdOf(this IReadOnlyList<KeptRally> lesson, OpenedRally rally) =>
+    public static RallyId IdOf(this IReadOnlyList<KeptRally> lesson, OpenedRally rally) =>
         lesson.First(r => r.Opened.IsOk && ReferenceEquals(r.Opened.Value, rally)).Stored.Id;
 }

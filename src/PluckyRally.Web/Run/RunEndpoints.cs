@@ -1,5 +1,6 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core.Documents;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Results;
 using PluckyRally.Core.Run;
 using PluckyRally.Core.Score;
@@ -25,7 +26,7 @@ internal static class RunEndpoints
     }
 
     private static async Task<Results<Ok<ClockRead>, Missing, Refused>> Read(
-        Guid id,
+        RallyId id,
         RallyLog log,
         TimeProvider time,
         CancellationToken stop,
@@ -40,7 +41,7 @@ internal static class RunEndpoints
     }
 
     private static async Task<Results<Ok<ClockRead>, Missing, Refused>> Set(
-        Guid id,
+        RallyId id,
         SentJson sent,
         RallyLog log,
         TimeProvider time,
@@ -149,7 +150,7 @@ public sealed record ClockTouch(
 
     internal Entry AsEntry(DateTimeOffset now, int round)
     {
-        var id = Guid.CreateVersion7(now);
+        var id = new EntryId(Guid.CreateVersion7(now));
         return Does switch
         {
             ClockDoes.Begin => new Entry.PhaseBegun
@@ -251,6 +252,6 @@ public sealed record ClockRead(
     bool Closed,
     IReadOnlyList<BoardChoice> Boards,
     int Places,
-    Guid OnWall,
+    RallyId OnWall,
     DateTimeOffset Now
 );

@@ -1,4 +1,5 @@
 using Microsoft.AspNetCore.Authentication;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Score;
 using PluckyRally.Data.Passes;
@@ -24,7 +25,7 @@ internal sealed class EntryIntake(
     /// <summary>Takes entries in their order, in one transaction; one that is refused holds up no other.</summary>
     /// <returns>An answer for each; null where there is no such rally.</returns>
     public async Task<IReadOnlyList<Result<Recorded>>?> Take(
-        Guid rally,
+        RallyId rally,
         IReadOnlyList<Entry> came,
         HttpContext context,
         CancellationToken stop
@@ -41,7 +42,7 @@ internal sealed class EntryIntake(
                 }
             )
             .ToList();
-        var unknown = new Dictionary<Guid, Problem>();
+        var unknown = new Dictionary<EntryId, Problem>();
         if (caller.IsTeacher)
             foreach (var ofTeams in entries.OfType<Entry.OfTeams>())
                 if (await log.Know(rally, ofTeams, stop) is { } problem)
@@ -70,7 +71,7 @@ internal sealed class EntryIntake(
     /// ended since it was looked up, it is looked up again.
     /// </summary>
     private async Task<IReadOnlyList<Result<Recorded>>?> Record(
-        Guid rally,
+        RallyId rally,
         IReadOnlyList<Entry> entries,
         Caller caller,
         Func<Entry, Problem?> refuse,
@@ -142,7 +143,7 @@ internal sealed class EntryIntake(
     /// computer in another window.
     /// </summary>
     private async Task<IReadOnlyList<string>> Names(
-        Guid rally,
+        RallyId rally,
         IEnumerable<Entry> came,
         Caller caller,
         HttpContext context,

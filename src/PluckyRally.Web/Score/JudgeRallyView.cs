@@ -1,5 +1,6 @@
 using System.Text.Json.Serialization;
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Kit;
 using PluckyRally.Core.Parts;
 using PluckyRally.Core.Readings;
@@ -27,7 +28,7 @@ namespace PluckyRally.Web.Score;
 /// <param name="BriefChanges">What was changed in the brief and holds in this round.</param>
 /// <param name="Progress">How far it is.</param>
 public sealed record JudgeRallyView(
-    Guid Id,
+    RallyId Id,
     string Name,
     JudgeBrief Brief,
     IReadOnlyList<TeamNamed> Teams,
@@ -45,7 +46,7 @@ public sealed record JudgeRallyView(
     public IReadOnlyList<RallyBeside> Beside { get; init; } = [];
 
     internal static JudgeRallyView Of(
-        Guid id,
+        RallyId id,
         OpenedRally opened,
         IReadOnlyList<KeptRally> lesson,
         int round,

@@ -1,3 +1,4 @@
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Parts;
 using PluckyRally.Core.Results;
 using PluckyRally.Core.Score;
@@ -57,10 +58,10 @@ public sealed record JudgeSheetView
     public required bool Closed { get; init; }
 
     /// <summary>The entry that approved the team's plan; absent while it is not approved.</summary>
-    public Guid? Cleared { get; init; }
+    public EntryId? Cleared { get; init; }
 
     /// <summary>The entry that says the team came late; absent where it did not.</summary>
-    public Guid? Late { get; init; }
+    public EntryId? Late { get; init; }
 
     /// <summary>What it wanted to change when it looked back at the round before; empty where it did not say.</summary>
     public required string Wanted { get; init; }
@@ -192,7 +193,7 @@ public sealed record JudgeAnswers(
 /// <param name="Why">Why it was struck out.</param>
 /// <param name="MayStrike">Whether who looks at it may strike it out.</param>
 public sealed record JudgeLogLine(
-    Guid Entry,
+    EntryId Entry,
     DateTimeOffset At,
     string By,
     string Says,
@@ -202,7 +203,7 @@ public sealed record JudgeLogLine(
 )
 {
     /// <summary>The entries that strike it out, the last one last: who strikes them out brings it back.</summary>
-    public required IReadOnlyList<Guid> Strikes { get; init; }
+    public required IReadOnlyList<EntryId> Strikes { get; init; }
 
     /// <summary>When it was last struck out; absent where it stands.</summary>
     public DateTimeOffset? StruckAt { get; init; }

@@ -1,6 +1,7 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
 using PluckyRally.Core.Documents;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Parts;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Score;
@@ -47,7 +48,7 @@ internal static class ScoreEndpoints
     }
 
     private static async Task<Results<Ok<JudgeRallyView>, Missing, Refused>> Walk(
-        Guid id,
+        RallyId id,
         HttpContext context,
         RallyLog log,
         RoundCache rounds,
@@ -79,7 +80,7 @@ internal static class ScoreEndpoints
     /// A device that says what it was told is content with that: what came since it is told of next.
     /// </summary>
     private static async Task<Results<Ok<SheetChanges>, Missing, Refused>> Changes(
-        Guid id,
+        RallyId id,
         HttpContext context,
         RallyLog log,
         RoundCache rounds,
@@ -122,7 +123,7 @@ internal static class ScoreEndpoints
     /// Sheets of some teams without their logs, so that a judge who loses the connection still has every team.
     /// </summary>
     private static async Task<Results<Ok<IReadOnlyList<JudgeSheetView>>, Missing, Refused>> Sheets(
-        Guid id,
+        RallyId id,
         [FromQuery] string[] team,
         HttpContext context,
         RallyLog log,
@@ -150,7 +151,7 @@ internal static class ScoreEndpoints
 
     /// <summary>What the class calls what designs are like.</summary>
     private static async Task<Results<Ok<LabelsSoFar>, Missing, Refused>> Labels(
-        Guid id,
+        RallyId id,
         RallyLog log,
         CancellationToken stop,
         string team = "",
@@ -166,7 +167,7 @@ internal static class ScoreEndpoints
 
     /// <summary>Understands a pasted answer; nothing is recorded yet.</summary>
     private static async Task<Results<Ok<AnswerRead>, Missing, Refused>> ReadAnswer(
-        Guid id,
+        RallyId id,
         string part,
         SentJson sent,
         RallyLog log,
@@ -188,7 +189,7 @@ internal static class ScoreEndpoints
     }
 
     private static async Task<Results<Created<EntryTaken>, Ok<EntryTaken>, Missing, Refused>> Record(
-        Guid id,
+        RallyId id,
         SentJson sent,
         HttpContext context,
         EntryIntake intake,
@@ -214,7 +215,7 @@ internal static class ScoreEndpoints
     /// up no other.
     /// </summary>
     private static async Task<Results<Ok<IReadOnlyList<EntryAnswer>>, Missing, Refused>> RecordMany(
-        Guid id,
+        RallyId id,
         SentJson sent,
         HttpContext context,
         EntryIntake intake,
@@ -245,7 +246,7 @@ internal static class ScoreEndpoints
 /// <summary>The log has the entry.</summary>
 /// <param name="Id">The entry's id.</param>
 /// <param name="AsOf">How many entries the log has with it: a sheet as of so many or more has it in.</param>
-public sealed record EntryTaken(Guid Id, int AsOf);
+public sealed record EntryTaken(EntryId Id, int AsOf);
 
 /// <summary>What came of one of many entries.</summary>
 /// <param name="Problems">Why it was refused; empty where it was taken.</param>

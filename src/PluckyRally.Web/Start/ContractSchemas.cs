@@ -1,7 +1,9 @@
 using System.Reflection;
 using System.Text.Json.Serialization;
+using System.Text.Json.Serialization.Metadata;
 using Microsoft.AspNetCore.OpenApi;
 using Microsoft.OpenApi;
+using PluckyRally.Core.Ids;
 
 namespace PluckyRally.Web.Start;
 
@@ -17,6 +19,7 @@ internal sealed class ContractSchemas : IOpenApiSchemaTransformer
         CancellationToken cancellationToken
     )
     {
+        WriteIds(schema, context.JsonTypeInfo);
         foreach (var property in context.JsonTypeInfo.Properties)
         {
             if (schema.Properties?.ContainsKey(property.Name) != true)
@@ -39,6 +42,22 @@ internal sealed class ContractSchemas : IOpenApiSchemaTransformer
             (schema.Required ??= new HashSet<string>()).Add(discriminator);
         return Task.CompletedTask;
     }
+
+    /// <summary>An id is described as what it is written as.</summary>
+    private static void WriteIds(OpenApiSchema schema, JsonTypeInfo type)
+    {
+        if (IdValue.Of(type.Type) is not null)
+        {
+            var orNull = Nullable.GetUnderlyingType(type.Type) is null ? default : JsonSchemaType.Null;
+            (schema.Type, schema.Format) = (JsonSchemaType.String | orNull, "uuid");
+        }
+        else if (type.ElementType is { } item && IdValue.Of(item) is not null)
+            schema.Items = new OpenApiSchema { Type = JsonSchemaType.String, Format = "uuid" };
+    }
+
+    /// <summary>The name under which a type is described once; an id has none, it is described where it stands.</summary>
+    public static string? NameOf(JsonTypeInfo type) =>
+        IdValue.Of(type.Type) is null ? OpenApiOptions.CreateDefaultSchemaReferenceId(type) : null;
 
     private static IEnumerable<Type> Above(Type type)
     {

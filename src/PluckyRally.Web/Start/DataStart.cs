@@ -1,6 +1,7 @@
 using Microsoft.AspNetCore.Identity;
 using PluckyRally.Core.Documents;
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Kit;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Score;
@@ -113,19 +114,18 @@ internal static class DataStart
                 .Put(Read(CupboardList.Read(CsvText.Rows(await File.ReadAllTextAsync(file, stop))), file), stop);
 
         var importer = services.GetRequiredService<Importer>();
-        var briefs = new Dictionary<string, Guid>(StringComparer.Ordinal);
+        var briefs = new Dictionary<string, BriefId>(StringComparer.Ordinal);
         foreach (var file in Files(folder, "*.brief.json"))
-            briefs[Path.GetFileName(file)] = Read(
-                await importer.Import(await File.ReadAllTextAsync(file, stop), stop),
-                file
-            ).Id;
+            briefs[Path.GetFileName(file)] = new(
+                Read(await importer.Import(await File.ReadAllTextAsync(file, stop), stop), file).Id
+            );
 
         var rallies = new List<(string File, Rally Rally)>();
         foreach (var file in Files(folder, "*.rally.json"))
             rallies.Add((file, Read(DocumentReader.Rally(await File.ReadAllTextAsync(file, stop)), file).Value));
         var now = services.GetRequiredService<TimeProvider>().GetLocalNow();
         var last = rallies.Where(r => r.Rally.Entries.Count > 0).MaxBy(r => r.Rally.Date).Rally;
-        var made = new Dictionary<string, Guid>(StringComparer.Ordinal);
+        var made = new Dictionary<string, RallyId>(StringComparer.Ordinal);
         var days = last.Date is { } day ? DateOnly.FromDateTime(now.DateTime).DayNumber - day.DayNumber : 0;
         foreach (var (file, rally) in rallies)
         {
@@ -137,14 +137,14 @@ internal static class DataStart
                 ),
                 file
             );
-            made[Path.GetFileName(file)] = imported.Id;
+            var id = made[Path.GetFileName(file)] = new(imported.Id);
             foreach (
                 var picture in Files(
                     folder,
                     Path.GetFileName(file).Replace(".rally.json", ".*.jpg", StringComparison.Ordinal)
                 )
             )
-                await AddPhoto(services.GetRequiredService<PhotoAlbum>(), imported.Id, picture, now, stop);
+                await AddPhoto(services.GetRequiredService<PhotoAlbum>(), id, picture, now, stop);
         }
 
         var (today, year) = (DateOnly.FromDateTime(now.DateTime), Path.Combine(folder, "year"));
@@ -166,7 +166,7 @@ internal static class DataStart
     private static async Task LoadDays(
         DayBook book,
         string folder,
-        Dictionary<string, Guid> made,
+        Dictionary<string, RallyId> made,
         DateOnly today,
         CancellationToken stop
     )
@@ -181,7 +181,7 @@ internal static class DataStart
     /// <summary>A photo's file is called after its rally and its team; it is read as one that a camera sends.</summary>
     private static async Task AddPhoto(
         PhotoAlbum album,
-        Guid rally,
+        RallyId rally,
         string file,
         DateTimeOffset at,
         CancellationToken stop

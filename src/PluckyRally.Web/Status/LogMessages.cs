@@ -1,3 +1,5 @@
+using PluckyRally.Core.Ids;
+
 namespace PluckyRally.Web.Status;
 
 /// <summary>
@@ -27,8 +29,8 @@ internal static partial class LogMessages
     public static partial void WrongGuess(ILogger logger, string address);
 
     [LoggerMessage(LogLevel.Information, "A device joined rally {Rally}")]
-    public static partial void Joined(ILogger logger, Guid rally);
+    public static partial void Joined(ILogger logger, RallyId rally);
 
     [LoggerMessage(LogLevel.Information, "Rally {Rally} was begun with {Teams} teams")]
-    public static partial void RallyBegun(ILogger logger, Guid rally, int teams);
+    public static partial void RallyBegun(ILogger logger, RallyId rally, int teams);
 }

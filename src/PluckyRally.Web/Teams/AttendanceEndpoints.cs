@@ -1,5 +1,6 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core.Documents;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Score;
 using PluckyRally.Core.Teams;
 using PluckyRally.Data.Classes;
@@ -21,7 +22,7 @@ internal static class AttendanceEndpoints
     }
 
     private static async Task<Results<Ok<IReadOnlyList<AttendanceLine>>, Missing, Refused>> Open(
-        Guid id,
+        RallyId id,
         ClassRegister register,
         RallyLog log,
         CancellationToken stop,
@@ -37,7 +38,7 @@ internal static class AttendanceEndpoints
 
     /// <summary>One more is here, or one fewer. What belongs together is taken whole.</summary>
     private static async Task<Results<Ok<IReadOnlyList<AttendanceLine>>, Missing, Refused>> Turn(
-        Guid id,
+        RallyId id,
         string who,
         SentJson sent,
         ClassRegister register,
@@ -67,7 +68,7 @@ internal static class AttendanceEndpoints
         [
             .. Attendance
                 .Turn(opened, wanted.Round, who, wanted.Here, preferences)
-                .Select(e => e with { Id = Guid.CreateVersion7(now), At = now, By = Caller.Teacher }),
+                .Select(e => e with { Id = new(Guid.CreateVersion7(now)), At = now, By = Caller.Teacher }),
         ];
         if (entries.Count == 0)
             return TypedResults.Ok(await List(opened, wanted.Round, register, stop));

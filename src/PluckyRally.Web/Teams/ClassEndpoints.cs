@@ -1,6 +1,7 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core.Documents;
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Teams;
 using PluckyRally.Data;
 using PluckyRally.Data.Briefs;
@@ -288,7 +289,7 @@ public sealed record ClassOpened(
 /// <param name="Absent">Students who are not here today.</param>
 /// <param name="Preferences">What the teams should be like; whom they have worked with is known here.</param>
 /// <param name="Brief">The brief that they will run: it says which jobs there are.</param>
-public sealed record TeamsWanted(IReadOnlyList<Guid> Absent, TeamPreferences Preferences, Guid Brief);
+public sealed record TeamsWanted(IReadOnlyList<Guid> Absent, TeamPreferences Preferences, BriefId Brief);
 
 /// <summary>Teams that were made, and the jobs dealt in each.</summary>
 /// <param name="Made">The teams.</param>

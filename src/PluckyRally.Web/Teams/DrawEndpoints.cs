@@ -1,6 +1,7 @@
 using System.Security.Cryptography;
 using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core.Documents;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Kit;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Score;
@@ -27,7 +28,7 @@ internal static class DrawEndpoints
     }
 
     private static async Task<Results<NoContent, Missing, Refused>> Cards(
-        Guid id,
+        RallyId id,
         SentJson sent,
         RallyLog log,
         LiveTeller live,
@@ -52,7 +53,7 @@ internal static class DrawEndpoints
             id,
             new Entry.CardsDealt
             {
-                Id = Guid.CreateVersion7(now),
+                Id = new(Guid.CreateVersion7(now)),
                 At = now,
                 By = Caller.Teacher,
                 Round = run.Number,
@@ -69,7 +70,7 @@ internal static class DrawEndpoints
 
     /// <summary>Draws the next card of a deal in the lesson, or takes the one that is named.</summary>
     private static async Task<Results<Ok<CardShown>, Missing, Refused>> Card(
-        Guid id,
+        RallyId id,
         SentJson sent,
         RallyLog log,
         LiveTeller live,
@@ -104,7 +105,7 @@ internal static class DrawEndpoints
             id,
             new Entry.CardDrawn
             {
-                Id = Guid.CreateVersion7(now),
+                Id = new(Guid.CreateVersion7(now)),
                 At = now,
                 By = Caller.Teacher,
                 Round = run.Number,
@@ -127,7 +128,7 @@ internal static class DrawEndpoints
 
     /// <summary>Draws the heats of a round: other lanes and other neighbors than in the rounds before.</summary>
     private static async Task<Results<NoContent, Missing, Refused>> Heats(
-        Guid id,
+        RallyId id,
         SentJson sent,
         RallyLog log,
         LiveTeller live,
@@ -155,7 +156,7 @@ internal static class DrawEndpoints
             id,
             new Entry.HeatsDrawn
             {
-                Id = Guid.CreateVersion7(now),
+                Id = new(Guid.CreateVersion7(now)),
                 At = now,
                 By = Caller.Teacher,
                 Round = run.Number,
@@ -179,7 +180,7 @@ internal static class DrawEndpoints
     }
 
     private static async Task<Results<NoContent, Missing, Refused>> Bags(
-        Guid id,
+        RallyId id,
         SentJson sent,
         RallyLog log,
         Cupboard cupboard,
@@ -225,7 +226,7 @@ internal static class DrawEndpoints
             id,
             new Entry.BagsDrawn
             {
-                Id = Guid.CreateVersion7(now),
+                Id = new(Guid.CreateVersion7(now)),
                 At = now,
                 By = Caller.Teacher,
                 Round = run.Number,
@@ -240,7 +241,7 @@ internal static class DrawEndpoints
     }
 
     private static async Task<Results<NoContent, Missing, Refused>> Keep(
-        Guid id,
+        RallyId id,
         Entry entry,
         RallyLog log,
         LiveTeller live,

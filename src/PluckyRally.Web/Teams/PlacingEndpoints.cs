@@ -1,4 +1,5 @@
 using Microsoft.AspNetCore.Http.HttpResults;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Score;
 using PluckyRally.Core.Teams;
 using PluckyRally.Data.Classes;
@@ -22,7 +23,7 @@ internal static class PlacingEndpoints
 
     /// <summary>Who of the rally's own class is in none of its teams.</summary>
     private static async Task<Results<Ok<IReadOnlyList<ClassOpened>>, Missing, Refused>> Choices(
-        Guid id,
+        RallyId id,
         ClassRegister register,
         RallyLog log,
         CancellationToken stop,
@@ -47,7 +48,7 @@ internal static class PlacingEndpoints
 
     /// <summary>What was changed of the teams for a round, the newest first.</summary>
     private static async Task<Results<Ok<IReadOnlyList<LogLine>>, Missing, Refused>> Changes(
-        Guid id,
+        RallyId id,
         RallyLog log,
         CancellationToken stop,
         int round = 1
@@ -62,7 +63,7 @@ internal static class PlacingEndpoints
 
     /// <summary>What the preferences of the student's class say to a team; nothing is changed.</summary>
     private static async Task<Results<Ok<IReadOnlyList<string>>, Missing, Refused>> Look(
-        Guid id,
+        RallyId id,
         Guid student,
         string team,
         ClassRegister register,

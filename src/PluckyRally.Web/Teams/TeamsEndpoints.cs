@@ -2,6 +2,7 @@ using System.Text.Json.Serialization;
 using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Documents;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Kit;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Readings;
@@ -170,7 +171,7 @@ internal static class TeamsEndpoints
         ];
 
     private static async Task<Results<Ok<RallyOpened>, Missing, Refused>> Open(
-        Guid id,
+        RallyId id,
         RallyLog log,
         RoundCache rounds,
         CancellationToken stop,
@@ -196,7 +197,7 @@ internal static class TeamsEndpoints
 
     /// <summary>How far a rally is: what a desk asks for when something was recorded.</summary>
     private static async Task<Results<Ok<DeskProgress>, Missing, Refused>> Progress(
-        Guid id,
+        RallyId id,
         RallyLog log,
         RoundCache rounds,
         CancellationToken stop,
@@ -218,7 +219,7 @@ internal static class TeamsEndpoints
     }
 
     private static async Task<Results<NoContent, Missing, Refused>> Archive(
-        Guid id,
+        RallyId id,
         SentJson sent,
         RallyLog log,
         CancellationToken stop
@@ -231,7 +232,7 @@ internal static class TeamsEndpoints
     }
 
     private static async Task<Results<NoContent, Missing>> Delete(
-        Guid id,
+        RallyId id,
         RallyLog log,
         LiveLines lines,
         CancellationToken stop
@@ -248,7 +249,7 @@ internal static class TeamsEndpoints
 public sealed record NewRally
 {
     /// <summary>The brief to be run.</summary>
-    public required Guid Brief { get; init; }
+    public required BriefId Brief { get; init; }
 
     /// <summary>The tier to run it in, by its id; empty for the brief itself.</summary>
     public string Tier { get; init; } = "";
@@ -311,15 +312,15 @@ public sealed record RallyArchived(bool Away);
 /// <summary>A rally has begun.</summary>
 /// <param name="Id">Its id.</param>
 /// <param name="Next">Where it goes on.</param>
-public sealed record RallyBegun(Guid Id, Station Next);
+public sealed record RallyBegun(RallyId Id, Station Next);
 
 /// <summary>A rally as it stands in a list.</summary>
 public sealed record RallyOnShelf(
-    Guid Id,
+    RallyId Id,
     string Name,
     DateOnly? Date,
     string BriefTitle,
-    Guid? BriefId,
+    BriefId? BriefId,
     int Teams,
     int Entries,
     bool Archived
@@ -375,7 +376,7 @@ public sealed record DeskProgress(RallyProgress Progress, IReadOnlyList<EntryAsi
 /// <param name="Bags">For each team, by id, what was drawn into its bag.</param>
 /// <param name="Progress">How far it is.</param>
 public sealed record RallyOpened(
-    Guid Id,
+    RallyId Id,
     string Name,
     DateOnly? Date,
     Brief Brief,

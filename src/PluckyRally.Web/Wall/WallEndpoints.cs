@@ -2,6 +2,7 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Debriefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Readings;
 using PluckyRally.Core.Results;
@@ -35,7 +36,7 @@ internal static class WallEndpoints
     }
 
     private static async Task<Results<Ok<RallyOnWall>, Missing, Refused>> Open(
-        Guid id,
+        RallyId id,
         RallyLog log,
         CancellationToken stop,
         int round = 1
@@ -49,7 +50,7 @@ internal static class WallEndpoints
     }
 
     private static async Task<Results<Ok<ClockOnWall>, Missing, Refused>> Clock(
-        Guid id,
+        RallyId id,
         RallyLog log,
         RoundCache rounds,
         TimeProvider time,
@@ -72,7 +73,7 @@ internal static class WallEndpoints
     }
 
     private static async Task<Results<Ok<BoardOnWall>, Missing, Refused>> Board(
-        Guid id,
+        RallyId id,
         RallyLog log,
         RoundCache rounds,
         CancellationToken stop,
@@ -97,7 +98,7 @@ internal static class WallEndpoints
 
     /// <summary>All that teams made, as the teacher chose to show it.</summary>
     private static async Task<Results<Ok<GalleryOnWall>, Missing, Refused>> Side(
-        Guid id,
+        RallyId id,
         RallyLog log,
         RoundCache rounds,
         PhotoAlbum album,
@@ -127,7 +128,7 @@ internal static class WallEndpoints
 
     /// <summary>A photo of the gallery, while the wall shows it.</summary>
     private static async Task<Results<PhysicalFileHttpResult, Missing>> Photo(
-        Guid id,
+        RallyId id,
         Guid photo,
         HttpContext context,
         RallyLog log,
@@ -142,7 +143,7 @@ internal static class WallEndpoints
 
     /// <summary>The picture that the teacher chose, and no other.</summary>
     private static async Task<Results<Ok<PlotOnWall>, Missing, Refused>> Picture(
-        Guid id,
+        RallyId id,
         RallyLog log,
         RoundCache rounds,
         CancellationToken stop,
@@ -217,7 +218,7 @@ public sealed record CardOnWall(
 /// <param name="Limits">The constraints of the student sheet.</param>
 /// <param name="Cautions">The cautions of the student sheet.</param>
 public sealed record RallyOnWall(
-    Guid Id,
+    RallyId Id,
     string Name,
     string Title,
     string Goal,
@@ -234,7 +235,7 @@ public sealed record RallyOnWall(
     /// <summary>Where it is run with others: the lesson of all tiers; absent where it is run alone.</summary>
     public LessonOnWall? Lesson { get; init; }
 
-    internal static RallyOnWall Of(Guid id, OpenedRally opened, IReadOnlyList<KeptRally> lesson, int round)
+    internal static RallyOnWall Of(RallyId id, OpenedRally opened, IReadOnlyList<KeptRally> lesson, int round)
     {
         var run = opened.In(round);
         var brief = run.Compiled.Brief;
@@ -273,14 +274,14 @@ public sealed record RallyOnWall(
 /// <param name="Cautions">The cautions, likewise.</param>
 public sealed record LessonOnWall(
     string Name,
-    IReadOnlyList<Guid> Beside,
+    IReadOnlyList<RallyId> Beside,
     IReadOnlyList<TeamNamed> Teams,
     IReadOnlyList<string> Criteria,
     IReadOnlyList<string> Limits,
     IReadOnlyList<string> Cautions
 )
 {
-    internal static LessonOnWall Of(IReadOnlyList<KeptRally> lesson, Guid own, int round)
+    internal static LessonOnWall Of(IReadOnlyList<KeptRally> lesson, RallyId own, int round)
     {
         var opened = lesson.Opened();
         var runs = opened.Rallies.Select(r => r.In(round)).ToList();
@@ -318,7 +319,7 @@ public sealed record ClockOnWall(
     IReadOnlyList<string> Answers,
     IReadOnlyList<string> Last,
     int Places,
-    Guid OnWall,
+    RallyId OnWall,
     DateTimeOffset Now
 )
 {

@@ -1,5 +1,6 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core.Debriefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Route;
 using PluckyRally.Core.Run;
 using PluckyRally.Core.Time;
@@ -237,7 +238,7 @@ public sealed record PlanStop(
 /// <param name="Date">The day.</param>
 /// <param name="Along">Where on the line, from 0 to 1.</param>
 /// <param name="Begun">Whether something is recorded.</param>
-public sealed record YearStop(Guid Rally, string Name, string Brief, DateOnly Date, decimal Along, bool Begun)
+public sealed record YearStop(RallyId Rally, string Name, string Brief, DateOnly Date, decimal Along, bool Begun)
 {
     /// <summary>How many teams there are.</summary>
     public required int Teams { get; init; }
@@ -264,7 +265,7 @@ public sealed record YearNamed(int Begins, string Name);
 /// <param name="Route">How far it is.</param>
 /// <param name="GoesOn">The station where it goes on.</param>
 public sealed record NextRally(
-    Guid Rally,
+    RallyId Rally,
     string Name,
     string Brief,
     DateOnly? Date,

@@ -53,7 +53,7 @@ public sealed class DayPlanTests
         new(
             new()
             {
-                Rally = Guid.CreateVersion7(),
+                Rally = new(Guid.CreateVersion7()),
                 From = Time(from),
                 To = Time(to),
                 Where = where,

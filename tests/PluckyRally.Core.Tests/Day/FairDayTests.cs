@@ -1,4 +1,5 @@
 using PluckyRally.Core.Day;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Score;
 using Shouldly;
 using Xunit;
@@ -7,7 +8,7 @@ namespace PluckyRally.Core.Tests.Day;
 
 public sealed class FairDayTests
 {
-    private static readonly Guid Hoist = Guid.CreateVersion7();
+    private static readonly RallyId Hoist = new RallyId(Guid.CreateVersion7());
 
     private static readonly string[] Order = ["a", "b", "c", "d", "e"];
 
@@ -37,7 +38,7 @@ public sealed class FairDayTests
         Entry.SentToTable To(string team, int table, bool notHere = false) =>
             new()
             {
-                Id = Guid.CreateVersion7(),
+                Id = new(Guid.CreateVersion7()),
                 Team = team,
                 Table = table,
                 NotHere = notHere,

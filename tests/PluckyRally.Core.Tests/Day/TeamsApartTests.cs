@@ -1,3 +1,4 @@
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Score;
 using PluckyRally.Core.Teams;
 using Shouldly;
@@ -8,9 +9,9 @@ namespace PluckyRally.Core.Tests.Day;
 /// <summary>72 teams of a fair have 72 short codes and 72 pennants.</summary>
 public sealed class TeamsApartTests
 {
-    private static (Guid, IReadOnlyList<Team>) Class(params (string Name, string Code)[] teams) =>
+    private static (RallyId, IReadOnlyList<Team>) Class(params (string Name, string Code)[] teams) =>
         (
-            Guid.CreateVersion7(),
+            new(Guid.CreateVersion7()),
             [
                 .. teams.Select(
                     (t, i) =>
@@ -24,7 +25,7 @@ public sealed class TeamsApartTests
             ]
         );
 
-    private static IReadOnlyList<string> Codes(params (Guid, IReadOnlyList<Team>)[] rallies) =>
+    private static IReadOnlyList<string> Codes(params (RallyId, IReadOnlyList<Team>)[] rallies) =>
         [.. TeamsApart.Of(rallies).Select(t => t.ShortCode)];
 
     [Fact]
@@ -64,7 +65,7 @@ public sealed class TeamsApartTests
         Alike(Class(("Gulls", ""), ("Terns", "")), Class(("Gulls", ""), ("Rays", ""))).ShouldBe(2);
         Alike(Class(("Gulls", "GU"), ("Gulpers", "")), Class(("Terns", ""))).ShouldBe(0, "they are of one class");
 
-        static int Alike(params (Guid, IReadOnlyList<Team> Teams)[] classes) =>
+        static int Alike(params (RallyId, IReadOnlyList<Team> Teams)[] classes) =>
             TeamsApart.Alike([.. classes.Select(c => c.Teams)]);
     }
 }

@@ -1,4 +1,5 @@
 using PluckyRally.Core.Debriefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Route;
 using PluckyRally.Core.Score;
 using Shouldly;
@@ -103,7 +104,7 @@ public sealed class DebriefTests
 
         IReadOnlyList<string> Wall() => HeldAnswers.Shown(_rally.Stands, 1, 1);
 
-        Guid Given(string team, string text, string by) =>
+        EntryId Given(string team, string text, string by) =>
             _rally.Keep(
                 new Entry.AnswerGiven
                 {

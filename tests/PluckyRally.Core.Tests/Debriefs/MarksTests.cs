@@ -89,7 +89,7 @@ public sealed class MarksTests
             .JudgeSees(
                 new Entry.NoteMade
                 {
-                    Id = Guid.NewGuid(),
+                    Id = new(Guid.NewGuid()),
                     Team = "a",
                     Text = "x",
                     By = "Aide",
@@ -101,7 +101,7 @@ public sealed class MarksTests
             .JudgeSees(
                 new Entry.CameLate
                 {
-                    Id = Guid.NewGuid(),
+                    Id = new(Guid.NewGuid()),
                     Team = "a",
                     By = "Teacher",
                 },
@@ -113,7 +113,7 @@ public sealed class MarksTests
     private static Entry.MarkGiven Mark(string team, string criterion, int level, string student = "") =>
         new()
         {
-            Id = Guid.CreateVersion7(),
+            Id = new(Guid.CreateVersion7()),
             Team = team,
             Criterion = criterion,
             Level = level,

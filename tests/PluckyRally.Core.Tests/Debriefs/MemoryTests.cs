@@ -179,7 +179,7 @@ public sealed class MemoryTests
         Memory().Missing.ShouldBe(["1 pair of scissors"]);
         Of(Towers).Rallies.Single().Memory.IsEmpty.ShouldBeFalse();
         BriefMemory
-            .Of(Towers, [(Guid.NewGuid(), OpenedRally.Open(new Happening(Towers, "A").Rally).OrThrow())])
+            .Of(Towers, [(new(Guid.NewGuid()), OpenedRally.Open(new Happening(Towers, "A").Rally).OrThrow())])
             .Rallies.ShouldBeEmpty("a rally that leaves nothing is not listed");
     }
 
@@ -215,5 +215,5 @@ public sealed class MemoryTests
     private RallyMemory Memory() => RallyMemory.Of(OpenedRally.Open(_rally.Rally).OrThrow());
 
     private BriefMemory Of(Brief brief) =>
-        BriefMemory.Of(brief, [(Guid.NewGuid(), OpenedRally.Open(_rally.Rally).OrThrow())]);
+        BriefMemory.Of(brief, [(new(Guid.NewGuid()), OpenedRally.Open(_rally.Rally).OrThrow())]);
 }

@@ -131,7 +131,13 @@ internal sealed class PlayedRally
     /// <summary>Takes it in where the rally takes it.</summary>
     private bool Offer(Entry entry)
     {
-        var accepted = Recorder.Accept(_opened, entry with { Id = new(_opened.Received.Count + 1, 1, 1, new byte[8]) });
+        var accepted = Recorder.Accept(
+            _opened,
+            entry with
+            {
+                Id = new(new Guid(_opened.Received.Count + 1, 1, 1, new byte[8])),
+            }
+        );
         if (!accepted.IsOk || _opened.With(accepted.Value) is not { IsOk: true } grown)
             return false;
         _opened = grown.Value;

@@ -2,6 +2,7 @@ using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
 using PluckyRally.Core.Curves;
 using PluckyRally.Core.Figures;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Readings;
 using PluckyRally.Core.Score;
 
@@ -263,7 +264,7 @@ internal static class RandomRally
                 log.Add(taken.Value);
         }
 
-        Guid Next() => new(log.Count + 1, (short)round, 0x7000, 0x80, 0, 0, 0, 0, 0, 0, 1);
+        EntryId Next() => new(new Guid(log.Count + 1, (short)round, 0x7000, 0x80, 0, 0, 0, 0, 0, 0, 1));
         var at = DateTimeOffset.UnixEpoch.AddSeconds(log.Count);
         foreach (
             var rule in brief.Rules.Where(r =>

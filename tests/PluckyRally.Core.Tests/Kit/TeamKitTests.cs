@@ -1,4 +1,5 @@
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Kit;
 using PluckyRally.Core.Route;
 using PluckyRally.Core.Score;
@@ -152,7 +153,7 @@ public sealed class TeamKitTests
     private IReadOnlyList<TeamKit> Kits() =>
         TeamKit.Of(RunRound.Alike(_class.Compiled, _class.Teams, 1), _class.Stands);
 
-    private Guid Count(string team, KitWay way, string by, params (string Material, decimal Amount)[] amounts) =>
+    private EntryId Count(string team, KitWay way, string by, params (string Material, decimal Amount)[] amounts) =>
         _class.Keep(Counted(team, way, by, amounts));
 
     private Entry.KitCounted Counted(

@@ -37,7 +37,7 @@ public sealed class PlacesOfDayTests
         foreach (var (team, height, load) in teams.Where(t => t.Height.Length > 0))
             rally.Counted(team, height, load);
         return new(
-            new(name.PadLeft(32, '0')),
+            new(new Guid(name.PadLeft(32, '0'))),
             OpenedRally
                 .Open(rally.Rally with { Name = $"Class {name}", Edition = rally.Rally.Edition with { Tier = tier } })
                 .OrThrow(),

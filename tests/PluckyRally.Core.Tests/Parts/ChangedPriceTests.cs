@@ -1,5 +1,6 @@
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Curves;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Results;
 using PluckyRally.Core.Score;
 using Shouldly;
@@ -151,11 +152,11 @@ public sealed class ChangedPriceTests
         fromNow.Rounds.ShouldBeEmpty();
     }
 
-    private Guid Id() => new(++_count, 0, 0x7000, 0x80, 0, 0, 0, 0, 0, 0, 4);
+    private EntryId Id() => new(new Guid(++_count, 0, 0x7000, 0x80, 0, 0, 0, 0, 0, 0, 4));
 
     private decimal? Left => _rally.Result(1).Teams[0].Total;
 
-    private Guid Add(Entry entry)
+    private EntryId Add(Entry entry)
     {
         _rally = _rally.With(Recorder.Accept(_rally, entry).OrThrow()).OrThrow();
         return entry.Id;
@@ -180,7 +181,7 @@ public sealed class ChangedPriceTests
         };
     }
 
-    private Guid Change(decimal each, bool fromNow) => Add(Changed(each, fromNow));
+    private EntryId Change(decimal each, bool fromNow) => Add(Changed(each, fromNow));
 
     private void Buy(int count) =>
         Add(

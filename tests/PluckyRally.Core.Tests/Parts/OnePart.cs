@@ -1,4 +1,5 @@
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Results;
 using PluckyRally.Core.Score;
 
@@ -40,9 +41,9 @@ internal sealed class OnePart
 
     public IReadOnlyList<Team> Teams { get; }
 
-    public Guid Id() => new(++_count, 0, 0x7000, 0x80, 0, 0, 0, 0, 0, 0, 2);
+    public EntryId Id() => new(new Guid(++_count, 0, 0x7000, 0x80, 0, 0, 0, 0, 0, 0, 2));
 
-    public Guid Add(Entry entry)
+    public EntryId Add(Entry entry)
     {
         _log.Add(Recorder.Accept(Compiled, Teams, entry, _log).OrThrow());
         return entry.Id;

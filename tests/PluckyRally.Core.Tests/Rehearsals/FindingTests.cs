@@ -76,7 +76,7 @@ public sealed class FindingTests
                             (Entry)
                                 new Entry.MeasureRead
                                 {
-                                    Id = new Guid(i + 1, (short)n, 1, new byte[8]),
+                                    Id = new(new Guid(i + 1, (short)n, 1, new byte[8])),
                                     Team = t.Id,
                                     Reading = new() { Measure = m.Item1, Typed = $"{m.Item2}" },
                                 }

@@ -1,6 +1,7 @@
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Debriefs;
 using PluckyRally.Core.Documents;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Rehearsals;
 using PluckyRally.Core.Score;
 using PluckyRally.Core.Tests.Results;
@@ -87,7 +88,7 @@ public sealed class RememberedTests
             .Single(t => t.Handle == "height")
             .From.ShouldBe("what the brief expects");
         BriefMemory
-            .Of(inches, [(Guid.NewGuid(), happening.Opened)])
+            .Of(inches, [(new(Guid.NewGuid()), happening.Opened)])
             .Offers.ShouldNotContain(o => o.Fix.Label.StartsWith("Expect", StringComparison.Ordinal));
     }
 
@@ -140,13 +141,13 @@ public sealed class RememberedTests
         var happening = Heights(10, 20, 30, 40, 150);
         var brief = happening.Opened.Rally.Edition.Brief;
         var offer = BriefMemory
-            .Of(brief, [(Guid.NewGuid(), happening.Opened)])
+            .Of(brief, [(new(Guid.NewGuid()), happening.Opened)])
             .Offers.Single(o => o.Fix.Label == "Expect 10 cm to 150 cm");
         brief.Measures[0].Expected.ShouldBe(new(20, 80));
         var learnt = Changes.Apply(brief, offer.Fix.Changes).OrThrow().Value;
         learnt.Measures[0].Expected.ShouldBe(new(10, 150));
         BriefMemory
-            .Of(learnt, [(Guid.NewGuid(), happening.Opened)])
+            .Of(learnt, [(new(Guid.NewGuid()), happening.Opened)])
             .Offers.ShouldNotContain(o => o.Fix.Label.StartsWith("Expect", StringComparison.Ordinal));
     }
 
@@ -167,7 +168,7 @@ public sealed class RememberedTests
         var brief = happening.Opened.Rally.Edition.Brief;
         var turned = brief with { Measures = [brief.Measures[0] with { Expected = new(80, 20) }] };
         var offer = BriefMemory
-            .Of(turned, [(Guid.NewGuid(), happening.Opened)])
+            .Of(turned, [(new(Guid.NewGuid()), happening.Opened)])
             .Offers.Single(o => o.Fix.Label.StartsWith("Expect", StringComparison.Ordinal));
         Changes.Apply(turned, offer.Fix.Changes).OrThrow().Value.Measures[0].Expected.ShouldBe(new(150, 10));
     }
@@ -243,7 +244,7 @@ public sealed class RememberedTests
                 }
             );
 
-        private Guid Next() => new(_log.Count + 1, 0, 7, new byte[8]);
+        private EntryId Next() => new(new Guid(_log.Count + 1, 0, 7, new byte[8]));
 
         private Played Add(Entry entry)
         {

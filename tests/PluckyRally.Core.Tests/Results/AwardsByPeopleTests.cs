@@ -281,7 +281,7 @@ public sealed class AwardsByPeopleTests
                     Team = "terns",
                     Word = "x",
                 },
-                new Entry.StruckOut { Id = _rally.NextId(), Entry = Guid.NewGuid() },
+                new Entry.StruckOut { Id = _rally.NextId(), Entry = new(Guid.NewGuid()) },
             }
         )
             OfTeam(other)!.What.ShouldBe("This is not a team's to record.");

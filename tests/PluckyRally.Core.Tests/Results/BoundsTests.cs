@@ -124,7 +124,7 @@ public sealed class BoundsTests
                     Understood(
                         new Entry.TrialRecorded
                         {
-                            Id = id,
+                            Id = new(id),
                             Team = "a",
                             Attempt = attempt,
                             Outcome = failed ? TrialOutcome.Failed : TrialOutcome.Counted,
@@ -142,7 +142,7 @@ public sealed class BoundsTests
                 Understood(
                     new Entry.MeasureRead
                     {
-                        Id = id,
+                        Id = new(id),
                         Team = "a",
                         Reading = drawn.Read,
                     }
@@ -152,7 +152,7 @@ public sealed class BoundsTests
                 Understood(
                     new Entry.MeasureRead
                     {
-                        Id = id,
+                        Id = new(id),
                         Team = "a",
                         Reading = drawn.Really,
                     }

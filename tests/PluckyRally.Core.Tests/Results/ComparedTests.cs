@@ -1,4 +1,5 @@
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Results;
 using PluckyRally.Core.Score;
 using Shouldly;
@@ -200,7 +201,7 @@ public sealed class ComparedTests
             }
         );
 
-    private static Guid Tag(Happening rally, string team, string word) =>
+    private static EntryId Tag(Happening rally, string team, string word) =>
         rally.Keep(
             new Entry.TagSeen
             {

@@ -490,7 +490,7 @@ internal static class EveryKind
         log.Add(
             new Entry.Purchased
             {
-                Id = new(99, 0, 0, new byte[8]),
+                Id = new(new Guid(99, 0, 0, new byte[8])),
                 Team = "zqknots",
                 Part = "zqstore",
                 Item = "zqrod",
@@ -500,7 +500,7 @@ internal static class EveryKind
         log.Add(
             new Entry.Returned
             {
-                Id = new(98, 0, 0, new byte[8]),
+                Id = new(new Guid(98, 0, 0, new byte[8])),
                 Team = "zqknots",
                 Part = "zqstore",
                 Item = "zqrod",
@@ -510,7 +510,7 @@ internal static class EveryKind
         log.Add(
             new Entry.RelayFaulted
             {
-                Id = new(97, 0, 0, new byte[8]),
+                Id = new(new Guid(97, 0, 0, new byte[8])),
                 Team = "zqknots",
                 Part = "zqrelay",
                 Fault = "zqdrop",

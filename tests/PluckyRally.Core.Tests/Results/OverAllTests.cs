@@ -312,5 +312,5 @@ public sealed class OverAllTests
     }
 
     private static RallyJoining Join(string name, Rally rally) =>
-        new(new(name.PadLeft(32, '0')), OpenedRally.Open(rally).OrThrow(), 1);
+        new(new(new Guid(name.PadLeft(32, '0'))), OpenedRally.Open(rally).OrThrow(), 1);
 }

@@ -100,7 +100,7 @@ public sealed class PassedOrNotTests
     {
         Play("Terns", "F F");
         Play("Whelks", "km kk");
-        var rally = new RallyJoining(Guid.NewGuid(), OpenedRally.Open(_rally.Rally).OrThrow(), 1);
+        var rally = new RallyJoining(new(Guid.NewGuid()), OpenedRally.Open(_rally.Rally).OrThrow(), 1);
         var all = OverAll.Of([rally], new Combined());
         (all.Figure, all.WinsText, all.Ranking).ShouldBe(("team.didIt", "1 of 2 teams did it.", false));
         all.Rows.Select(r => (r.Name, r.Value, r.Place))

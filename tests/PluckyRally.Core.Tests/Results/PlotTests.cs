@@ -320,14 +320,14 @@ public sealed class PlotTests
             {
                 new Entry.ReferenceAdded
                 {
-                    Id = Guid.CreateVersion7(),
+                    Id = new(Guid.CreateVersion7()),
                     Team = "r",
                     Name = "The mast",
                     Purpose = Purpose.Benchmark,
                 },
                 new Entry.TrialRecorded
                 {
-                    Id = Guid.CreateVersion7(),
+                    Id = new(Guid.CreateVersion7()),
                     Team = "r",
                     Outcome = TrialOutcome.Counted,
                     Readings = [new() { Measure = "height", Typed = "60" }],

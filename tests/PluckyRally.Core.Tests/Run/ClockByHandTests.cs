@@ -97,33 +97,33 @@ public sealed class ClockByHandTests
         {
             0 => new Entry.PhaseBegun
             {
-                Id = id,
+                Id = new(id),
                 At = at,
                 Phase = "plan",
             },
             1 => new Entry.PhaseBegun
             {
-                Id = id,
+                Id = new(id),
                 At = at,
                 Phase = "build",
             },
             2 => new Entry.PhaseBegun
             {
-                Id = id,
+                Id = new(id),
                 At = at,
                 Phase = "talk",
             },
             3 => new Entry.PhaseBegun
             {
-                Id = id,
+                Id = new(id),
                 At = at,
                 Phase = "",
             },
-            4 or 5 => new Entry.ClockPaused { Id = id, At = at },
-            6 or 7 => new Entry.ClockResumed { Id = id, At = at },
+            4 or 5 => new Entry.ClockPaused { Id = new(id), At = at },
+            6 or 7 => new Entry.ClockResumed { Id = new(id), At = at },
             _ => new Entry.MinutesAdded
             {
-                Id = id,
+                Id = new(id),
                 At = at,
                 Minutes = second % 2 == 0 ? 1 : -2,
             },

@@ -1,4 +1,5 @@
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Route;
 using PluckyRally.Core.Run;
 using PluckyRally.Core.Score;
@@ -204,9 +205,9 @@ public sealed class LessonClockTests
             Phase = phase,
         });
 
-    private Guid Add(decimal minutes) => Keep(id => new Entry.MinutesAdded { Id = id, Minutes = minutes });
+    private EntryId Add(decimal minutes) => Keep(id => new Entry.MinutesAdded { Id = id, Minutes = minutes });
 
-    private Guid Keep(Func<Guid, Entry> entry) => _class.Keep(entry(_class.NextId()));
+    private EntryId Keep(Func<EntryId, Entry> entry) => _class.Keep(entry(_class.NextId()));
 
     private string Refused(Entry entry) => _class.Offer(entry).Problems.ShouldHaveSingleItem().At;
 }

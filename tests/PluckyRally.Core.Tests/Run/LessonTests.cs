@@ -48,7 +48,7 @@ public sealed class LessonTests
     private static Entry.PhaseBegun Begun(string phase, int minute) =>
         new()
         {
-            Id = Guid.CreateVersion7(),
+            Id = new(Guid.CreateVersion7()),
             At = Ten.AddMinutes(minute),
             Phase = phase,
         };
@@ -56,7 +56,7 @@ public sealed class LessonTests
     private static Entry.TestOrderSet Order(string[] beside, params string[] teams) =>
         new()
         {
-            Id = Guid.CreateVersion7(),
+            Id = new(Guid.CreateVersion7()),
             At = Ten,
             Teams = teams,
             Beside = beside,
@@ -86,7 +86,7 @@ public sealed class LessonTests
         var (one, other) = (Order(["cockles", "limpets"], order), Order(["terns", "whelks"], order));
         var turn = new Entry.TurnBegun
         {
-            Id = Guid.CreateVersion7(),
+            Id = new(Guid.CreateVersion7()),
             At = Ten.AddMinutes(4),
             Phase = "test",
             Teams = ["terns"],
@@ -133,7 +133,7 @@ public sealed class LessonTests
         static Entry.WallSet Shown(int minute) =>
             new()
             {
-                Id = Guid.CreateVersion7(),
+                Id = new(Guid.CreateVersion7()),
                 At = Ten.AddMinutes(minute),
                 Shows = WallShows.Board,
                 Revealed = minute,
@@ -150,21 +150,21 @@ public sealed class LessonTests
         var begun = Begun("build", 0);
         var checkedRule = new Entry.NoteMade
         {
-            Id = Guid.CreateVersion7(),
+            Id = new(Guid.CreateVersion7()),
             Team = "terns",
             Text = "it leans",
         };
         IReadOnlyList<Entry> log = [begun, checkedRule];
         Lesson.IsForAll(begun, log).ShouldBeTrue();
         Lesson.IsForAll(Strike(begun), log).ShouldBeTrue();
-        Lesson.IsForAll(new Entry.RoundClosed { Id = Guid.CreateVersion7() }, log).ShouldBeTrue();
+        Lesson.IsForAll(new Entry.RoundClosed { Id = new(Guid.CreateVersion7()) }, log).ShouldBeTrue();
         Lesson.IsForAll(checkedRule, log).ShouldBeFalse();
         Lesson.IsForAll(Strike(checkedRule), log).ShouldBeFalse();
         Lesson
-            .IsForAll(new Entry.WallSet { Id = Guid.CreateVersion7(), Shows = WallShows.Clock }, log)
+            .IsForAll(new Entry.WallSet { Id = new(Guid.CreateVersion7()), Shows = WallShows.Clock }, log)
             .ShouldBeFalse("a board is one rally's");
 
-        static Entry.StruckOut Strike(Entry entry) => new() { Id = Guid.CreateVersion7(), Entry = entry.Id };
+        static Entry.StruckOut Strike(Entry entry) => new() { Id = new(Guid.CreateVersion7()), Entry = entry.Id };
     }
 
     [Fact]
@@ -178,7 +178,7 @@ public sealed class LessonTests
         written.Beside.ShouldBe(["limpets"]);
         var heats = new Entry.HeatsDrawn
         {
-            Id = Guid.CreateVersion7(),
+            Id = new(Guid.CreateVersion7()),
             Heats = [new(["terns", "limpets"]), new(["whelks"])],
         };
         happening.Offer(Lesson.AsWritten(heats, [])).Problems.Select(p => p.At).ShouldBe(["/heats/0/teams/1"]);

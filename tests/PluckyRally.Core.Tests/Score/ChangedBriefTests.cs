@@ -2,6 +2,7 @@ using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
 using PluckyRally.Core.Curves;
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Readings;
 using PluckyRally.Core.Results;
 using PluckyRally.Core.Score;
@@ -396,7 +397,7 @@ public sealed class ChangedBriefTests
         );
     }
 
-    private Guid Change(Func<Brief, Brief> change, int round = 1, bool only = false)
+    private EntryId Change(Func<Brief, Brief> change, int round = 1, bool only = false)
     {
         var now = _rally.In(round).Compiled.Brief;
         return Keep(
@@ -412,13 +413,13 @@ public sealed class ChangedBriefTests
         );
     }
 
-    private void Strike(Guid entry) => Keep(new Entry.StruckOut { Id = NextId(), Entry = entry });
+    private void Strike(EntryId entry) => Keep(new Entry.StruckOut { Id = NextId(), Entry = entry });
 
-    private Guid Keep(Entry entry)
+    private EntryId Keep(Entry entry)
     {
         _rally = _rally.With(Recorder.Accept(_rally, entry).OrThrow()).OrThrow();
         return entry.Id;
     }
 
-    private Guid NextId() => new(++_ids, 0, 0x7000, 0x80, 0, 0, 0, 0, 0, 0, 1);
+    private EntryId NextId() => new(new Guid(++_ids, 0, 0x7000, 0x80, 0, 0, 0, 0, 0, 0, 1));
 }

@@ -155,7 +155,7 @@ public sealed class EntryWordsTests
             {
                 new Entry.RuleChecked
                 {
-                    Id = Guid.NewGuid(),
+                    Id = new(Guid.NewGuid()),
                     Rule = "float",
                     Met = false,
                 },
@@ -182,28 +182,28 @@ public sealed class EntryWordsTests
             {
                 new Entry.AnswerGiven
                 {
-                    Id = Guid.NewGuid(),
+                    Id = new(Guid.NewGuid()),
                     Question = 2,
                     Text = "wider feet",
                 },
                 "Answer to question 2: wider feet"
             },
             {
-                new Entry.AnswersHeld { Id = Guid.NewGuid(), Held = true },
+                new Entry.AnswersHeld { Id = new(Guid.NewGuid()), Held = true },
                 "Teams’ answers wait for a look"
             },
             {
-                new Entry.AnswersHeld { Id = Guid.NewGuid(), Held = false },
+                new Entry.AnswersHeld { Id = new(Guid.NewGuid()), Held = false },
                 "Teams’ answers are shown at once"
             },
             {
-                new Entry.AnswerShown { Id = Guid.NewGuid(), Answer = Guid.NewGuid() },
+                new Entry.AnswerShown { Id = new(Guid.NewGuid()), Answer = new(Guid.NewGuid()) },
                 "An answer is shown"
             },
             {
                 new Entry.LookedBack
                 {
-                    Id = Guid.NewGuid(),
+                    Id = new(Guid.NewGuid()),
                     Worked = "triangles",
                     Change = "a wider foot",
                     Why = "it tipped",
@@ -211,17 +211,17 @@ public sealed class EntryWordsTests
                 "Looked back: worked: triangles; change: a wider foot; because: it tipped"
             },
             {
-                new Entry.LookedBack { Id = Guid.NewGuid() },
+                new Entry.LookedBack { Id = new(Guid.NewGuid()) },
                 "Looked back: nothing said"
             },
             {
-                new Entry.TagSeen { Id = Guid.NewGuid(), Word = "wide foot" },
+                new Entry.TagSeen { Id = new(Guid.NewGuid()), Word = "wide foot" },
                 "Observed: wide foot"
             },
             {
                 new Entry.AwardGiven
                 {
-                    Id = Guid.NewGuid(),
+                    Id = new(Guid.NewGuid()),
                     Name = "Calmest",
                     Why = "nobody hurried",
                 },
@@ -230,7 +230,7 @@ public sealed class EntryWordsTests
             {
                 new Entry.AwardVoted
                 {
-                    Id = Guid.NewGuid(),
+                    Id = new(Guid.NewGuid()),
                     Award = "bold",
                     For = "b",
                     Why = "the hinge",
@@ -240,7 +240,7 @@ public sealed class EntryWordsTests
             {
                 new Entry.DesignNoted
                 {
-                    Id = Guid.NewGuid(),
+                    Id = new(Guid.NewGuid()),
                     Changed = "a wider foot",
                     Also = "more tape",
                     Labels = new Dictionary<string, string> { ["foot"] = "wide" },
@@ -250,7 +250,7 @@ public sealed class EntryWordsTests
             {
                 new Entry.WallSet
                 {
-                    Id = Guid.NewGuid(),
+                    Id = new(Guid.NewGuid()),
                     Shows = WallShows.Gallery,
                     Gallery = new("", false),
                 },
@@ -259,7 +259,7 @@ public sealed class EntryWordsTests
             {
                 new Entry.ReferenceAdded
                 {
-                    Id = Guid.NewGuid(),
+                    Id = new(Guid.NewGuid()),
                     Name = "Bare hull",
                     Purpose = Purpose.ByHand,
                 },
@@ -268,7 +268,7 @@ public sealed class EntryWordsTests
             {
                 new Entry.MeasureRead
                 {
-                    Id = Guid.NewGuid(),
+                    Id = new(Guid.NewGuid()),
                     Reading = Read("height", 20) with { Bound = Bound.AtLeast },
                 },
                 "Height at least 20 cm"
@@ -276,8 +276,8 @@ public sealed class EntryWordsTests
             {
                 new Entry.StruckOut
                 {
-                    Id = Guid.NewGuid(),
-                    Entry = Guid.NewGuid(),
+                    Id = new(Guid.NewGuid()),
+                    Entry = new(Guid.NewGuid()),
                     Reason = "misread",
                 },
                 "Crossed out: misread"
@@ -285,48 +285,48 @@ public sealed class EntryWordsTests
             {
                 new Entry.MeasureRead
                 {
-                    Id = Guid.NewGuid(),
+                    Id = new(Guid.NewGuid()),
                     Reading = Read("height", 20) with { Instrument = "Quay tape" },
                 },
                 "Height 20 cm by the quay tape"
             },
             {
-                new Entry.PlanCleared { Id = Guid.NewGuid() },
+                new Entry.PlanCleared { Id = new(Guid.NewGuid()) },
                 "Plan approved"
             },
             {
-                new Entry.CameLate { Id = Guid.NewGuid() },
+                new Entry.CameLate { Id = new(Guid.NewGuid()) },
                 "Late: had not let go when time was up"
             },
             {
-                new Entry.SentToTable { Id = Guid.NewGuid(), Table = 2 },
+                new Entry.SentToTable { Id = new(Guid.NewGuid()), Table = 2 },
                 "Sent to table 2"
             },
             {
                 new Entry.SentToTable
                 {
-                    Id = Guid.NewGuid(),
+                    Id = new(Guid.NewGuid()),
                     Table = 2,
                     NotHere = true,
                 },
                 "Was not there; comes later at table 2"
             },
             {
-                new Entry.TestOrderSet { Id = Guid.NewGuid(), Teams = [] },
+                new Entry.TestOrderSet { Id = new(Guid.NewGuid()), Teams = [] },
                 "The order of the test was set"
             },
             {
-                new Entry.HoldBegun { Id = Guid.NewGuid() },
+                new Entry.HoldBegun { Id = new(Guid.NewGuid()) },
                 "Everybody let go; the hold is counted"
             },
             {
-                new Entry.AttemptsCut { Id = Guid.NewGuid(), Attempts = 1 },
+                new Entry.AttemptsCut { Id = new(Guid.NewGuid()), Attempts = 1 },
                 "Cut to 1 attempt"
             },
             {
                 new Entry.PlacesOpened
                 {
-                    Id = Guid.NewGuid(),
+                    Id = new(Guid.NewGuid()),
                     Phase = "test",
                     Places = 2,
                 },
@@ -335,28 +335,28 @@ public sealed class EntryWordsTests
             {
                 new Entry.WallSet
                 {
-                    Id = Guid.NewGuid(),
+                    Id = new(Guid.NewGuid()),
                     Shows = WallShows.Board,
                     Revealed = 3,
                 },
                 "The wall shows the board, 3 teams revealed"
             },
             {
-                new Entry.WallSet { Id = Guid.NewGuid(), Shows = WallShows.Clock },
+                new Entry.WallSet { Id = new(Guid.NewGuid()), Shows = WallShows.Clock },
                 "The wall shows the clock"
             },
             {
-                new Entry.RoundClosed { Id = Guid.NewGuid(), Round = 2 },
+                new Entry.RoundClosed { Id = new(Guid.NewGuid()), Round = 2 },
                 "Round 2 closed"
             },
             {
-                new Entry.RoundReopened { Id = Guid.NewGuid(), Round = 2 },
+                new Entry.RoundReopened { Id = new(Guid.NewGuid()), Round = 2 },
                 "Round 2 opened again"
             },
             {
                 new Entry.InstrumentChecked
                 {
-                    Id = Guid.NewGuid(),
+                    Id = new(Guid.NewGuid()),
                     Known = Read("height", 30),
                     Shown = Read("height", 31),
                 },
@@ -365,7 +365,7 @@ public sealed class EntryWordsTests
             {
                 new Entry.TargetSet
                 {
-                    Id = Guid.NewGuid(),
+                    Id = new(Guid.NewGuid()),
                     Target = "own",
                     Amount = "30 cm",
                 },
@@ -374,7 +374,7 @@ public sealed class EntryWordsTests
             {
                 new Entry.TargetSet
                 {
-                    Id = Guid.NewGuid(),
+                    Id = new(Guid.NewGuid()),
                     Target = "own",
                     Amount = "",
                 },
@@ -383,23 +383,23 @@ public sealed class EntryWordsTests
             {
                 new Entry.OverRoundsSet
                 {
-                    Id = Guid.NewGuid(),
+                    Id = new(Guid.NewGuid()),
                     Over = new() { Way = RoundsWay.Best },
                 },
                 "Each team’s best round counts."
             },
             {
-                new Entry.OverRoundsSet { Id = Guid.NewGuid() },
+                new Entry.OverRoundsSet { Id = new(Guid.NewGuid()) },
                 "Each round stands by itself."
             },
             {
-                new Entry.NoteMade { Id = Guid.NewGuid(), Text = "shared the tape" },
+                new Entry.NoteMade { Id = new(Guid.NewGuid()), Text = "shared the tape" },
                 "Note: shared the tape"
             },
             {
                 new Entry.DesignNoted
                 {
-                    Id = Guid.NewGuid(),
+                    Id = new(Guid.NewGuid()),
                     Design = "long arm",
                     Revision = 2,
                     Changed = "lighter cup",
@@ -410,7 +410,7 @@ public sealed class EntryWordsTests
             {
                 new Entry.TaskTicked
                 {
-                    Id = Guid.NewGuid(),
+                    Id = new(Guid.NewGuid()),
                     Part = "tasks",
                     Task = "lamp",
                     Steps = 2,
@@ -420,7 +420,7 @@ public sealed class EntryWordsTests
             {
                 new Entry.TaskTicked
                 {
-                    Id = Guid.NewGuid(),
+                    Id = new(Guid.NewGuid()),
                     Part = "tasks",
                     Task = "lamp",
                 },
@@ -429,7 +429,7 @@ public sealed class EntryWordsTests
             {
                 new Entry.TasksTimed
                 {
-                    Id = Guid.NewGuid(),
+                    Id = new(Guid.NewGuid()),
                     Part = "tasks",
                     Time = new Reading { Measure = "tasks", Typed = "0:41" },
                 },
@@ -438,7 +438,7 @@ public sealed class EntryWordsTests
             {
                 new Entry.LegTimed
                 {
-                    Id = Guid.NewGuid(),
+                    Id = new(Guid.NewGuid()),
                     Part = "relay",
                     Leg = 1,
                     Runner = "Tova M.",
@@ -449,7 +449,7 @@ public sealed class EntryWordsTests
             {
                 new Entry.RelayFaulted
                 {
-                    Id = Guid.NewGuid(),
+                    Id = new(Guid.NewGuid()),
                     Part = "relay",
                     Fault = "drop",
                     Count = 2,
@@ -459,7 +459,7 @@ public sealed class EntryWordsTests
             {
                 new Entry.ItemsCarried
                 {
-                    Id = Guid.NewGuid(),
+                    Id = new(Guid.NewGuid()),
                     Part = "relay",
                     Count = 4,
                 },
@@ -468,7 +468,7 @@ public sealed class EntryWordsTests
             {
                 new Entry.RelayStopped
                 {
-                    Id = Guid.NewGuid(),
+                    Id = new(Guid.NewGuid()),
                     Part = "relay",
                     Reason = "rain",
                 },
@@ -477,7 +477,7 @@ public sealed class EntryWordsTests
             {
                 new Entry.ItemsSorted
                 {
-                    Id = Guid.NewGuid(),
+                    Id = new(Guid.NewGuid()),
                     Part = "bins",
                     Placed = new Dictionary<string, string> { ["x"] = "a" },
                 },
@@ -486,7 +486,7 @@ public sealed class EntryWordsTests
             {
                 new Entry.OrderGiven
                 {
-                    Id = Guid.NewGuid(),
+                    Id = new(Guid.NewGuid()),
                     Part = "order",
                     Sequence = ["q", "p"],
                 },
@@ -495,7 +495,7 @@ public sealed class EntryWordsTests
             {
                 new Entry.PiecesCounted
                 {
-                    Id = Guid.NewGuid(),
+                    Id = new(Guid.NewGuid()),
                     Part = "pieces",
                     Pieces = [new PieceGroup { Count = 3 }],
                 },
@@ -504,7 +504,7 @@ public sealed class EntryWordsTests
             {
                 new Entry.LevelGiven
                 {
-                    Id = Guid.NewGuid(),
+                    Id = new(Guid.NewGuid()),
                     Part = "rubric",
                     Criterion = "clear",
                     Level = 1,
@@ -514,7 +514,7 @@ public sealed class EntryWordsTests
             {
                 new Entry.Purchased
                 {
-                    Id = Guid.NewGuid(),
+                    Id = new(Guid.NewGuid()),
                     Part = "store",
                     Item = "rod",
                     Count = 2,
@@ -524,7 +524,7 @@ public sealed class EntryWordsTests
             {
                 new Entry.Returned
                 {
-                    Id = Guid.NewGuid(),
+                    Id = new(Guid.NewGuid()),
                     Part = "store",
                     Item = "rod",
                 },
@@ -533,7 +533,7 @@ public sealed class EntryWordsTests
             {
                 new Entry.Tallied
                 {
-                    Id = Guid.NewGuid(),
+                    Id = new(Guid.NewGuid()),
                     Part = "walk",
                     Counter = "help",
                 },
@@ -657,5 +657,6 @@ public sealed class EntryWordsTests
             Value = value,
         };
 
-    private static Entry.TrialRecorded Trial(TrialOutcome outcome) => new() { Id = Guid.NewGuid(), Outcome = outcome };
+    private static Entry.TrialRecorded Trial(TrialOutcome outcome) =>
+        new() { Id = new(Guid.NewGuid()), Outcome = outcome };
 }

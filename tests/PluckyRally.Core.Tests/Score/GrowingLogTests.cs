@@ -304,7 +304,7 @@ public sealed class GrowingLogTests
     private static Entry Of(Entry entry, int number, int count) =>
         entry with
         {
-            Id = new(count + 1, 1, 1, new byte[8]),
+            Id = new(new Guid(count + 1, 1, 1, new byte[8])),
             Team =
                 entry.Team.Length > 0 ? entry.Team
                 : IsOfTheClass(entry) ? ""

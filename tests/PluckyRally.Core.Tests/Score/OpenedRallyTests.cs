@@ -40,12 +40,12 @@ public sealed class OpenedRallyTests
     {
         var entry = new Entry.TrialRecorded
         {
-            Id = Guid.NewGuid(),
+            Id = new(Guid.NewGuid()),
             Team = "gulls",
             Outcome = TrialOutcome.Counted,
             Readings = [new Reading { Measure = "height", Typed = "?" }],
         };
-        var strike = new Entry.StruckOut { Id = Guid.NewGuid(), Entry = Guid.NewGuid() };
+        var strike = new Entry.StruckOut { Id = new(Guid.NewGuid()), Entry = new(Guid.NewGuid()) };
         var opened = OpenedRally.Open(Good with { Entries = [entry, strike] }).OrThrow();
         opened.Notes.Select(p => p.At).ShouldBe(["/entries/0/team", "/entries/0/readings/0/typed", "/entries/1/entry"]);
         opened.Rally.Entries.ShouldBeEmpty();
@@ -235,7 +235,7 @@ public sealed class OpenedRallyTests
     [Fact]
     public void A_million_entries_are_refused_by_a_stated_limit()
     {
-        var entry = new Entry.StruckOut { Id = Guid.NewGuid(), Entry = Guid.NewGuid() };
+        var entry = new Entry.StruckOut { Id = new(Guid.NewGuid()), Entry = new(Guid.NewGuid()) };
         OpenedRally
             .Open(Good with { Entries = Enumerable.Repeat<Entry>(entry, 1_000_000).ToArray() })
             .Problems[0]

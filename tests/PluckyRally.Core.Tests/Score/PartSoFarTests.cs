@@ -2,6 +2,7 @@ using System.Text.Json;
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Score;
 using Shouldly;
 using Xunit;
@@ -266,7 +267,7 @@ public sealed class PartSoFarTests
     private static TeamSheet Sheet(Happening rally) =>
         TeamSheet.For(OpenedRally.Open(rally.Rally).OrThrow(), "able", 1)!;
 
-    private static Entry Entry(string json, Guid id) =>
+    private static Entry Entry(string json, EntryId id) =>
         JsonSerializer.Deserialize<Entry>(
             $$"""
             { "kind": {{json.Split("\"kind\":")[1].Split(',')[0]}}, "id": "{{id}}", "team": "able",

@@ -99,14 +99,14 @@ public sealed class RecorderTests
 
     [Fact]
     public void Only_what_is_in_the_log_can_be_struck_out() =>
-        Places(new Entry.StruckOut { Id = Guid.NewGuid(), Entry = Guid.NewGuid() }).ShouldBe(["/entry"]);
+        Places(new Entry.StruckOut { Id = new(Guid.NewGuid()), Entry = new(Guid.NewGuid()) }).ShouldBe(["/entry"]);
 
     [Fact]
     public void A_rule_that_is_not_in_the_brief_cannot_be_checked() =>
         Places(
                 new Entry.RuleChecked
                 {
-                    Id = Guid.NewGuid(),
+                    Id = new(Guid.NewGuid()),
                     Team = "terns",
                     Rule = "float",
                     Met = true,
@@ -119,7 +119,7 @@ public sealed class RecorderTests
     {
         var check = new Entry.InstrumentChecked
         {
-            Id = Guid.NewGuid(),
+            Id = new(Guid.NewGuid()),
             Known = new Reading { Measure = "height", Typed = "0.3 m" },
             Shown = new Reading { Measure = "height", Typed = "31" },
         };

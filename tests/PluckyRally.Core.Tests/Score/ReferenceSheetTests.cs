@@ -1,5 +1,6 @@
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Curves;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Readings;
 using PluckyRally.Core.Results;
 using PluckyRally.Core.Score;
@@ -270,5 +271,5 @@ public sealed class ReferenceSheetTests
             Met = true,
         };
 
-    private static Guid Id() => Guid.CreateVersion7();
+    private static EntryId Id() => new EntryId(Guid.CreateVersion7());
 }

@@ -152,7 +152,7 @@ public sealed class AttendanceTests
     private void Turn(string who, bool here, TeamPreferences? preferences = null, int round = 1)
     {
         foreach (var entry in Attendance.Turn(_rally, round, who, here, preferences ?? new()))
-            _rally = _rally.With(entry with { Id = new Guid(++_ids, 0, 0, new byte[8]) }).OrThrow();
+            _rally = _rally.With(entry with { Id = new(new Guid(++_ids, 0, 0, new byte[8])) }).OrThrow();
     }
 
     private IEnumerable<string> Lines(int round = 1) =>

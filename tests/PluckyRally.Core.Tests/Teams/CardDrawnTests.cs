@@ -2,6 +2,7 @@ using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
 using PluckyRally.Core.Curves;
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Kit;
 using PluckyRally.Core.Parts;
 using PluckyRally.Core.Readings;
@@ -410,10 +411,10 @@ public sealed class CardDrawnTests
             Members = 4,
         };
 
-    private Guid Id()
+    private EntryId Id()
     {
         _ids.Add(new(_ids.Count + 1, 0, 0x7000, 0x80, 0, 0, 0, 0, 0, 0, 3));
-        return _ids[^1];
+        return new EntryId(_ids[^1]);
     }
 
     /// <summary>A minute after the one before, by the server's clock, where it says no time.</summary>
@@ -469,7 +470,7 @@ public sealed class CardDrawnTests
             new Entry.StruckOut
             {
                 Id = Id(),
-                Entry = _ids[nth],
+                Entry = new(_ids[nth]),
                 Reason = "by mistake",
             }
         );

@@ -19,7 +19,7 @@ public sealed class ClassYearTests
             new(2026, 9, 14),
             Placed("cal", "t1"),
             Placed("dee", ""),
-            new Entry.PhaseBegun { Id = Guid.NewGuid(), Phase = "build" }
+            new Entry.PhaseBegun { Id = new(Guid.NewGuid()), Phase = "build" }
         );
         var second = Lesson(new(2026, 9, 21), Placed("dee", ""));
         var history = ClassHistory.Of([new("second", second, [.. Members, "eve"]), new("first", first, [.. Members])]);
@@ -101,7 +101,7 @@ public sealed class ClassYearTests
     private static Entry.StudentPlaced Placed(string student, string team) =>
         new()
         {
-            Id = Guid.NewGuid(),
+            Id = new(Guid.NewGuid()),
             Student = student,
             Team = team,
             Jobs = [],

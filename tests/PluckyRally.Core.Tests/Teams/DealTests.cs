@@ -1,6 +1,7 @@
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
 using PluckyRally.Core.Curves;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Kit;
 using PluckyRally.Core.Score;
 using PluckyRally.Core.Teams;
@@ -355,5 +356,5 @@ public sealed class DealTests
 
     private void Keep(Entry entry) => _rally = _rally.With(Recorder.Accept(_rally, entry).OrThrow()).OrThrow();
 
-    private Guid NextId() => new(++_ids, 0, 0x7000, 0x80, 0, 0, 0, 0, 0, 0, 1);
+    private EntryId NextId() => new(new Guid(++_ids, 0, 0x7000, 0x80, 0, 0, 0, 0, 0, 0, 1));
 }

@@ -63,7 +63,7 @@ public sealed class HeatDrawTests
             .OrThrow();
         var drawn = new Entry.HeatsDrawn
         {
-            Id = Guid.CreateVersion7(),
+            Id = new(Guid.CreateVersion7()),
             Heats = [new(["c", "a"]), new(["b"])],
             Seed = 4,
         };
@@ -71,7 +71,7 @@ public sealed class HeatDrawTests
         opened.In(1).Teams.Select(t => t.Heat).ShouldBe([new(1, 2), new(2, 1), new(1, 1)]);
         opened.In(2).Teams.ShouldAllBe(t => t.Heat == null);
         Recorder
-            .Accept(opened, drawn with { Id = Guid.CreateVersion7(), Heats = [new(["a", "x"]), new(["a"])] })
+            .Accept(opened, drawn with { Id = new(Guid.CreateVersion7()), Heats = [new(["a", "x"]), new(["a"])] })
             .Problems.Select(p => p.At)
             .ShouldBe(["/heats/0/teams/1", "/heats/1/teams/0"]);
         LogLine.OfLesson(opened, 1).Select(l => l.Says).ShouldContain("2 heats drawn by number 4");

@@ -1,6 +1,7 @@
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Curves;
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Route;
 using PluckyRally.Core.Score;
 using PluckyRally.Core.Teams;
@@ -339,11 +340,11 @@ public sealed class RosterTests
             }
         );
 
-    private Guid Keep(Entry entry)
+    private EntryId Keep(Entry entry)
     {
         _rally = _rally.With(Recorder.Accept(_rally, entry).OrThrow()).OrThrow();
         return entry.Id;
     }
 
-    private Guid NextId() => new(++_ids, 0, 0x7000, 0x80, 0, 0, 0, 0, 0, 0, 1);
+    private EntryId NextId() => new(new Guid(++_ids, 0, 0x7000, 0x80, 0, 0, 0, 0, 0, 0, 1));
 }

@@ -18,7 +18,7 @@ public sealed class BriefPlanTests
     public void Teams_are_made_for_a_day_of_the_plan(string day, bool week, string made, string why) =>
         new BriefPlan
         {
-            Brief = Guid.NewGuid(),
+            Brief = new(Guid.NewGuid()),
             Date = Day(day),
             WholeWeek = week,
         }

@@ -3,6 +3,7 @@ using System.Net.Http.Json;
 using Microsoft.AspNetCore.SignalR;
 using Microsoft.AspNetCore.SignalR.Client;
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Results;
 using PluckyRally.Core.Run;
 using PluckyRally.Core.Score;
@@ -180,7 +181,7 @@ public sealed class AccessTests : IDisposable
                 await Send<Entry>(
                     judge,
                     $"/api/rallies/{rally}/entries",
-                    new Entry.RoundClosed { Id = Guid.CreateVersion7() }
+                    new Entry.RoundClosed { Id = new(Guid.CreateVersion7()) }
                 )
             )
         ).ShouldBe(["/kind"]);
@@ -388,7 +389,7 @@ public sealed class AccessTests : IDisposable
     private static async Task<WhoAmI> Who(HttpClient device) =>
         (await device.GetFromJsonAsync<WhoAmI>("/api/who", Json.Options, TestContext.Current.CancellationToken))!;
 
-    private static async Task<int> Rows(HttpClient device, Guid rally)
+    private static async Task<int> Rows(HttpClient device, RallyId rally)
     {
         using var answer = await device.GetAsync(
             $"/api/rallies/{rally}/wall/board",
@@ -398,27 +399,27 @@ public sealed class AccessTests : IDisposable
     }
 
     /// <summary>A rally, made by the teacher, who sets the password at the first one.</summary>
-    private async Task<Guid> Begin(string title = "Rain catcher")
+    private async Task<RallyId> Begin(string title = "Rain catcher")
     {
         if ((await Who(_app.Client)).Role != CallerRole.Teacher)
             (await Send(_app.Client, "/api/password", new PasswordTyped(Password))).EnsureSuccessStatusCode();
         return await _app.Begin(Sample.Brief(title), "Able", "Baker");
     }
 
-    private async Task<Pass> Make(Guid rally, PassKind kind)
+    private async Task<Pass> Make(RallyId rally, PassKind kind)
     {
         using var made = await Send(_app.Client, $"/api/rallies/{rally}/passes", new NewPass(kind));
         return (await made.Content.ReadFromJsonAsync<Pass>(Json.Options, TestContext.Current.CancellationToken))!;
     }
 
-    private async Task<HttpClient> Join(Guid rally, PassKind kind, string name)
+    private async Task<HttpClient> Join(RallyId rally, PassKind kind, string name)
     {
         var device = _app.Device();
         await Join(device, rally, kind, name);
         return device;
     }
 
-    private async Task Join(HttpClient device, Guid rally, PassKind kind, string name) =>
+    private async Task Join(HttpClient device, RallyId rally, PassKind kind, string name) =>
         (
             await Send(device, "/api/join", new CodeTyped((await Make(rally, kind)).Code, name))
         ).EnsureSuccessStatusCode();

@@ -1,5 +1,6 @@
 using System.Net.Http.Json;
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Score;
 using PluckyRally.Data.Passes;
 using PluckyRally.Web.Access;
@@ -20,27 +21,27 @@ internal sealed class Classroom : IDisposable
     public void Dispose() => AppPool.Return(App, lan: true);
 
     /// <summary>A rally, made by the teacher, who sets the password at the first one.</summary>
-    public async Task<Guid> Begin(string title = "Rain catcher")
+    public async Task<RallyId> Begin(string title = "Rain catcher")
     {
         if ((await Who(Teacher)).Role != CallerRole.Teacher)
             (await Send(Teacher, "/api/password", new PasswordTyped(Password))).EnsureSuccessStatusCode();
         return await App.Begin(Sample.Brief(title), "Able", "Baker");
     }
 
-    public async Task<string> Code(Guid rally, PassKind kind = PassKind.Judge)
+    public async Task<string> Code(RallyId rally, PassKind kind = PassKind.Judge)
     {
         using var made = await Send(Teacher, $"/api/rallies/{rally}/passes", new NewPass(kind));
         return (await made.Content.ReadFromJsonAsync<Pass>(Json.Options, TestContext.Current.CancellationToken))!.Code;
     }
 
-    public async Task<HttpClient> Judge(Guid rally, string name)
+    public async Task<HttpClient> Judge(RallyId rally, string name)
     {
         var device = App.Device();
         (await Send(device, "/api/join", new CodeTyped(await Code(rally), name))).EnsureSuccessStatusCode();
         return device;
     }
 
-    public async Task<HttpClient> Wall(Guid rally)
+    public async Task<HttpClient> Wall(RallyId rally)
     {
         var device = App.Device();
         (await Send(device, "/api/join", new CodeTyped(await Code(rally, PassKind.Wall)))).EnsureSuccessStatusCode();
@@ -53,7 +54,7 @@ internal sealed class Classroom : IDisposable
     public static Task<HttpResponseMessage> Send<T>(HttpClient device, string path, T value) =>
         device.PostAsync(path, RunningApp.Body(Json.Write(value)), TestContext.Current.CancellationToken);
 
-    public static async Task Record(HttpClient device, Guid rally, Entry entry)
+    public static async Task Record(HttpClient device, RallyId rally, Entry entry)
     {
         using var answer = await Send(device, $"/api/rallies/{rally}/entries", entry);
         answer.IsSuccessStatusCode.ShouldBeTrue(
@@ -62,7 +63,7 @@ internal sealed class Classroom : IDisposable
     }
 
     /// <summary>Why an entry is refused.</summary>
-    public static async Task<string?> Refusal(HttpClient device, Guid rally, Entry entry) =>
+    public static async Task<string?> Refusal(HttpClient device, RallyId rally, Entry entry) =>
         (await RunningApp.Read(await Send(device, $"/api/rallies/{rally}/entries", entry)))
             .GetProperty("title")
             .GetString();

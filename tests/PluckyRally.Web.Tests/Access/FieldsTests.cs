@@ -1,6 +1,7 @@
 using System.Text.Json;
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Run;
 using PluckyRally.Core.Score;
 using PluckyRally.Tests;
@@ -446,7 +447,7 @@ public sealed class FieldsTests : IDisposable
             rally,
             new Entry.NoteMade
             {
-                Id = Guid.CreateVersion7(),
+                Id = new(Guid.CreateVersion7()),
                 Team = "t1",
                 Text = "argued about the plan",
             }
@@ -456,7 +457,7 @@ public sealed class FieldsTests : IDisposable
             rally,
             new Entry.ItemsSorted
             {
-                Id = Guid.CreateVersion7(),
+                Id = new(Guid.CreateVersion7()),
                 Team = "t1",
                 Part = "finds",
                 Placed = new Dictionary<string, string> { ["x"] = "Animal", ["y"] = "Animal" },
@@ -468,7 +469,7 @@ public sealed class FieldsTests : IDisposable
             rally,
             new Entry.NoteMade
             {
-                Id = Guid.CreateVersion7(),
+                Id = new(Guid.CreateVersion7()),
                 Team = "t1",
                 Text = "shared the tape",
             }
@@ -490,25 +491,25 @@ public sealed class FieldsTests : IDisposable
 
     public void Dispose() => _class.Dispose();
 
-    private static async Task<Guid> Rally(Classroom room, string file)
+    private static async Task<RallyId> Rally(Classroom room, string file)
     {
         var text = await File.ReadAllTextAsync(file, TestContext.Current.CancellationToken);
         var taken = await room.App.Post("/api/files", text);
         taken.EnsureSuccessStatusCode();
         var id = (await RunningApp.Read(taken)).GetProperty("id").GetGuid();
         if (file.EndsWith(".rally.json", StringComparison.Ordinal))
-            return id;
+            return new RallyId(id);
         var begun = await room.App.Post(
             "/api/rallies",
             new NewRally
             {
-                Brief = id,
+                Brief = new(id),
                 Name = "A class",
                 Teams = [new NewTeam("Able"), new NewTeam("Baker")],
             }
         );
         begun.EnsureSuccessStatusCode();
-        return (await RunningApp.Read(begun)).GetProperty("id").GetGuid();
+        return new RallyId((await RunningApp.Read(begun)).GetProperty("id").GetGuid());
     }
 
     private static async Task<string> Text(HttpClient device, string path)

@@ -3,6 +3,7 @@ using System.Net.Http.Headers;
 using System.Net.Http.Json;
 using Microsoft.Extensions.DependencyInjection;
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Score;
 using PluckyRally.Data.Passes;
@@ -128,9 +129,9 @@ public sealed class JudgingWindowTests : IDisposable
 
     public void Dispose() => _class.Dispose();
 
-    private static Entry Note() => new Entry.NoteMade { Id = Guid.CreateVersion7(), Text = "It leans." };
+    private static Entry Note() => new Entry.NoteMade { Id = new(Guid.CreateVersion7()), Text = "It leans." };
 
-    private async Task<string> Join(Guid rally, string name)
+    private async Task<string> Join(RallyId rally, string name)
     {
         using var joined = await Classroom.Send(
             _class.Teacher,

@@ -57,7 +57,7 @@ public sealed class RightsTests : IDisposable
                     Json.Write<Entry>(
                         new Entry.LookedBack
                         {
-                            Id = Guid.CreateVersion7(),
+                            Id = new(Guid.CreateVersion7()),
                             Team = "t1",
                             Worked = "all of it",
                         }
@@ -115,7 +115,7 @@ public sealed class RightsTests : IDisposable
                 .Append(
                     new Entry.KitCounted
                     {
-                        Id = Guid.CreateVersion7(),
+                        Id = new(Guid.CreateVersion7()),
                         Team = "t1",
                         Way = KitWay.Out,
                         Amounts = [],
@@ -142,7 +142,7 @@ public sealed class RightsTests : IDisposable
             rally,
             new Entry.LookedBack
             {
-                Id = Guid.CreateVersion7(),
+                Id = new(Guid.CreateVersion7()),
                 Team = "t1",
                 Worked = "the funnel",
             }
@@ -152,7 +152,7 @@ public sealed class RightsTests : IDisposable
         (await Worked("t2")).ShouldBe("the funnel", "it speaks for the team that it said at first");
         var other = new Entry.LookedBack
         {
-            Id = Guid.CreateVersion7(),
+            Id = new(Guid.CreateVersion7()),
             Team = "t2",
             Worked = "the tray",
         };
@@ -226,7 +226,7 @@ public sealed class RightsTests : IDisposable
                     await Classroom.Send(
                         device,
                         $"/api/rallies/{rally}/entries",
-                        (Entry)new Entry.LookedBack { Id = Guid.CreateVersion7(), Team = "t1" }
+                        (Entry)new Entry.LookedBack { Id = new(Guid.CreateVersion7()), Team = "t1" }
                     )
                 ).StatusCode
             );
@@ -245,7 +245,7 @@ public sealed class RightsTests : IDisposable
             rally,
             new Entry.TagSeen
             {
-                Id = Guid.CreateVersion7(),
+                Id = new(Guid.CreateVersion7()),
                 Team = "t1",
                 Word = "wide mouth",
             }
@@ -374,7 +374,7 @@ public sealed class RightsTests : IDisposable
                 (Entry)
                     new Entry.NoteMade
                     {
-                        Id = Guid.CreateVersion7(),
+                        Id = new(Guid.CreateVersion7()),
                         Team = "t1",
                         Text = $"note {i}",
                     }
@@ -382,7 +382,7 @@ public sealed class RightsTests : IDisposable
             .ToList();
         notes[30] = new Entry.NoteMade
         {
-            Id = Guid.CreateVersion7(),
+            Id = new(Guid.CreateVersion7()),
             Team = "t9",
             Text = "nobody's",
         };
@@ -418,22 +418,22 @@ public sealed class RightsTests : IDisposable
     private static Entry.StruckOut Strike(Entry entry) =>
         new()
         {
-            Id = Guid.CreateVersion7(),
+            Id = new(Guid.CreateVersion7()),
             Entry = entry.Id,
             Team = entry.Team,
         };
 
     private static Entry[] TeachersOwn() =>
         [
-            new Entry.TestOrderSet { Id = Guid.CreateVersion7(), Teams = ["t2", "t1"] },
-            new Entry.PlanCleared { Id = Guid.CreateVersion7(), Team = "t1" },
+            new Entry.TestOrderSet { Id = new(Guid.CreateVersion7()), Teams = ["t2", "t1"] },
+            new Entry.PlanCleared { Id = new(Guid.CreateVersion7()), Team = "t1" },
             new Entry.AwardGiven
             {
-                Id = Guid.CreateVersion7(),
+                Id = new(Guid.CreateVersion7()),
                 Team = "t1",
                 Name = "Calmest",
             },
-            new Entry.RoundClosed { Id = Guid.CreateVersion7() },
-            new Entry.RoundReopened { Id = Guid.CreateVersion7() },
+            new Entry.RoundClosed { Id = new(Guid.CreateVersion7()) },
+            new Entry.RoundReopened { Id = new(Guid.CreateVersion7()) },
         ];
 }

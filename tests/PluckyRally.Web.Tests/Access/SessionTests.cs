@@ -7,6 +7,7 @@ using Microsoft.AspNetCore.SignalR.Client;
 using Microsoft.Extensions.DependencyInjection;
 using Microsoft.Extensions.Options;
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Score;
 using PluckyRally.Data.Owners;
 using PluckyRally.Data.Passes;
@@ -86,7 +87,7 @@ public sealed class SessionTests : IDisposable
         };
         device.DefaultRequestHeaders.Add("Cookie", cookie);
         (await Classroom.Who(device)).Role.ShouldBe(CallerRole.Teacher);
-        rally.ShouldNotBe(Guid.Empty);
+        rally.ShouldNotBe(default);
         await using var db = again.OpenDb();
         db.Sessions.Select(s => s.Id)
             .ToList()
@@ -222,7 +223,7 @@ public sealed class SessionTests : IDisposable
     }
 
     /// <summary>The device's cookies go along: a hub client has none of its own.</summary>
-    private async Task<HubConnection> Follow(HttpClient judge, Guid rally)
+    private async Task<HubConnection> Follow(HttpClient judge, RallyId rally)
     {
         using var probe = new HttpRequestMessage(HttpMethod.Post, "/api/join")
         {

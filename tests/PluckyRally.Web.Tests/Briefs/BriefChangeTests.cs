@@ -2,6 +2,7 @@ using System.Net;
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Documents;
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Readings;
 using PluckyRally.Core.Results;
 using PluckyRally.Core.Score;
@@ -102,7 +103,7 @@ public sealed class BriefChangeTests : IDisposable
                     (Entry)
                         new Entry.BriefMended
                         {
-                            Id = Guid.CreateVersion7(),
+                            Id = new(Guid.CreateVersion7()),
                             Reason = "unseen",
                             Changes = BriefChanges.Between(brief, brief with { Title = "Other" }),
                         }
@@ -217,7 +218,7 @@ public sealed class BriefChangeTests : IDisposable
         (await _app.Get<RallyOpened>($"/api/rallies/{id}")).Progress.Running.ShouldBe(2);
     }
 
-    private async Task Record(Guid rally, params Entry[] entries)
+    private async Task Record(RallyId rally, params Entry[] entries)
     {
         foreach (var entry in entries)
             (await _app.Post($"/api/rallies/{rally}/entries", entry)).EnsureSuccessStatusCode();

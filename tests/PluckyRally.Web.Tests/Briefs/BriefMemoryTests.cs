@@ -33,7 +33,7 @@ public sealed class BriefMemoryTests : IDisposable
         (
             await _app.Post<Entry>(
                 $"/api/rallies/{rally}/entries",
-                new Entry.NoteMade { Id = Guid.CreateVersion7(), Text = "Hinge: 100% wire, été" }
+                new Entry.NoteMade { Id = new(Guid.CreateVersion7()), Text = "Hinge: 100% wire, été" }
             )
         ).EnsureSuccessStatusCode();
         (
@@ -41,7 +41,7 @@ public sealed class BriefMemoryTests : IDisposable
                 $"/api/rallies/{rally}/entries",
                 new Entry.LookedBack
                 {
-                    Id = Guid.CreateVersion7(),
+                    Id = new(Guid.CreateVersion7()),
                     Team = "t1",
                     Change = "a wider mouth",
                 }

@@ -2,6 +2,7 @@ using System.Net;
 using System.Text.Json.Nodes;
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Web.Briefs;
 using Shouldly;
 using Xunit;
@@ -151,7 +152,7 @@ public sealed class BriefTests : IDisposable
     private async Task<Guid> Added(string json) =>
         (await RunningApp.Read(await _app.Post("/api/briefs", json))).GetProperty("id").GetGuid();
 
-    private Task<HttpResponseMessage> Save(Guid id, Brief brief, string? tag)
+    private Task<HttpResponseMessage> Save(BriefId id, Brief brief, string? tag)
     {
         var request = new HttpRequestMessage(HttpMethod.Put, $"/api/briefs/{id}")
         {

@@ -25,7 +25,7 @@ public sealed class RehearsalTests : IDisposable
     [Fact]
     public async Task How_far_it_is_comes_first_then_the_report_then_what_was_tried()
     {
-        var steps = await Steps(new(Lucky(), "", new RehearsalAsked { Classes = 200, Alike = 20 }, Guid.Empty));
+        var steps = await Steps(new(Lucky(), "", new RehearsalAsked { Classes = 200, Alike = 20 }, default));
         steps.TakeWhile(s => s.Report is null).Select(s => s.Played).ShouldBe([50, 100, 150, 200]);
         var report = steps.Single(s => s.Report is not null).Report!;
         report.Findings.ShouldContain(f => f.Id == "luck");
@@ -40,18 +40,18 @@ public sealed class RehearsalTests : IDisposable
     {
         var refused = await _app.Post(
             "/api/drafts/rehearsal",
-            new DraftRehearsal(Lucky(), "", new RehearsalAsked { Teams = 1 }, Guid.Empty)
+            new DraftRehearsal(Lucky(), "", new RehearsalAsked { Teams = 1 }, default)
         );
         refused.StatusCode.ShouldBe(HttpStatusCode.UnprocessableEntity);
         (await RunningApp.Places(refused)).ShouldBe(["/teams"]);
         (
-            await _app.Post("/api/drafts/rehearsal", new DraftRehearsal(Lucky(), "no such tier", new(), Guid.Empty))
+            await _app.Post("/api/drafts/rehearsal", new DraftRehearsal(Lucky(), "no such tier", new(), default))
         ).StatusCode.ShouldBe(HttpStatusCode.UnprocessableEntity);
         (
             await RunningApp.Places(
                 await _app.Post(
                     "/api/drafts/rehearsal/beside",
-                    new DraftBeside(Lucky(), "", new() { Seed = 2 }, [Change.Set("/no/such/place", 1)], Guid.Empty)
+                    new DraftBeside(Lucky(), "", new() { Seed = 2 }, [Change.Set("/no/such/place", 1)], default)
                 )
             )
         ).ShouldBe(["/no/such/place"]);
@@ -62,7 +62,7 @@ public sealed class RehearsalTests : IDisposable
     {
         var answer = await _app.Post(
             "/api/drafts/rehearsal/beside",
-            new DraftBeside(Lucky(), "", new() { Classes = 100 }, [Change.Set("/trials/attempts", 3)], Guid.Empty)
+            new DraftBeside(Lucky(), "", new() { Classes = 100 }, [Change.Set("/trials/attempts", 3)], default)
         );
         var beside = (await RunningApp.Read(answer)).Deserialize<RehearsalBeside>(Json.Options)!;
         beside.Classes.ShouldBe(100);
@@ -92,7 +92,7 @@ public sealed class RehearsalTests : IDisposable
                     $"/api/rallies/{rally}/entries",
                     new Entry.TrialRecorded
                     {
-                        Id = Guid.CreateVersion7(),
+                        Id = new(Guid.CreateVersion7()),
                         Team = $"t{i}",
                         Attempt = 1,
                         Outcome = TrialOutcome.Counted,
@@ -106,8 +106,7 @@ public sealed class RehearsalTests : IDisposable
         var told = Height(await Steps(new(Lucky(), "", new() { Classes = 10 }, brief)));
         told.From.ShouldBe("5 times in “Class 4”");
         told.Expected.ShouldBe(new(30, 90, 150));
-        Height(await Steps(new(Lucky(), "", new() { Classes = 10 }, Guid.Empty)))
-            .From.ShouldBe("what the brief expects");
+        Height(await Steps(new(Lucky(), "", new() { Classes = 10 }, default))).From.ShouldBe("what the brief expects");
 
         var expected = await _app.Get<ClassAsExpected>($"/api/rallies/{rally}/expected");
         expected.Brief.ShouldBe(brief);

@@ -4,6 +4,7 @@ using System.Text.Json;
 using Microsoft.EntityFrameworkCore;
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Score;
 using PluckyRally.Web.Briefs;
 using Shouldly;
@@ -38,7 +39,7 @@ public sealed class ShelfTests : IDisposable
     {
         var entry = new Entry.TrialRecorded
         {
-            Id = Guid.NewGuid(),
+            Id = new(Guid.NewGuid()),
             Team = "terns",
             Outcome = TrialOutcome.Counted,
             Readings = [new() { Measure = "caught", Typed = "a lot" }],
@@ -58,7 +59,7 @@ public sealed class ShelfTests : IDisposable
 
         var rally = (await RunningApp.Read(await _app.Post("/api/files", file))).GetProperty("id").GetGuid();
         var aside = (await _app.Get<JsonElement>($"/api/rallies/{rally}")).GetProperty("aside");
-        aside[0].GetProperty("entry").GetProperty("id").GetGuid().ShouldBe(entry.Id);
+        aside[0].GetProperty("entry").GetProperty("id").GetGuid().ShouldBe(entry.Id.Value);
         aside[0]
             .GetProperty("problems")[0]
             .GetProperty("what")
@@ -68,7 +69,7 @@ public sealed class ShelfTests : IDisposable
 
         var strike = new Entry.StruckOut
         {
-            Id = Guid.NewGuid(),
+            Id = new(Guid.NewGuid()),
             Team = "terns",
             Entry = entry.Id,
             Reason = "set aside",
@@ -99,7 +100,7 @@ public sealed class ShelfTests : IDisposable
     {
         var id = await _app.AddBrief(Sample.Brief());
         var copy = (await RunningApp.Read(await _app.Post($"/api/briefs/{id}/copy", "{}"))).GetProperty("id").GetGuid();
-        copy.ShouldNotBe(id);
+        copy.ShouldNotBe(id.Value);
         (await _app.Get<Brief>($"/api/briefs/{copy}")).Title.ShouldBe("Rain catcher (copy)");
     }
 
@@ -227,7 +228,7 @@ public sealed class ShelfTests : IDisposable
 
     public void Dispose() => AppPool.Return(_app);
 
-    private async Task<IReadOnlyList<JsonElement>> Versions(Guid id) =>
+    private async Task<IReadOnlyList<JsonElement>> Versions(BriefId id) =>
         [
             .. (
                 await _app.Client.GetFromJsonAsync<JsonElement>(
@@ -237,7 +238,7 @@ public sealed class ShelfTests : IDisposable
             ).EnumerateArray(),
         ];
 
-    private async Task Save(Guid id, string title, int revision)
+    private async Task Save(BriefId id, string title, int revision)
     {
         var request = new HttpRequestMessage(HttpMethod.Put, $"/api/briefs/{id}")
         {
@@ -247,7 +248,7 @@ public sealed class ShelfTests : IDisposable
         (await _app.Client.SendAsync(request, TestContext.Current.CancellationToken)).EnsureSuccessStatusCode();
     }
 
-    private Task<HttpResponseMessage> Restore(Guid id, int version, string? tag)
+    private Task<HttpResponseMessage> Restore(BriefId id, int version, string? tag)
     {
         var request = new HttpRequestMessage(HttpMethod.Post, $"/api/briefs/{id}/versions/{version}/restored");
         if (tag is not null)

@@ -4,6 +4,7 @@ using System.Text.Json;
 using Ical.Net;
 using PluckyRally.Core.Day;
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Papers;
 using PluckyRally.Core.Results;
 using PluckyRally.Core.Score;
@@ -85,13 +86,13 @@ public sealed class DayTests : IDisposable
             one,
             new Entry.SentToTable
             {
-                Id = Guid.CreateVersion7(),
+                Id = new(Guid.CreateVersion7()),
                 Team = "t3",
                 Table = 2,
             }
         );
         Lines(await Open(device, id)).ShouldBe(["1: ", "2: Baker, Cole"]);
-        (await Classroom.Refusal(device, one, new Entry.RoundClosed { Id = Guid.CreateVersion7() })).ShouldBe(
+        (await Classroom.Refusal(device, one, new Entry.RoundClosed { Id = new(Guid.CreateVersion7()) })).ShouldBe(
             "This is the teacher's to record."
         );
         (
@@ -100,7 +101,7 @@ public sealed class DayTests : IDisposable
                 one,
                 new Entry.AnswerGiven
                 {
-                    Id = Guid.CreateVersion7(),
+                    Id = new(Guid.CreateVersion7()),
                     Team = "t1",
                     Question = 1,
                     Text = "Yes",
@@ -282,7 +283,7 @@ public sealed class DayTests : IDisposable
             opened.Rallies[1].Rally,
             new Entry.TeamChanged
             {
-                Id = Guid.CreateVersion7(),
+                Id = new(Guid.CreateVersion7()),
                 Team = "t1",
                 Name = "Gulls",
                 ShortCode = "01",
@@ -367,7 +368,7 @@ public sealed class DayTests : IDisposable
             "/api/days/check",
             day with
             {
-                Slots = [new() { Rally = Guid.CreateVersion7() }],
+                Slots = [new() { Rally = new(Guid.CreateVersion7()) }],
             }
         );
         (await RunningApp.Places(gone)).ShouldBe(["/slots/0/rally"]);

@@ -4,6 +4,7 @@ using System.Text.Json;
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Day;
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Papers;
 using PluckyRally.Core.Results;
 using PluckyRally.Core.Score;
@@ -115,7 +116,7 @@ public sealed class FairTests : IDisposable
         string code,
         string name,
         Guid day,
-        IReadOnlyList<(Guid Rally, int Table)> tables,
+        IReadOnlyList<(RallyId Rally, int Table)> tables,
         CancellationToken stop
     )
     {
@@ -129,7 +130,7 @@ public sealed class FairTests : IDisposable
                 [
                     new Entry.SentToTable
                     {
-                        Id = Guid.CreateVersion7(),
+                        Id = new(Guid.CreateVersion7()),
                         Team = late.Team,
                         Table = table,
                         NotHere = true,
@@ -149,7 +150,12 @@ public sealed class FairTests : IDisposable
     }
 
     /// <summary>All that was recorded without a line, in its order, with the times at which it was.</summary>
-    private async Task AfterTheLineWasCut(string code, Guid day, (Guid Rally, int Table) table, CancellationToken stop)
+    private async Task AfterTheLineWasCut(
+        string code,
+        Guid day,
+        (RallyId Rally, int Table) table,
+        CancellationToken stop
+    )
     {
         using var device = await Join(code, "Cut off", stop);
         var ago = DateTimeOffset.UtcNow.AddMinutes(-10);
@@ -164,7 +170,7 @@ public sealed class FairTests : IDisposable
     }
 
     /// <summary>The sheets of the table on paper, typed in by a helper on a device of its own.</summary>
-    private async Task TypeIn(string code, Guid day, (Guid Rally, int Table) table, CancellationToken stop)
+    private async Task TypeIn(string code, Guid day, (RallyId Rally, int Table) table, CancellationToken stop)
     {
         using var device = await Join(code, "Avis", stop);
         foreach (var team in await Line(device, day, table.Rally, table.Table))
@@ -193,7 +199,7 @@ public sealed class FairTests : IDisposable
     /// <summary>
     /// In each tier the most caught wins; who caught alike shares a place. A tenth of a point for a mL.
     /// </summary>
-    private async Task CountByHand(Guid day, IReadOnlyList<Guid> rallies, int teams)
+    private async Task CountByHand(Guid day, IReadOnlyList<RallyId> rallies, int teams)
     {
         await _class.App.Put(
             $"/api/days/{day}",
@@ -253,7 +259,7 @@ public sealed class FairTests : IDisposable
         return device;
     }
 
-    private async Task Send(HttpClient device, Guid rally, IReadOnlyList<Entry> entries, CancellationToken stop)
+    private async Task Send(HttpClient device, RallyId rally, IReadOnlyList<Entry> entries, CancellationToken stop)
     {
         using var sent = await device.PostAsync(
             $"/api/rallies/{rally}/entries/many",
@@ -266,7 +272,7 @@ public sealed class FairTests : IDisposable
         Interlocked.Add(ref _recorded, entries.Count);
     }
 
-    private async Task<IReadOnlyList<TeamAtTable>> Line(HttpClient device, Guid day, Guid rally, int table) =>
+    private async Task<IReadOnlyList<TeamAtTable>> Line(HttpClient device, Guid day, RallyId rally, int table) =>
         (await Open(device, day)).Rallies.Single(r => r.Rally == rally).Tables[table - 1].Line;
 
     private async Task<DayOpened> Open(HttpClient device, Guid day)

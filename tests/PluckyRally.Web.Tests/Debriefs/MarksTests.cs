@@ -28,7 +28,7 @@ public sealed class MarksTests : IDisposable
             rally,
             new Entry.MarkGiven
             {
-                Id = Guid.CreateVersion7(),
+                Id = new(Guid.CreateVersion7()),
                 Team = "t1",
                 Criterion = "why",
                 Level = 2,
@@ -50,7 +50,7 @@ public sealed class MarksTests : IDisposable
                 rally,
                 new Entry.MarkGiven
                 {
-                    Id = Guid.CreateVersion7(),
+                    Id = new(Guid.CreateVersion7()),
                     Team = "t1",
                     Criterion = "why",
                     Level = 1,

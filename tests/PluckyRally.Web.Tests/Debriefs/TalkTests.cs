@@ -31,7 +31,7 @@ public sealed class TalkTests : IDisposable
         await Classroom.Record(
             _class.Teacher,
             rally,
-            new Entry.AnswersHeld { Id = Guid.CreateVersion7(), Held = true }
+            new Entry.AnswersHeld { Id = new(Guid.CreateVersion7()), Held = true }
         );
         (
             await _class.App.Post(
@@ -45,7 +45,7 @@ public sealed class TalkTests : IDisposable
         ).EnsureSuccessStatusCode();
         var answer = new Entry.AnswerGiven
         {
-            Id = Guid.CreateVersion7(),
+            Id = new(Guid.CreateVersion7()),
             Team = "t1",
             Question = 1,
             Text = "a wide foot",
@@ -54,7 +54,7 @@ public sealed class TalkTests : IDisposable
         (await Wall()).Answers.ShouldBeEmpty();
         var show = new Entry.AnswerShown
         {
-            Id = Guid.CreateVersion7(),
+            Id = new(Guid.CreateVersion7()),
             Team = "t1",
             Answer = answer.Id,
         };

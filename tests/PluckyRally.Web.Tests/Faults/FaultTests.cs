@@ -480,7 +480,7 @@ public sealed class FaultTests : IDisposable
                         Json.Write(
                             new NewRally
                             {
-                                Brief = brief.GetProperty("id").GetGuid(),
+                                Brief = new(brief.GetProperty("id").GetGuid()),
                                 Name = "A class",
                                 Teams = [new NewTeam("Able")],
                             }

@@ -155,7 +155,7 @@ public sealed class FuzzTests : IDisposable
                 {
                     Name = "Quay day",
                     Date = new(2026, 11, 27),
-                    Slots = [new() { Rally = Guid.Parse(rallies[0]) }],
+                    Slots = [new() { Rally = new(Guid.Parse(rallies[0])) }],
                 }
             )
         );

@@ -5,6 +5,7 @@ using CsvHelper.Configuration;
 using ExcelDataReader;
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Documents;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Readings;
 using PluckyRally.Core.Score;
 using Shouldly;
@@ -132,7 +133,7 @@ public sealed class TablesTests : IDisposable
 
     public void Dispose() => AppPool.Return(_app);
 
-    private async Task<Guid> Rally()
+    private async Task<RallyId> Rally()
     {
         var rally = await _app.Begin(Sample.Brief(), "=Able+1", "Baker");
         foreach (var entry in new Entry[] { Sample.Caught("210 mL"), Sample.Caught("180"), Sample.Stands(true) })

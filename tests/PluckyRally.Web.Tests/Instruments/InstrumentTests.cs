@@ -5,6 +5,7 @@ using System.Threading.Channels;
 using Microsoft.AspNetCore.SignalR.Client;
 using Microsoft.Extensions.DependencyInjection;
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Readings;
 using PluckyRally.Web.Instruments;
 using PluckyRally.Web.Live;
@@ -133,9 +134,10 @@ public sealed class InstrumentTests : IDisposable
         return client;
     }
 
-    private Task<List<Instrument>> All(Guid rally) => _app.Get<List<Instrument>>($"/api/rallies/{rally}/instruments");
+    private Task<List<Instrument>> All(RallyId rally) =>
+        _app.Get<List<Instrument>>($"/api/rallies/{rally}/instruments");
 
-    private async Task Until(Guid rally, Predicate<Instrument> holds)
+    private async Task Until(RallyId rally, Predicate<Instrument> holds)
     {
         using var patience = CancellationTokenSource.CreateLinkedTokenSource(TestContext.Current.CancellationToken);
         patience.CancelAfter(TimeSpan.FromSeconds(60));

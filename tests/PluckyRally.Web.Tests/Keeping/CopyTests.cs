@@ -1,4 +1,5 @@
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Score;
 using PluckyRally.Data.Copies;
 using PluckyRally.Data.Folder;
@@ -35,7 +36,7 @@ public sealed class CopyTests : IDisposable
         (
             await _app.Post<Entry>(
                 $"/api/rallies/{rally}/entries",
-                new Entry.RoundClosed { Id = Guid.CreateVersion7() }
+                new Entry.RoundClosed { Id = new(Guid.CreateVersion7()) }
             )
         ).EnsureSuccessStatusCode();
         await Until(k => k.Copies[0].Reason == CopyReason.RallyEnded);
@@ -147,7 +148,7 @@ public sealed class CopyTests : IDisposable
 
     private Task<Kept> Kept() => _app.Get<Kept>("/api/kept");
 
-    private async Task Photo(Guid rally)
+    private async Task Photo(RallyId rally)
     {
         var body = new ByteArrayContent(Jpegs.Plain(60, 40));
         body.Headers.ContentType = new("image/jpeg");

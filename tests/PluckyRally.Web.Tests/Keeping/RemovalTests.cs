@@ -1,4 +1,5 @@
 using System.Net;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Score;
 using PluckyRally.Data.Removals;
 using PluckyRally.Web.Briefs;
@@ -47,8 +48,8 @@ public sealed class RemovalTests : IDisposable
         (await _app.Get<List<Removed>>("/api/kept/removed"))
             .Select(r => (r.Sort, r.Name))
             .ShouldBe([(RemovedSort.Brief, "Rain catcher"), (RemovedSort.Rally, "A class")]);
-        await Back(RemovedSort.Rally, rally);
-        await Back(RemovedSort.Brief, brief);
+        await Back(RemovedSort.Rally, rally.Value);
+        await Back(RemovedSort.Brief, brief.Value);
         (await _app.Get<RallyOpened>($"/api/rallies/{rally}")).Progress.AsOf.ShouldBe(1);
         (await _app.Get<List<BriefOnShelf>>("/api/briefs")).Count.ShouldBe(1);
         (await _app.Post($"/api/kept/removed/rally/{rally}/back", "{}")).StatusCode.ShouldBe(HttpStatusCode.NotFound);
@@ -71,7 +72,7 @@ public sealed class RemovalTests : IDisposable
         found
             .Removed.Select(r => (r.Sort, r.Archived))
             .ShouldBe([(RemovedSort.Rally, false), (RemovedSort.Brief, true)], ignoreOrder: true);
-        await Back(RemovedSort.Brief, brief);
+        await Back(RemovedSort.Brief, brief.Value);
         (await Found("rain")).Briefs.ShouldHaveSingleItem("it is archived, as it was").Id.ShouldBe(brief);
         (await _app.Get<List<BriefOnShelf>>("/api/briefs")).ShouldBeEmpty();
 

@@ -1,6 +1,7 @@
 using System.Net;
 using System.Net.Http.Json;
 using System.Text;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Score;
 using PluckyRally.Data.Copies;
 using PluckyRally.Data.Folder;
@@ -99,7 +100,7 @@ public sealed class RestoreTests
     private static Task<CopyPreview> Preview(RunningApp app, string copy) =>
         app.Get<CopyPreview>($"/api/kept/copies/{copy}/changes");
 
-    private static async Task<Guid> Begin(RunningApp app, Guid brief, string name)
+    private static async Task<Guid> Begin(RunningApp app, BriefId brief, string name)
     {
         using var made = await app.Post(
             "/api/rallies",
@@ -123,7 +124,7 @@ public sealed class RestoreTests
     private static async Task<Kept> Kept(HttpClient client) =>
         (await client.GetFromJsonAsync<Kept>("/api/kept", RunningApp.Lenient, Stop))!;
 
-    private static async Task<List<Guid>> Rallies(HttpClient client) =>
+    private static async Task<List<RallyId>> Rallies(HttpClient client) =>
         [
             .. (await client.GetFromJsonAsync<List<RallyOnShelf>>("/api/rallies", RunningApp.Lenient, Stop))!.Select(
                 r => r.Id

@@ -2,6 +2,7 @@ using System.Net;
 using Microsoft.EntityFrameworkCore;
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Score;
 using PluckyRally.Data.Archive;
@@ -51,7 +52,7 @@ public sealed class UnreadTests : IDisposable
         var imported = await _app.Post("/api/files", Json.Write(file));
         imported.StatusCode.ShouldBe(HttpStatusCode.Created);
         var copy = (await RunningApp.Read(imported)).GetProperty("id").GetGuid();
-        (await Documents(copy)).ShouldBe(await Documents(rally));
+        (await Documents(new(copy))).ShouldBe(await Documents(rally));
 
         using var fresh = new RunningApp();
         var archive = Path.Combine(_app.Folder, "all.zip");
@@ -139,7 +140,7 @@ public sealed class UnreadTests : IDisposable
             ? document
             : System.Text.Json.Nodes.JsonNode.Parse(document)!.ToJsonString();
 
-    private async Task<Guid> Begin()
+    private async Task<RallyId> Begin()
     {
         var rally = await _app.Begin(Sample.Brief(), "Able");
         (await _app.Post<Entry>($"/api/rallies/{rally}/entries", Sample.Stands(true))).EnsureSuccessStatusCode();
@@ -150,21 +151,21 @@ public sealed class UnreadTests : IDisposable
         return rally;
     }
 
-    private async Task Insert(Guid rally, string id, string document)
+    private async Task Insert(RallyId rally, string id, string document)
     {
         await using var db = _app.OpenDb();
         db.Entries.Add(
             new StoredEntry
             {
                 RallyId = rally,
-                EntryId = Guid.Parse(id),
+                EntryId = new(Guid.Parse(id)),
                 Document = document,
             }
         );
         await db.SaveChangesAsync(TestContext.Current.CancellationToken);
     }
 
-    private async Task<List<string>> Documents(Guid rally)
+    private async Task<List<string>> Documents(RallyId rally)
     {
         await using var db = _app.OpenDb();
         return await db

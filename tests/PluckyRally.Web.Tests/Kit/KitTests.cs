@@ -2,6 +2,7 @@ using System.Globalization;
 using System.Net;
 using CsvHelper;
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Kit;
 using PluckyRally.Core.Readings;
 using PluckyRally.Core.Route;
@@ -283,7 +284,7 @@ public sealed class KitTests : IDisposable
 
     public void Dispose() => AppPool.Return(_app);
 
-    private Task<Guid> Brief(string material, decimal amount) =>
+    private Task<BriefId> Brief(string material, decimal amount) =>
         _app.AddBrief(
             Sample.Brief() with
             {
@@ -301,7 +302,7 @@ public sealed class KitTests : IDisposable
             }
         );
 
-    private async Task<KitList> Sheet(Guid id, string query) =>
+    private async Task<KitList> Sheet(BriefId id, string query) =>
         (await _app.Get<KitSheet>($"/api/briefs/{id}/kit{query}")).List;
 
     private Task<HttpResponseMessage> Put(string json) =>

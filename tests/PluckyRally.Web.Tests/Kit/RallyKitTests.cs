@@ -2,6 +2,7 @@ using System.Globalization;
 using System.Net;
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Kit;
 using PluckyRally.Core.Route;
 using PluckyRally.Core.Score;
@@ -239,7 +240,7 @@ public sealed class RallyKitTests : IDisposable
     {
         var rally = await _app.Begin(WithKit, "Able", "Bold");
         var all = (await Straws()).Needed;
-        await Write(new Entry.TeamAway { Id = Guid.CreateVersion7(), Team = "t2" });
+        await Write(new Entry.TeamAway { Id = new(Guid.CreateVersion7()), Team = "t2" });
         (await Straws()).Needed.ShouldBe(all / 2, "it is still bought for, for the team that is there");
         await Write(Sample.Caught("210"));
         (await _app.Get<Shopping>("/api/shopping")).Lines.ShouldBeEmpty();
@@ -273,13 +274,13 @@ public sealed class RallyKitTests : IDisposable
             )
         ).EnsureSuccessStatusCode();
 
-    private async Task Count(Guid rally, KitWay way, params (string Material, decimal Amount)[] amounts) =>
+    private async Task Count(RallyId rally, KitWay way, params (string Material, decimal Amount)[] amounts) =>
         (
             await _app.Post<Entry>(
                 $"/api/rallies/{rally}/entries",
                 new Entry.KitCounted
                 {
-                    Id = Guid.CreateVersion7(),
+                    Id = new(Guid.CreateVersion7()),
                     Team = "t1",
                     Way = way,
                     Amounts = [.. amounts.Select(a => new KitAmount(a.Material, a.Amount))],

@@ -1,4 +1,5 @@
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Score;
 using PluckyRally.Data.Rallies;
@@ -12,8 +13,8 @@ namespace PluckyRally.Web.Tests.Live;
 /// </summary>
 public sealed class RallyOwnersTests
 {
-    private static readonly Guid Able = Guid.CreateVersion7();
-    private static readonly Guid Baker = Guid.CreateVersion7();
+    private static readonly RallyId Able = new RallyId(Guid.CreateVersion7());
+    private static readonly RallyId Baker = new RallyId(Guid.CreateVersion7());
     private readonly RallyOwners _owners = new();
 
     [Fact]
@@ -79,7 +80,7 @@ public sealed class RallyOwnersTests
         _owners.Expect(next);
         _owners.Keep(Read(Baker));
         for (var n = 0; n < 100; n++)
-            _owners.Keep(Read(Guid.CreateVersion7()));
+            _owners.Keep(Read(new(Guid.CreateVersion7())));
         _owners.Newest(Able).ShouldBe(next);
         _owners.Holds(Able).ShouldBeTrue();
         _owners.Holds(Baker).ShouldBeFalse("nobody has asked for it for longest");
@@ -98,7 +99,7 @@ public sealed class RallyOwnersTests
         new RallyVersion(3, 9).IsOlderThan(version).ShouldBeTrue();
     }
 
-    private KeptRally Read(Guid rally) =>
+    private KeptRally Read(RallyId rally) =>
         new(
             _owners.NewGround(),
             new StoredRally
@@ -122,5 +123,5 @@ public sealed class RallyOwnersTests
             Rally = rally.Rally with { Entries = [.. Enumerable.Repeat(Note, entries)] },
         };
 
-    private static readonly Entry Note = new Entry.NoteMade { Id = Guid.CreateVersion7(), Text = "It leans." };
+    private static readonly Entry Note = new Entry.NoteMade { Id = new(Guid.CreateVersion7()), Text = "It leans." };
 }

@@ -147,7 +147,7 @@ public sealed class SharedAnswersTests : IDisposable
                     $"/api/rallies/{rally}/entries",
                     new Entry.NoteMade
                     {
-                        Id = Guid.CreateVersion7(),
+                        Id = new(Guid.CreateVersion7()),
                         Team = "t1",
                         Text = "tests early",
                     }

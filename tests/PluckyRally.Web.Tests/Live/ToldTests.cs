@@ -1,3 +1,4 @@
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Score;
 using Shouldly;
 using Xunit;
@@ -40,7 +41,7 @@ public sealed class ToldTests : IDisposable
 
     public void Dispose() => AppPool.Return(_app);
 
-    private async Task Record(Guid rally, int notes)
+    private async Task Record(RallyId rally, int notes)
     {
         for (var i = 0; i < notes; i++)
             (
@@ -48,7 +49,7 @@ public sealed class ToldTests : IDisposable
                     $"/api/rallies/{rally}/entries",
                     new Entry.NoteMade
                     {
-                        Id = Guid.CreateVersion7(),
+                        Id = new(Guid.CreateVersion7()),
                         Team = "t1",
                         Text = "It leans.",
                     }
@@ -56,7 +57,7 @@ public sealed class ToldTests : IDisposable
             ).EnsureSuccessStatusCode();
     }
 
-    private async Task<int> AsOf(Guid rally, int? told)
+    private async Task<int> AsOf(RallyId rally, int? told)
     {
         using var request = new HttpRequestMessage(HttpMethod.Get, $"/api/rallies/{rally}/score?team=t1");
         if (told is { } known)

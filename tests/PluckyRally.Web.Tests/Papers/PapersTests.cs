@@ -1,5 +1,6 @@
 using System.Net;
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Papers;
 using PluckyRally.Core.Score;
 using PluckyRally.Web.Papers;
@@ -129,13 +130,13 @@ public sealed class PapersTests : IDisposable
             Fields = new Dictionary<string, string> { ["rule.stands"] = "kept", ["attempt.1.caught"] = caught },
         };
 
-    private static Task<HttpResponseMessage> Send(HttpClient client, Guid rally, SheetTyped sheet) =>
+    private static Task<HttpResponseMessage> Send(HttpClient client, RallyId rally, SheetTyped sheet) =>
         client.PostAsync(
             $"/api/rallies/{rally}/papers/judged",
             RunningApp.Body(Json.Write(sheet)),
             TestContext.Current.CancellationToken
         );
 
-    private async Task<int> Entries(Guid rally) =>
+    private async Task<int> Entries(RallyId rally) =>
         (await _class.App.Get<Rally>($"/api/rallies/{rally}/file")).Entries.Count;
 }

@@ -1,6 +1,7 @@
 using System.Net;
 using System.Net.Http.Headers;
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Data.Removals;
 using PluckyRally.Web.Photos;
 using PluckyRally.Web.Teams;
@@ -155,7 +156,7 @@ public sealed class PhotoTests : IDisposable
             )
         ).StatusCode.ShouldBe(HttpStatusCode.NoContent);
         (await _app.Get<RallyPhotos>($"/api/rallies/{rally}/photos")).MayTake.ShouldBeFalse();
-        var refused = await Take(rally, Jpeg(40, 30));
+        var refused = await Take(new(rally), Jpeg(40, 30));
         (await RunningApp.Read(refused))
             .GetProperty("title")
             .GetString()
@@ -190,7 +191,7 @@ public sealed class PhotoTests : IDisposable
         return markers;
     }
 
-    private async Task<HttpResponseMessage> Take(Guid rally, byte[] bytes, string team = "t1", Guid? photo = null)
+    private async Task<HttpResponseMessage> Take(RallyId rally, byte[] bytes, string team = "t1", Guid? photo = null)
     {
         using var body = new ByteArrayContent(bytes);
         body.Headers.ContentType = new MediaTypeHeaderValue("image/jpeg");

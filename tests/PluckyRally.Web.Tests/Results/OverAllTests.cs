@@ -1,4 +1,5 @@
 using System.Net;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Run;
 using PluckyRally.Core.Score;
 using PluckyRally.Data.Passes;
@@ -129,7 +130,7 @@ public sealed class OverAllTests : IDisposable
             await Classroom.Send(
                 _class.Teacher,
                 $"/api/rallies/{four}/passes",
-                new NewPass(PassKind.Judge) { Also = [Guid.NewGuid()] }
+                new NewPass(PassKind.Judge) { Also = [new RallyId(Guid.NewGuid())] }
             )
         ).StatusCode.ShouldBe(HttpStatusCode.NotFound);
         (
@@ -137,7 +138,10 @@ public sealed class OverAllTests : IDisposable
                 await Classroom.Send(
                     _class.Teacher,
                     $"/api/rallies/{four}/passes",
-                    new NewPass(PassKind.Judge) { Also = [.. Enumerable.Range(0, 10).Select(_ => Guid.NewGuid())] }
+                    new NewPass(PassKind.Judge)
+                    {
+                        Also = [.. Enumerable.Range(0, 10).Select(_ => new RallyId(Guid.NewGuid()))],
+                    }
                 )
             )
         ).ShouldBe(["/also"]);

@@ -1,5 +1,6 @@
 using System.Text.Json;
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Run;
 using PluckyRally.Core.Score;
 using PluckyRally.Core.Time;
@@ -58,7 +59,7 @@ public sealed class LessonTests : IDisposable
     private HttpClient Teacher => _class.Teacher;
 
     /// <summary>Able and Cole in one tier, Baker and Dune in the other.</summary>
-    private async Task<(Guid Younger, Guid Older)> Begin()
+    private async Task<(RallyId Younger, RallyId Older)> Begin()
     {
         await _class.Begin();
         using var begun = await _class.App.Post(
@@ -72,18 +73,18 @@ public sealed class LessonTests : IDisposable
             }
         );
         begun.EnsureSuccessStatusCode();
-        var younger = (await RunningApp.Read(begun)).GetProperty("id").GetGuid();
+        var younger = new RallyId((await RunningApp.Read(begun)).GetProperty("id").GetGuid());
         return (younger, (await Opened(younger)).Beside.Single().Id);
     }
 
-    private Task<RallyOpened> Opened(Guid rally) => _class.App.Get<RallyOpened>($"/api/rallies/{rally}");
+    private Task<RallyOpened> Opened(RallyId rally) => _class.App.Get<RallyOpened>($"/api/rallies/{rally}");
 
-    private Task<ClockRead> Clock(Guid rally) => _class.App.Get<ClockRead>($"/api/rallies/{rally}/clock");
+    private Task<ClockRead> Clock(RallyId rally) => _class.App.Get<ClockRead>($"/api/rallies/{rally}/clock");
 
-    private async Task<int> Entries(Guid rally) =>
+    private async Task<int> Entries(RallyId rally) =>
         (await _class.App.Get<Rally>($"/api/rallies/{rally}/file")).Entries.Count;
 
-    private async Task Touch(Guid rally, ClockTouch touch) =>
+    private async Task Touch(RallyId rally, ClockTouch touch) =>
         (await _class.App.Post($"/api/rallies/{rally}/clock", touch)).EnsureSuccessStatusCode();
 
     [Fact]
@@ -123,7 +124,11 @@ public sealed class LessonTests : IDisposable
         (await Clock(older)).Clock.Ends.ShouldBe(one.Clock.Ends.Value.AddMinutes(3));
         var added = (await Clock(older)).Log[0];
         added.Says.ShouldBe("Added: 3 minutes");
-        await Classroom.Record(Teacher, older, new Entry.StruckOut { Id = Guid.CreateVersion7(), Entry = added.Entry });
+        await Classroom.Record(
+            Teacher,
+            older,
+            new Entry.StruckOut { Id = new(Guid.CreateVersion7()), Entry = added.Entry }
+        );
         (await Clock(younger)).Clock.Ends.ShouldBe(one.Clock.Ends);
         (await Entries(younger), await Entries(older)).ShouldBe((3, 3));
     }
@@ -133,7 +138,11 @@ public sealed class LessonTests : IDisposable
     {
         var (younger, older) = await Begin();
         string[] order = ["t4", "t1", "t2", "t3"];
-        await Classroom.Record(Teacher, younger, new Entry.TestOrderSet { Id = Guid.CreateVersion7(), Teams = order });
+        await Classroom.Record(
+            Teacher,
+            younger,
+            new Entry.TestOrderSet { Id = new(Guid.CreateVersion7()), Teams = order }
+        );
         await Touch(younger, new(ClockDoes.Begin, "test"));
         (await Clock(older)).Clock.Turn!.On.ShouldBe(["t4"]);
         await Touch(older, new(ClockDoes.Turn, "test") { Teams = ["t1"] });
@@ -161,7 +170,7 @@ public sealed class LessonTests : IDisposable
         foreach (var (rally, team) in new[] { (younger, "t1"), (older, "t2") })
             await Classroom.Record(judge, rally, Sample.Caught("210", team));
         (await Entries(younger), await Entries(older)).ShouldBe((4, 4), "a reading is its own rally's");
-        await Classroom.Record(Teacher, older, new Entry.RoundClosed { Id = Guid.CreateVersion7() });
+        await Classroom.Record(Teacher, older, new Entry.RoundClosed { Id = new(Guid.CreateVersion7()) });
         (await Clock(younger)).Closed.ShouldBeTrue();
         (await Classroom.Refusal(judge, younger, Sample.Caught("220"))).ShouldNotBeNull().ShouldContain("closed");
     }

@@ -1,5 +1,6 @@
 using System.Net;
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Run;
 using PluckyRally.Core.Score;
 using PluckyRally.Core.Teams;
@@ -156,7 +157,7 @@ public sealed class RunTests : IDisposable
             await RunningApp.Places(
                 await _app.Post<Entry>(
                     $"/api/rallies/{id}/entries",
-                    new Entry.PhaseBegun { Id = Guid.CreateVersion7(), Phase = "build" }
+                    new Entry.PhaseBegun { Id = new(Guid.CreateVersion7()), Phase = "build" }
                 )
             )
         ).ShouldBe(["/kind"]);
@@ -212,8 +213,8 @@ public sealed class RunTests : IDisposable
     public async Task Teams_are_told_in_the_order_of_the_test_with_who_is_cleared_and_who_is_late()
     {
         var id = await _app.Begin(WithPhases, "Able", "Baker");
-        var late = new Entry.CameLate { Id = Guid.CreateVersion7(), Team = "t1" };
-        var cleared = new Entry.PlanCleared { Id = Guid.CreateVersion7(), Team = "t2" };
+        var late = new Entry.CameLate { Id = new(Guid.CreateVersion7()), Team = "t1" };
+        var cleared = new Entry.PlanCleared { Id = new(Guid.CreateVersion7()), Team = "t2" };
         foreach (var entry in new Entry[] { late, cleared })
             (await _app.Post($"/api/rallies/{id}/entries", entry)).EnsureSuccessStatusCode();
         (await Read(id)).Teams.ShouldBe([new("t2", cleared.Id, null), new("t1", null, late.Id)]);
@@ -221,9 +222,9 @@ public sealed class RunTests : IDisposable
 
     public void Dispose() => AppPool.Return(_app);
 
-    private Task<ClockRead> Read(Guid id) => _app.Get<ClockRead>($"/api/rallies/{id}/clock");
+    private Task<ClockRead> Read(RallyId id) => _app.Get<ClockRead>($"/api/rallies/{id}/clock");
 
-    private async Task<ClockRead> Touch(Guid id, ClockTouch touch, int round = 1)
+    private async Task<ClockRead> Touch(RallyId id, ClockTouch touch, int round = 1)
     {
         (await _app.Post($"/api/rallies/{id}/clock?round={round}", touch)).EnsureSuccessStatusCode();
         return await Read(id);

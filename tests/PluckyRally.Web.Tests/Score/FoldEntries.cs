@@ -1,3 +1,4 @@
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Score;
 
 namespace PluckyRally.Web.Tests.Score;
@@ -92,7 +93,7 @@ internal static partial class FoldCases
             By = "Pell",
         };
 
-    private static Guid Id(int number) => new(number, 0, 0x7000, 0x80, 0, 0, 0, 0, 0, 0, 1);
+    private static EntryId Id(int number) => new(new Guid(number, 0, 0x7000, 0x80, 0, 0, 0, 0, 0, 0, 1));
 
     private static Entry.TrialRecorded Trial(
         int? attempt,
@@ -189,7 +190,7 @@ internal static partial class FoldCases
 
     private static Entry.StruckOut Strike(int entry, int number = 950) => Strike(Id(entry), number);
 
-    private static Entry.StruckOut Strike(Guid entry, int number) =>
+    private static Entry.StruckOut Strike(EntryId entry, int number) =>
         new()
         {
             Id = Id(number),

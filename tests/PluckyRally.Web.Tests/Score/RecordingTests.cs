@@ -2,6 +2,7 @@ using System.Net;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Score;
 using PluckyRally.Data.Rallies;
 using PluckyRally.Web.Run;
@@ -41,9 +42,9 @@ public sealed class RecordingTests : IDisposable
         }
 
         var kept = _app.Service<RallyOwners>();
-        kept.Find(rallies[0]).ShouldNotBeNull();
-        kept.Find(rallies[1]).ShouldBeNull("nobody has asked for it for longest");
-        kept.Find(rallies[^1]).ShouldNotBeNull();
+        kept.Find(new(rallies[0])).ShouldNotBeNull();
+        kept.Find(new(rallies[1])).ShouldBeNull("nobody has asked for it for longest");
+        kept.Find(new(rallies[^1])).ShouldNotBeNull();
     }
 
     [Fact]
@@ -62,7 +63,7 @@ public sealed class RecordingTests : IDisposable
                 trial,
                 new Entry.StruckOut
                 {
-                    Id = Guid.CreateVersion7(),
+                    Id = new(Guid.CreateVersion7()),
                     Team = "t1",
                     Entry = waited.Id,
                 },
@@ -124,7 +125,7 @@ public sealed class RecordingTests : IDisposable
             .Range(0, 120)
             .Select(i => new Entry.NoteMade
             {
-                Id = Guid.CreateVersion7(),
+                Id = new(Guid.CreateVersion7()),
                 Team = i % 2 == 0 ? "t1" : "t2",
                 Text = $"note {i}",
             })
@@ -156,7 +157,7 @@ public sealed class RecordingTests : IDisposable
             }.ToString()
         );
         var good = Enumerable.Range(0, 10).Select(_ => writer.Append((rally, Sample.Stands(true)))).ToList();
-        var lost = writer.Append((Guid.NewGuid(), Sample.Stands(true)));
+        var lost = writer.Append((new(Guid.NewGuid()), Sample.Stands(true)));
         good.AddRange(Enumerable.Range(0, 10).Select(_ => writer.Append((rally, Sample.Stands(false)))));
         await Task.WhenAll(good);
         (await Should.ThrowAsync<SqliteException>(() => lost)).Message.ShouldContain("FOREIGN KEY");
@@ -196,7 +197,7 @@ public sealed class RecordingTests : IDisposable
         (
             await _app.Post<Entry>(
                 $"/api/rallies/{rally}/entries",
-                new Entry.RoundClosed { Id = Guid.CreateVersion7() }
+                new Entry.RoundClosed { Id = new(Guid.CreateVersion7()) }
             )
         ).EnsureSuccessStatusCode();
         (await _app.Get<ClockRead>($"/api/rallies/{rally}/clock")).Closed.ShouldBeTrue();

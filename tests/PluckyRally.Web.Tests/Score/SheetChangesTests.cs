@@ -2,6 +2,7 @@ using System.Net;
 using System.Text.Json;
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Curves;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Score;
 using PluckyRally.Web.Tests.Access;
 using Shouldly;
@@ -41,7 +42,7 @@ public sealed class SheetChangesTests : IDisposable
             rally,
             new Entry.NoteMade
             {
-                Id = Guid.CreateVersion7(),
+                Id = new(Guid.CreateVersion7()),
                 Team = "t2",
                 Text = "tests early",
             }
@@ -79,7 +80,7 @@ public sealed class SheetChangesTests : IDisposable
             rally,
             new Entry.StruckOut
             {
-                Id = Guid.CreateVersion7(),
+                Id = new(Guid.CreateVersion7()),
                 Team = "t1",
                 Entry = caught.Id,
             }
@@ -117,7 +118,7 @@ public sealed class SheetChangesTests : IDisposable
             rally,
             new Entry.RuleChecked
             {
-                Id = Guid.CreateVersion7(),
+                Id = new(Guid.CreateVersion7()),
                 Team = "t1",
                 Rule = Sample.Brief().Rules[0].Id,
                 Met = true,
@@ -167,7 +168,7 @@ public sealed class SheetChangesTests : IDisposable
         (await Ground(one)).ShouldNotBe(before);
         (await Ground(other)).ShouldBe(beside);
 
-        async Task<string> Ground(Guid rally) =>
+        async Task<string> Ground(RallyId rally) =>
             (await _app.Get<JsonElement>($"/api/rallies/{rally}/score")).GetProperty("ground").GetString()!;
     }
 
@@ -227,7 +228,7 @@ public sealed class SheetChangesTests : IDisposable
                 .Select(l => l.GetProperty("says").GetString()!),
         ];
 
-    private async Task<JsonElement> Changes(Guid rally, string team, int? since = null, int held = 0)
+    private async Task<JsonElement> Changes(RallyId rally, string team, int? since = null, int held = 0)
     {
         var changes = await _app.Get<JsonElement>(
             $"/api/rallies/{rally}/score?team={team}&held={held}&ground={_ground}"
@@ -237,6 +238,6 @@ public sealed class SheetChangesTests : IDisposable
         return changes;
     }
 
-    private async Task Record(Guid rally, Entry entry) =>
+    private async Task Record(RallyId rally, Entry entry) =>
         (await _app.Post<Entry>($"/api/rallies/{rally}/entries", entry)).EnsureSuccessStatusCode();
 }

@@ -58,7 +58,7 @@ public sealed class HealthTests : IDisposable
             $"/api/rallies/{rally}/entries",
             new Entry.NoteMade
             {
-                Id = Guid.CreateVersion7(),
+                Id = new(Guid.CreateVersion7()),
                 Team = "t1",
                 Text = "argued about tape",
             }

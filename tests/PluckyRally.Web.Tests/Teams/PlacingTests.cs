@@ -61,7 +61,7 @@ public sealed class PlacingTests : IDisposable
                 (Entry)
                     new Entry.StudentPlaced
                     {
-                        Id = Guid.CreateVersion7(),
+                        Id = new(Guid.CreateVersion7()),
                         Team = "t2",
                         Student = students[2],
                     }
@@ -100,20 +100,20 @@ public sealed class PlacingTests : IDisposable
             {
                 new Entry.TeamJoined
                 {
-                    Id = Guid.CreateVersion7(),
+                    Id = new(Guid.CreateVersion7()),
                     Team = "late-1",
                     Name = "Gannets",
                     Members = 2,
                 },
                 new Entry.StudentPlaced
                 {
-                    Id = Guid.CreateVersion7(),
+                    Id = new(Guid.CreateVersion7()),
                     Team = "late-1",
                     Student = students[2],
                 },
                 new Entry.TeamAway
                 {
-                    Id = Guid.CreateVersion7(),
+                    Id = new(Guid.CreateVersion7()),
                     Team = "t2",
                     Reason = "at the dentist",
                 },
@@ -189,7 +189,7 @@ public sealed class PlacingTests : IDisposable
             $"/api/rallies/{rally}/entries",
             new Entry.TeamJoined
             {
-                Id = Guid.CreateVersion7(),
+                Id = new(Guid.CreateVersion7()),
                 Team = "late",
                 Name = "",
             }
@@ -246,7 +246,7 @@ public sealed class PlacingTests : IDisposable
             $"/api/rallies/{rally}/entries",
             new Entry.StudentPlaced
             {
-                Id = Guid.CreateVersion7(),
+                Id = new(Guid.CreateVersion7()),
                 Team = "t2",
                 Student = student,
             }

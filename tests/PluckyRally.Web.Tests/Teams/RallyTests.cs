@@ -86,7 +86,7 @@ public sealed class RallyTests : IDisposable
                     "/api/rallies",
                     new NewRally
                     {
-                        Brief = Guid.NewGuid(),
+                        Brief = new(Guid.NewGuid()),
                         Name = "A class",
                         Teams = [new("Terns")],
                     }
@@ -137,7 +137,7 @@ public sealed class RallyTests : IDisposable
             (Entry)
                 new Entry.StruckOut
                 {
-                    Id = Guid.CreateVersion7(),
+                    Id = new(Guid.CreateVersion7()),
                     Team = "t1",
                     Entry = entry.Id,
                     Reason = "misread",

@@ -106,7 +106,7 @@ public sealed class YearTests : IDisposable
         );
         (await _app.Get<List<BriefOnShelf>>("/api/briefs"))
             .Single()
-            .LastRun.ShouldBe(new BriefRun(rally, "Last year's class", today.AddYears(-1)));
+            .LastRun.ShouldBe(new BriefRun(new(rally), "Last year's class", today.AddYears(-1)));
         using var wrong = await _app.Client.GetAsync("/api/year?begins=1066", TestContext.Current.CancellationToken);
         (await RunningApp.Places(wrong)).ShouldBe(["/begins"]);
     }
@@ -139,7 +139,7 @@ public sealed class YearTests : IDisposable
         (await RunningApp.Places(wrong)).ShouldBe(["/beginsDay"]);
         using var nobody = await _app.Post(
             "/api/year/plans",
-            new BriefPlan { Brief = Guid.CreateVersion7(), Date = new(2026, 11, 27) }
+            new BriefPlan { Brief = new(Guid.CreateVersion7()), Date = new(2026, 11, 27) }
         );
         nobody.StatusCode.ShouldBe(HttpStatusCode.NotFound);
     }

@@ -2851,7 +2851,10 @@ export interface components {
             differs: components["schemas"]["Difference"][];
         };
         BriefChanged: {
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description The id of an entry in the log of a rally, given by the device that makes it.
+             */
             entry: string;
             notOnShelf?: null | string;
         };
@@ -2887,7 +2890,10 @@ export interface components {
             papers?: null | components["schemas"]["BriefPapers"];
         };
         BriefOnShelf: {
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description The id of a brief on the shelf.
+             */
             id: string;
             title: string;
             goal: string;
@@ -2937,7 +2943,10 @@ export interface components {
             for: string;
         };
         BriefRun: {
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description The id of a rally.
+             */
             rally: string;
             name: string;
             /** Format: date */
@@ -3317,7 +3326,10 @@ export interface components {
             last: string[];
             /** Format: int32 */
             places: number;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description The id of a rally.
+             */
             onWall: string;
             /** Format: date-time */
             now: string;
@@ -3351,7 +3363,10 @@ export interface components {
             boards: components["schemas"]["BoardChoice"][];
             /** Format: int32 */
             places: number;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description The id of a rally.
+             */
             onWall: string;
             /** Format: date-time */
             now: string;
@@ -4007,7 +4022,10 @@ export interface components {
             tier: string;
             asked: components["schemas"]["RehearsalAsked"];
             changes: components["schemas"]["Change"][];
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description The id of a brief on the shelf.
+             */
             of: string;
         };
         DraftChanges: {
@@ -4048,7 +4066,10 @@ export interface components {
             brief: components["schemas"]["Brief"];
             tier: string;
             asked: components["schemas"]["RehearsalAsked"];
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description The id of a brief on the shelf.
+             */
             of: string;
         };
         DraftTryout: {
@@ -6167,7 +6188,10 @@ export interface components {
             editionAsOf?: null | number;
         };
         EntryTaken: {
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description The id of an entry in the log of a rally, given by the device that makes it.
+             */
             id: string;
             /** Format: int32 */
             asOf: number;
@@ -7013,7 +7037,10 @@ export interface components {
             times: number;
         };
         JoinedRally: {
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description The id of a rally.
+             */
             rally: string;
             role: components["schemas"]["CallerRole"];
             name: string;
@@ -7067,7 +7094,10 @@ export interface components {
             values: string[];
         };
         JudgeLogLine: {
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description The id of an entry in the log of a rally, given by the device that makes it.
+             */
             entry: string;
             /** Format: date-time */
             at: string;
@@ -7186,7 +7216,10 @@ export interface components {
             each: number;
         };
         JudgeRallyView: {
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description The id of a rally.
+             */
             id: string;
             name: string;
             brief: components["schemas"]["JudgeBrief"];
@@ -7855,7 +7888,10 @@ export interface components {
             also: string[];
         };
         NewRally: {
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description The id of a brief on the shelf.
+             */
             brief: string;
             tier: string;
             name: string;
@@ -7882,7 +7918,10 @@ export interface components {
             jobs: string[];
         };
         NextRally: {
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description The id of a rally.
+             */
             rally: string;
             name: string;
             brief: string;
@@ -9243,12 +9282,18 @@ export interface components {
             away: boolean;
         };
         RallyBegun: {
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description The id of a rally.
+             */
             id: string;
             next: components["schemas"]["Station"];
         };
         RallyBeside: {
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description The id of a rally.
+             */
             id: string;
             name: string;
             tier: string;
@@ -9297,7 +9342,10 @@ export interface components {
             text: string;
         };
         RallyOfDay: {
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description The id of a rally.
+             */
             rally: string;
             name: string;
             title: string;
@@ -9332,7 +9380,10 @@ export interface components {
             tables: components["schemas"]["TableNow"][];
         };
         RallyOnShelf: {
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description The id of a rally.
+             */
             id: string;
             name: string;
             /** Format: date */
@@ -9347,7 +9398,10 @@ export interface components {
             archived: boolean;
         };
         RallyOnWall: {
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description The id of a rally.
+             */
             id: string;
             name: string;
             title: string;
@@ -9361,7 +9415,10 @@ export interface components {
             lesson?: null | components["schemas"]["LessonOnWall"];
         };
         RallyOpened: {
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description The id of a rally.
+             */
             id: string;
             name: string;
             /** Format: date */
@@ -11053,7 +11110,10 @@ export interface components {
         TeamsWanted: {
             absent: string[];
             preferences: components["schemas"]["TeamPreferences"];
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description The id of a brief on the shelf.
+             */
             brief: string;
         };
         TeamsWithJobs: {
@@ -11610,7 +11670,10 @@ export interface components {
             name: string;
         };
         YearStop: {
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description The id of a rally.
+             */
             rally: string;
             name: string;
             brief: string;

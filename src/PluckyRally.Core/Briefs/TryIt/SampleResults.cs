@@ -1,5 +1,6 @@
 using System.Globalization;
 using PluckyRally.Core.Checks;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Readings;
 using PluckyRally.Core.Score;
 
@@ -95,7 +96,7 @@ internal static class SampleResults
     }
 
     // Nothing pretended is kept, so a number is enough of an id, and the same sheet gives the same rally again.
-    internal static Guid Numbered(int team, int entry) => new(entry + 1, (short)team, 0, new byte[8]);
+    internal static EntryId Numbered(int team, int entry) => new(new Guid(entry + 1, (short)team, 0, new byte[8]));
 
     private static string Typed(Measure measure, decimal value) =>
         measure switch

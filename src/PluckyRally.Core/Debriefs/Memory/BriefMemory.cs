@@ -1,4 +1,5 @@
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Readings;
 using PluckyRally.Core.Rehearsals;
 using PluckyRally.Core.Score;
@@ -16,7 +17,7 @@ public sealed record BriefMemory(IReadOnlyList<RallyRemembered> Rallies, IReadOn
     /// <summary>The memory of a brief.</summary>
     /// <param name="brief">The brief as it stands now.</param>
     /// <param name="rallies">Its rallies, the last one first.</param>
-    public static BriefMemory Of(Brief brief, IReadOnlyList<(Guid Id, OpenedRally Opened)> rallies)
+    public static BriefMemory Of(Brief brief, IReadOnlyList<(RallyId Id, OpenedRally Opened)> rallies)
     {
         var remembered = rallies
             .Select(r => new RallyRemembered(r.Id, r.Opened.Rally.Name, r.Opened.Rally.Date, RallyMemory.Of(r.Opened)))
@@ -96,7 +97,7 @@ public sealed record BriefMemory(IReadOnlyList<RallyRemembered> Rallies, IReadOn
 /// <param name="Name">What it is called, usually the class.</param>
 /// <param name="Date">The day it was run; absent where that is not said.</param>
 /// <param name="Memory">What it leaves.</param>
-public sealed record RallyRemembered(Guid Rally, string Name, DateOnly? Date, RallyMemory Memory);
+public sealed record RallyRemembered(RallyId Rally, string Name, DateOnly? Date, RallyMemory Memory);
 
 /// <summary>Something that could be taken over into the brief.</summary>
 /// <param name="Says">What happened.</param>

@@ -1,3 +1,4 @@
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Kit;
 using PluckyRally.Core.Parts;
 using PluckyRally.Core.Readings;
@@ -85,7 +86,7 @@ public sealed record RallyMemory(
 /// <param name="Round">The round in which it was.</param>
 /// <param name="Question">The question that it answers; empty for a note.</param>
 /// <param name="Text">What was noted.</param>
-public sealed record RallyNote(Guid Entry, int Round, string Question, string Text);
+public sealed record RallyNote(EntryId Entry, int Round, string Question, string Text);
 
 /// <summary>How long a phase took.</summary>
 /// <param name="Phase">The phase's id.</param>

@@ -1,4 +1,5 @@
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Readings;
 using PluckyRally.Core.Results;
 using PluckyRally.Core.Score;
@@ -50,7 +51,7 @@ internal static class BudgetScore
     }
 
     /// <summary>What was given back of one thing, by what it had cost: what was bought last comes back first.</summary>
-    private static IEnumerable<(int Count, decimal Each, Guid Entry)> Back(
+    private static IEnumerable<(int Count, decimal Each, EntryId Entry)> Back(
         Price price,
         IEnumerable<Entry.OfSale> entries
     )

@@ -1,4 +1,5 @@
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Score;
 using PluckyRally.Core.Teams;
@@ -22,7 +23,7 @@ internal static class Charges
     /// <param name="editions">The brief as it was changed.</param>
     public static StandingLog Lay(
         StandingLog stands,
-        IReadOnlyDictionary<Guid, int> at,
+        IReadOnlyDictionary<EntryId, int> at,
         IReadOnlyList<RunRound> runs,
         ChangedEditions editions
     )
@@ -44,7 +45,7 @@ internal static class Charges
     /// <summary>What was bought though a card of the team forbids it and whoever sold it knew.</summary>
     public static IEnumerable<(int At, Entry Entry, Problem Problem)> Forbidden(
         StandingLog stands,
-        IReadOnlyDictionary<Guid, int> at,
+        IReadOnlyDictionary<EntryId, int> at,
         IReadOnlyList<RunRound> runs
     )
     {
@@ -85,7 +86,7 @@ internal static class Charges
     public static StandingLog Lay(
         StandingLog stands,
         Entry.Purchased accepted,
-        IReadOnlyDictionary<Guid, int> at,
+        IReadOnlyDictionary<EntryId, int> at,
         RunRound run,
         ChangedEditions editions
     )

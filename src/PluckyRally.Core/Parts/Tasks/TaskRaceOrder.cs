@@ -1,4 +1,5 @@
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Score;
 
 namespace PluckyRally.Core.Parts;
@@ -7,7 +8,7 @@ namespace PluckyRally.Core.Parts;
 /// <param name="Place">From 1; null where it has not done so many.</param>
 /// <param name="Tick">The tick that made it so many; null where it has not.</param>
 /// <param name="ClocksDiffer">Whether the order by the devices' own clocks would say otherwise.</param>
-internal sealed partial record TaskRaceOrder(int? Place, Guid? Tick, bool ClocksDiffer)
+internal sealed partial record TaskRaceOrder(int? Place, EntryId? Tick, bool ClocksDiffer)
 {
     /// <summary>Where a team came in.</summary>
     public static TaskRaceOrder Of(Part.Tasks part, TaskRace race, DesignRecord design)

@@ -1,4 +1,5 @@
 using System.Globalization;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 
 namespace PluckyRally.Core.Results;
@@ -36,7 +37,7 @@ public sealed record Combined
     public const int Most = 40;
 
     /// <summary>On a wall: the rallies beside the one whose wall it is.</summary>
-    public IReadOnlyList<Guid> Rallies { get; init; } = [];
+    public IReadOnlyList<RallyId> Rallies { get; init; } = [];
 
     /// <summary>What it is in order of; empty for the total.</summary>
     public string Figure { get; init; } = "";

@@ -1,6 +1,7 @@
 using System.Text.Json.Serialization;
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Figures;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Readings;
 using PluckyRally.Core.Score;
 using PluckyRally.Core.Words;
@@ -11,7 +12,7 @@ namespace PluckyRally.Core.Results;
 /// <param name="Id">Its id.</param>
 /// <param name="Opened">The rally.</param>
 /// <param name="Round">Which of its rounds.</param>
-public sealed record RallyJoining(Guid Id, OpenedRally Opened, int Round);
+public sealed record RallyJoining(RallyId Id, OpenedRally Opened, int Round);
 
 /// <summary>
 /// Rallies of one brief as one list, a list for each tier, or one for each class: classes, days, years, the tables of a
@@ -392,7 +393,7 @@ public sealed record OverAll(
 /// <param name="Date">The day it is run; absent where that is not said.</param>
 /// <param name="Round">Which of its rounds stands in the list.</param>
 /// <param name="Teams">How many teams take part.</param>
-public sealed record ClassInList(Guid Id, string Name, DateOnly? Date, int Round, int Teams);
+public sealed record ClassInList(RallyId Id, string Name, DateOnly? Date, int Round, int Teams);
 
 /// <summary>A team in a list over several rallies.</summary>
 /// <param name="Rally">The rally's id.</param>
@@ -405,7 +406,7 @@ public sealed record ClassInList(Guid Id, string Name, DateOnly? Date, int Round
 /// <param name="Text">The number as it is shown.</param>
 /// <param name="Reason">Why there is none; empty where there is one.</param>
 public sealed record RowOverAll(
-    Guid Rally,
+    RallyId Rally,
     string Class,
     string Team,
     string Name,

@@ -1,0 +1,15 @@
+using System.Text.Json;
+using System.Text.Json.Serialization;
+
+namespace PluckyRally.Core.Ids;
+
+/// <summary>Reads and writes an id as its Guid.</summary>
+internal sealed class GuidIdConverter<TId> : JsonConverter<TId>
+    where TId : struct, IId<TId, Guid>
+{
+    public override TId Read(ref Utf8JsonReader reader, Type typeToConvert, JsonSerializerOptions options) =>
+        TId.Of(reader.GetGuid());
+
+    public override void Write(Utf8JsonWriter writer, TId value, JsonSerializerOptions options) =>
+        writer.WriteStringValue(value.Value);
+}

@@ -1,0 +1,63 @@
+using System.Text.Json;
+using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
+using Shouldly;
+using Xunit;
+
+namespace PluckyRally.Core.Tests.Ids;
+
+public sealed class IdTests
+{
+    public static TheoryData<Type> Types => [.. typeof(IdValue).Assembly.GetTypes().Where(t => t.IsValueType && Is(t))];
+
+    private static bool Is(Type type) => IdValue.Of(type) is not null;
+
+    private static Guid Some { get; } = new("01900000-0000-7000-8000-00000000002a");
+
+    [Theory]
+    [MemberData(nameof(Types))]
+    public void An_id_is_written_as_its_value_and_read_from_it(Type type)
+    {
+        var written = JsonSerializer.Serialize(Some, Json.Options);
+        var id = Activator.CreateInstance(type, Some);
+        JsonSerializer.Serialize(id, type, Json.Options).ShouldBe(written);
+        JsonSerializer.Deserialize(written, type, Json.Options).ShouldBe(id);
+        id!.ToString().ShouldBe(Some.ToString());
+    }
+
+    [Theory]
+    [MemberData(nameof(Types))]
+    public void What_is_no_id_is_not_read(Type type)
+    {
+        Should.Throw<JsonException>(() => JsonSerializer.Deserialize("\"heron\"", type, Json.Options));
+        Should.Throw<JsonException>(() => JsonSerializer.Deserialize("7", type, Json.Options));
+        Should.Throw<JsonException>(() => JsonSerializer.Deserialize("null", type, Json.Options));
+    }
+
+    [Fact]
+    public void An_address_names_an_id_or_none()
+    {
+        RallyId.TryParse(Some.ToString(), null, out var rally).ShouldBeTrue();
+        rally.ShouldBe(new(Some));
+        RallyId.TryParse("heron", null, out _).ShouldBeFalse();
+    }
+
+    [Fact]
+    public void The_type_that_an_id_is_written_as_is_known()
+    {
+        IdValue.Of(typeof(RallyId)).ShouldBe(typeof(Guid));
+        IdValue.Of(typeof(BriefId?)).ShouldBe(typeof(Guid));
+        IdValue.Of(typeof(Guid)).ShouldBeNull();
+    }
+
+    /// <summary>What is named after a rally, a brief or an entry and is an id has that id's type.</summary>
+    [Fact]
+    public void No_bare_id_is_left() =>
+        typeof(IdValue)
+            .Assembly.GetTypes()
+            .SelectMany(t => t.GetProperties())
+            .Where(p => (Nullable.GetUnderlyingType(p.PropertyType) ?? p.PropertyType) == typeof(Guid))
+            .Where(p => p.Name is "Rally" or "RallyId" or "Brief" or "BriefId" or "Entry" or "EntryId")
+            .Select(p => $"{p.DeclaringType!.Name}.{p.Name}")
+            .ShouldBeEmpty();
+}
