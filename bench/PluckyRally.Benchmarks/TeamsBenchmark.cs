@@ -1,4 +1,5 @@
 using BenchmarkDotNet.Attributes;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Teams;
 
 namespace PluckyRally.Benchmarks;
@@ -11,7 +12,7 @@ public class TeamsBenchmark
 {
     private readonly List<Student> _students =
     [
-        .. Enumerable.Range(1, 36).Select(i => new Student($"p{i}", $"Student {i}")),
+        .. Enumerable.Range(1, 36).Select(i => new Student(new($"p{i}"), $"Student {i}")),
     ];
     private TeamPreferences _wishes = new();
     private int[,] _met = new int[0, 0];
@@ -22,7 +23,7 @@ public class TeamsBenchmark
         _wishes = new() { Seed = 20261125, Earlier = Past(_students, 10) };
         _met = new int[36, 36];
         foreach (var pair in _wishes.Earlier)
-            _met[int.Parse(pair.One[1..]) - 1, int.Parse(pair.Other[1..]) - 1] = pair.Times;
+            _met[int.Parse(pair.One.Value[1..]) - 1, int.Parse(pair.Other.Value[1..]) - 1] = pair.Times;
     }
 
     [Benchmark]
@@ -67,7 +68,7 @@ public class TeamsBenchmark
     /// <summary>How often who has met whom after so many rallies, each made as the one before.</summary>
     internal static List<EarlierPair> Past(IReadOnlyList<Student> students, int rallies)
     {
-        var met = new Dictionary<(string, string), int>();
+        var met = new Dictionary<(StudentId, StudentId), int>();
         for (var rally = 0; rally < rallies; rally++)
         {
             // Nobody looked at the history then: teams by lot, as the children came in.

@@ -1,6 +1,5 @@
 using System.Diagnostics;
 using Microsoft.Data.Sqlite;
-using PluckyRally.Core.Ids;
 
 namespace PluckyRally.LoadRun;
 

@@ -97,7 +97,8 @@ internal static class SchemasCommand
     }
 
     /// <summary>An id is described as what it is written as.</summary>
-    private static JsonNode Written(Type value) => Core.Files.Json.Options.GetJsonSchemaAsNode(value);
+    private static JsonNode Written(Type value) =>
+        Core.Files.Json.Options.GetJsonSchemaAsNode(value, new() { TreatNullObliviousAsNonNullable = true });
 
     /// <summary>
     /// What the core's documentation file says of each member; the parameters of a record explain its properties.

@@ -117,7 +117,7 @@ public sealed class NovemberWeekTests : IDisposable
         // Class 3's list says who was absent; last year's rally of the brief stands beside this one.
         var group = (await _app.Get<List<ClassOpened>>("/api/classes")).Single(c => c.Name == "Class 3");
         var absent = (await _app.Get<ClassHistory>($"/api/classes/{group.Id}/history")).Absences.ShouldHaveSingleItem();
-        group.Students.Single(s => $"{s.Id}" == absent.Student).Name.ShouldBe("Class 3, 1");
+        group.Students.Single(s => StudentId.OfClass(s.Id) == absent.Student).Name.ShouldBe("Class 3, 1");
         var last = await Begin(bridge, "Class 2", Today.AddYears(-1), teams: 1);
         foreach (var entry in new Entry[] { Sample.Caught("310"), Sample.Caught("290"), Sample.Stands(met: true) })
             (await _app.Post($"/api/rallies/{last}/entries", entry)).EnsureSuccessStatusCode();

@@ -3,6 +3,7 @@ using System.Net.Http.Json;
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Day;
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Teams;
 using PluckyRally.Core.Time;
 using PluckyRally.Web.Briefs;
@@ -91,11 +92,17 @@ public sealed class TwoWindowsTests : IDisposable
             {
                 Apart =
                 [
-                    [students[0], students[1]],
+                    [new(students[0]), new(students[1])],
                 ],
             }
         );
-        var spread = ClassPreferences.None with { Spread = [students] };
+        var spread = ClassPreferences.None with
+        {
+            Spread =
+            [
+                [.. students.Select(StudentId.Of)],
+            ],
+        };
         var told = await Second(
             $"/api/classes/{group}/preferences",
             new Edited<ClassPreferences>(was, now),

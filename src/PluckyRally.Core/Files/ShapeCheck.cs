@@ -137,6 +137,7 @@ internal sealed class ShapeCheck
     {
         if (type == typeof(JsonElement))
             return;
+        type = IdValue.Of(type) ?? type;
         try
         {
             var value = element.Deserialize(type, Json.Options);
@@ -176,7 +177,7 @@ internal sealed class ShapeCheck
             return "Write a whole number.";
         if (type == typeof(decimal))
             return "Write a number.";
-        if (type == typeof(Guid) || IdValue.Of(type) == typeof(Guid))
+        if (type == typeof(Guid))
             return "Write an id of the form 00000000-0000-0000-0000-000000000000.";
         if (type == typeof(DateOnly))
             return "Write a day of the form 2026-11-24.";

@@ -1,5 +1,6 @@
 using System.Text.Json.Serialization;
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Kit;
 using PluckyRally.Core.Teams;
 
@@ -54,7 +55,7 @@ public sealed record Team
 /// <param name="Id">Names the student.</param>
 /// <param name="Name">Given name and initial.</param>
 /// <param name="Jobs">The jobs held, by their ids.</param>
-public sealed record TeamStudent(string Id, string Name, IReadOnlyList<string> Jobs);
+public sealed record TeamStudent(StudentId Id, string Name, IReadOnlyList<string> Jobs);
 
 /// <summary>A class's run of one edition: its teams and everything that was recorded.</summary>
 public sealed record Rally

@@ -1,3 +1,4 @@
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Score;
 using PluckyRally.Core.Words;
 
@@ -29,7 +30,7 @@ public static class Attendance
         var here = run
             .Teams.SelectMany(t =>
                 t.Students.Select(p => new AttendanceLine(
-                    p.Id,
+                    p.Id.Value,
                     p.Name,
                     true,
                     string.Join(" · ", p.Jobs.Where(jobs.ContainsKey).Select(j => jobs[j]).Prepend(t.Name))
@@ -43,9 +44,9 @@ public static class Attendance
             .Select(p => new Student(p.Id, p.Name))
             .Concat(opened.Rally.Latecomers)
             .Concat(ofClass)
-            .Where(p => known.Add(p.Id))
+            .Where(p => known.Add(p.Id.Value))
             .Select(p => new AttendanceLine(
-                p.Id,
+                p.Id.Value,
                 p.Name,
                 false,
                 Before(opened, round, p.Id) is { } was && names.TryGetValue(was.Team, out var team) ? team : ""
@@ -87,17 +88,18 @@ public static class Attendance
                 (false, null) => [Away(whole.Id, "")],
                 _ => [],
             };
-        var team = teams.FirstOrDefault(t => t.Students.Any(p => p.Id == who));
+        var student = new StudentId(who);
+        var team = teams.FirstOrDefault(t => t.Students.Any(p => p.Id == student));
         if (here == team is not null)
             return [];
         return team is not null ? Leave(team) : Come();
 
         IReadOnlyList<Entry.OfTeams> Leave(Team left)
         {
-            var others = left.Students.Where(p => p.Id != who).ToList();
+            var others = left.Students.Where(p => p.Id != student).ToList();
             var held = others.ToDictionary(p => p.Id, p => p.Jobs.ToList());
-            var takers = new HashSet<string>(StringComparer.Ordinal);
-            foreach (var job in left.Students.First(p => p.Id == who).Jobs)
+            var takers = new HashSet<StudentId>();
+            foreach (var job in left.Students.First(p => p.Id == student).Jobs)
                 if (others.MinBy(p => held[p.Id].Count) is { } taker)
                 {
                     held[taker.Id].Add(job);
@@ -106,7 +108,7 @@ public static class Attendance
 
             return
             [
-                Placed(who, "", []),
+                Placed(student, "", []),
                 .. others.Where(p => takers.Contains(p.Id)).Select(p => Placed(p.Id, left.Id, held[p.Id])),
                 .. left is { Members: 1, Away: null } ? new[] { Away(left.Id, NobodyHere) } : [],
             ];
@@ -114,7 +116,7 @@ public static class Attendance
 
         IReadOnlyList<Entry.OfTeams> Come()
         {
-            var was = Before(opened, round, who);
+            var was = Before(opened, round, student);
             var to = teams.FirstOrDefault(t => t.Id == was?.Team) ?? Roomiest();
             if (to is null)
                 return [];
@@ -125,7 +127,7 @@ public static class Attendance
             [
                 .. to.Away == NobodyHere ? new[] { Back(to.Id) } : [],
                 Placed(
-                    who,
+                    student,
                     to.Id,
                     was is { } before && before.Team == to.Id ? before.Jobs
                         : to.Students.Any(p => p.Jobs.Count > 0) ? [.. free]
@@ -138,17 +140,17 @@ public static class Attendance
         Team? Roomiest() =>
             teams
                 .Where(t => t.Away is null)
-                .OrderBy(t => Placing.Says(teams, who, t.Id, preferences).Count > 0)
+                .OrderBy(t => Placing.Says(teams, student, t.Id, preferences).Count > 0)
                 .ThenBy(t => t.Members)
                 .FirstOrDefault();
 
-        Entry.StudentPlaced Placed(string student, string into, IReadOnlyList<string> jobs) =>
+        Entry.StudentPlaced Placed(StudentId placed, string into, IReadOnlyList<string> jobs) =>
             new()
             {
                 Id = default,
                 Round = round,
                 Team = into,
-                Student = student,
+                Student = placed,
                 Jobs = jobs,
             };
 
@@ -171,7 +173,11 @@ public static class Attendance
     }
 
     /// <summary>The last team that a student was in, and the jobs held there; null for whoever was in none.</summary>
-    private static (string Team, IReadOnlyList<string> Jobs)? Before(OpenedRally opened, int round, string student) =>
+    private static (string Team, IReadOnlyList<string> Jobs)? Before(
+        OpenedRally opened,
+        int round,
+        StudentId student
+    ) =>
         opened
             .Stands.OfType<Entry.StudentPlaced>()
             .Where(e => e.HoldsIn(round) && e.Student == student && e.Team.Length > 0)

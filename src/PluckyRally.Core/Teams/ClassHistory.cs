@@ -1,3 +1,4 @@
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Score;
 
 namespace PluckyRally.Core.Teams;
@@ -6,19 +7,19 @@ namespace PluckyRally.Core.Teams;
 /// <param name="Team">Names the team of that rally; students with the same one have worked together.</param>
 /// <param name="Student">The student's id.</param>
 /// <param name="Jobs">The jobs held, by their ids.</param>
-public sealed record PastPlace(string Team, string Student, IReadOnlyList<string> Jobs);
+public sealed record PastPlace(string Team, StudentId Student, IReadOnlyList<string> Jobs);
 
 /// <summary>A rally of a class.</summary>
 /// <param name="Id">Names it.</param>
 /// <param name="Opened">The rally.</param>
 /// <param name="Members">Who was in the class when it was made, by their ids.</param>
-public sealed record ClassLesson(string Id, OpenedRally Opened, IReadOnlyList<string> Members);
+public sealed record ClassLesson(string Id, OpenedRally Opened, IReadOnlyList<StudentId> Members);
 
 /// <summary>A student was absent from a lesson.</summary>
 /// <param name="Student">The student's id.</param>
 /// <param name="Days">The days, in order; lessons without one are not among them.</param>
 /// <param name="Times">How many lessons in all.</param>
-public sealed record AbsentStudent(string Student, IReadOnlyList<DateOnly> Days, int Times);
+public sealed record AbsentStudent(StudentId Student, IReadOnlyList<DateOnly> Days, int Times);
 
 /// <summary>What the rallies of a class say of its students.</summary>
 /// <param name="Pairs">Who has worked with whom.</param>
@@ -70,7 +71,9 @@ public sealed record ClassHistory(IReadOnlyList<EarlierPair> Pairs, IReadOnlyLis
                 .. places
                     .GroupBy(p => p.Team)
                     .SelectMany(team =>
-                        TeamMaker.Pairs([.. team.Select(p => p.Student).Distinct().Order(StringComparer.Ordinal)])
+                        TeamMaker.Pairs([
+                            .. team.Select(p => p.Student).Distinct().OrderBy(s => s.Value, StringComparer.Ordinal),
+                        ])
                     )
                     .GroupBy(pair => pair)
                     .Select(g => new EarlierPair(g.Key.A, g.Key.B, g.Count())),

@@ -1,4 +1,5 @@
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Words;
 
@@ -11,9 +12,9 @@ namespace PluckyRally.Core.Teams;
 /// <param name="Apart">Students of whom no two should be in one team, by id.</param>
 /// <param name="Spread">Students to be spread over the teams, by id.</param>
 public sealed record ClassPreferences(
-    IReadOnlyList<IReadOnlyList<string>> Together,
-    IReadOnlyList<IReadOnlyList<string>> Apart,
-    IReadOnlyList<IReadOnlyList<string>> Spread
+    IReadOnlyList<IReadOnlyList<StudentId>> Together,
+    IReadOnlyList<IReadOnlyList<StudentId>> Apart,
+    IReadOnlyList<IReadOnlyList<StudentId>> Spread
 )
 {
     /// <summary>The same with who has worked with whom: what is asked when somebody is put into a team.</summary>
@@ -32,7 +33,7 @@ public sealed record ClassPreferences(
     /// <summary>Where another state of them differs from this one.</summary>
     /// <param name="after">The other state.</param>
     /// <param name="name">What a student is called.</param>
-    public IReadOnlyList<Difference> DifferencesTo(ClassPreferences after, Func<string, string> name)
+    public IReadOnlyList<Difference> DifferencesTo(ClassPreferences after, Func<StudentId, string> name)
     {
         var found = new DifferenceCollector();
         found.At("/together", "Together in one team", Said(Together), Said(after.Together));
@@ -40,7 +41,7 @@ public sealed record ClassPreferences(
         found.At("/spread", "Spread over the teams", Said(Spread), Said(after.Spread));
         return found.Found;
 
-        string Said(IReadOnlyList<IReadOnlyList<string>> groups) =>
+        string Said(IReadOnlyList<IReadOnlyList<StudentId>> groups) =>
             string.Join("; ", groups.Select(g => English.List([.. g.Select(name)])));
     }
 

@@ -1,5 +1,6 @@
 using MathNet.Numerics.Random;
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Kit;
 
 namespace PluckyRally.Core.Teams;
@@ -14,13 +15,13 @@ public sealed record Job(string Id, string Name, string Duties);
 /// <param name="Student">The student's id.</param>
 /// <param name="Job">The job's id.</param>
 /// <param name="Times">How often, from 1.</param>
-public sealed record JobHeld(string Student, string Job, int Times);
+public sealed record JobHeld(StudentId Student, string Job, int Times);
 
 /// <summary>A job that was dealt.</summary>
 /// <param name="Student">The student's id.</param>
 /// <param name="Job">The job's id.</param>
 /// <param name="Before">How often the student had it before.</param>
-public sealed record JobDealt(string Student, string Job, int Before);
+public sealed record JobDealt(StudentId Student, string Job, int Before);
 
 /// <summary>Deals jobs, so that they go round.</summary>
 public static class Jobs
@@ -47,7 +48,7 @@ public static class Jobs
 
     /// <summary>Deals the jobs in each team, as <see cref="Deal"/> does in one.</summary>
     public static IReadOnlyList<IReadOnlyList<JobDealt>> DealInEach(
-        IReadOnlyList<IReadOnlyList<string>> teams,
+        IReadOnlyList<IReadOnlyList<StudentId>> teams,
         IReadOnlyList<Job> jobs,
         IReadOnlyList<JobHeld> history,
         int seed
@@ -58,7 +59,7 @@ public static class Jobs
     /// equals the seed decides.
     /// </summary>
     public static IReadOnlyList<JobDealt> Deal(
-        IReadOnlyList<string> team,
+        IReadOnlyList<StudentId> team,
         IReadOnlyList<Job> jobs,
         IReadOnlyList<JobHeld> history,
         int seed

@@ -1,3 +1,4 @@
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Score;
 
 namespace PluckyRally.Core.Teams;
@@ -16,7 +17,7 @@ public static class Placing
     /// <param name="preferences">The preferences of the class, and who has worked with whom.</param>
     public static IReadOnlyList<string> Says(
         IReadOnlyList<Team> teams,
-        string student,
+        StudentId student,
         string team,
         TeamPreferences preferences
     )
@@ -24,9 +25,9 @@ public static class Placing
         var name = NameIn(teams, student);
         var partners = teams.Where(t => t.Id == team).SelectMany(t => t.Students).Where(p => p.Id != student).ToList();
         var others = teams.Where(t => t.Id != team).SelectMany(t => t.Students).Where(p => p.Id != student).ToList();
-        bool Preferred(IReadOnlyList<IReadOnlyList<string>> groups, string other) =>
+        bool Preferred(IReadOnlyList<IReadOnlyList<StudentId>> groups, StudentId other) =>
             groups.Any(g => g.Contains(student) && g.Contains(other));
-        int Times(string other) =>
+        int Times(StudentId other) =>
             preferences
                 .Earlier.Where(e => (e.One, e.Other) == (student, other) || (e.Other, e.One) == (student, other))
                 .Sum(e => e.Times);
@@ -61,7 +62,7 @@ public static class Placing
         OpenedRally opened,
         IEnumerable<T> classes,
         Func<T, string> name,
-        Func<T, IEnumerable<string>> students
+        Func<T, IEnumerable<StudentId>> students
     )
     {
         var begun = opened.Joined.SelectMany(t => t.Students).Select(p => p.Id).ToHashSet();
@@ -75,6 +76,6 @@ public static class Placing
         rally.StartsWith(group, StringComparison.OrdinalIgnoreCase)
         && (rally.Length == group.Length || !char.IsLetterOrDigit(rally[group.Length]));
 
-    private static string NameIn(IReadOnlyList<Team> teams, string student) =>
+    private static string NameIn(IReadOnlyList<Team> teams, StudentId student) =>
         teams.SelectMany(t => t.Students).FirstOrDefault(p => p.Id == student)?.Name ?? "The student";
 }

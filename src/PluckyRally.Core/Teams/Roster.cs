@@ -9,7 +9,7 @@ internal sealed class Roster
 {
     private readonly IReadOnlyList<Team> _begun;
     private readonly IReadOnlyList<Entry.OfTeams> _changes;
-    private readonly Dictionary<string, string> _names;
+    private readonly Dictionary<StudentId, string> _names;
 
     private readonly IReadOnlyDictionary<EntryId, int> _at;
 
@@ -46,7 +46,7 @@ internal sealed class Roster
     public int At(Entry.OfTeams entry) => _at[entry.Id];
 
     /// <summary>What a student is called who is in none of the teams.</summary>
-    public string NameOf(string student) => _names.GetValueOrDefault(student, "A student");
+    public string NameOf(StudentId student) => _names.GetValueOrDefault(student, "A student");
 
     /// <summary>
     /// The teams that entries may name: those that were there at first, and those that came later and were not struck

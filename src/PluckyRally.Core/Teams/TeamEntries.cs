@@ -1,5 +1,6 @@
 using System.Text.Json.Serialization;
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Teams;
 using PluckyRally.Core.Words;
@@ -207,7 +208,7 @@ public abstract partial record Entry
     {
         /// <summary>The student's id.</summary>
         [JsonPropertyName("pupil")]
-        public required string Student { get; init; }
+        public required StudentId Student { get; init; }
 
         /// <summary>
         /// The jobs held from now on, by their ids; whoever had one of them in the team has it no longer.
@@ -219,7 +220,7 @@ public abstract partial record Entry
         internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             found.Unless(
-                Student.Length is > 0 and <= 60,
+                Student.Value.Length is > 0 and <= 60,
                 "/pupil",
                 "The entry names no student.",
                 "Choose one of the class."

@@ -1,4 +1,5 @@
 using MathNet.Numerics.Random;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Kit;
 using PluckyRally.Core.Problems;
 
@@ -93,7 +94,7 @@ public static class TeamMaker
             teams.Add(best[at..(at + sizes[i])]);
         return Result<TeamsMade>.Ok(
             new(
-                [.. teams.Select(t => (IReadOnlyList<string>)[.. t.Select(i => students[i].Id)])],
+                [.. teams.Select(t => (IReadOnlyList<StudentId>)[.. t.Select(i => students[i].Id)])],
                 [
                     .. teams
                         .SelectMany(Pairs)
@@ -119,7 +120,7 @@ public static class TeamMaker
         }
     }
 
-    private static int[,] Weights(Dictionary<string, int> here, TeamPreferences preferences, out int[,] earlier)
+    private static int[,] Weights(Dictionary<StudentId, int> here, TeamPreferences preferences, out int[,] earlier)
     {
         var weights = new int[here.Count, here.Count];
         var met = new int[here.Count, here.Count];
@@ -129,7 +130,7 @@ public static class TeamMaker
             to[b, a] += weight;
         }
 
-        void AddGroups(IReadOnlyList<IReadOnlyList<string>> groups, int weight)
+        void AddGroups(IReadOnlyList<IReadOnlyList<StudentId>> groups, int weight)
         {
             foreach (var group in groups)
             foreach (var (a, b) in Pairs([.. group.Where(here.ContainsKey).Distinct().Select(id => here[id])]))

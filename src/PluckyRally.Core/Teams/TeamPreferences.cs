@@ -1,3 +1,5 @@
+using PluckyRally.Core.Ids;
+
 namespace PluckyRally.Core.Teams;
 
 /// <summary>What teams should be like.</summary>
@@ -12,16 +14,16 @@ public sealed record TeamPreferences
     public int? Teams { get; init; }
 
     /// <summary>Students who should be in one team, by id.</summary>
-    public IReadOnlyList<IReadOnlyList<string>> Together { get; init; } = [];
+    public IReadOnlyList<IReadOnlyList<StudentId>> Together { get; init; } = [];
 
     /// <summary>Students of whom no two should be in one team, by id.</summary>
-    public IReadOnlyList<IReadOnlyList<string>> Apart { get; init; } = [];
+    public IReadOnlyList<IReadOnlyList<StudentId>> Apart { get; init; } = [];
 
     /// <summary>Students to be spread over the teams as evenly as they come, by id.</summary>
-    public IReadOnlyList<IReadOnlyList<string>> Spread { get; init; } = [];
+    public IReadOnlyList<IReadOnlyList<StudentId>> Spread { get; init; } = [];
 
     /// <summary>Teams that stay as they are, by their students' ids.</summary>
-    public IReadOnlyList<IReadOnlyList<string>> Locked { get; init; } = [];
+    public IReadOnlyList<IReadOnlyList<StudentId>> Locked { get; init; } = [];
 
     /// <summary>Who has worked with whom how often.</summary>
     public IReadOnlyList<EarlierPair> Earlier { get; init; } = [];
@@ -34,12 +36,12 @@ public sealed record TeamPreferences
 /// <param name="One">A student's id.</param>
 /// <param name="Other">Another student's id.</param>
 /// <param name="Times">How often, from 1.</param>
-public sealed record EarlierPair(string One, string Other, int Times);
+public sealed record EarlierPair(StudentId One, StudentId Other, int Times);
 
 /// <summary>A student.</summary>
 /// <param name="Id">Names the student.</param>
 /// <param name="Name">Given name and initial.</param>
-public sealed record Student(string Id, string Name);
+public sealed record Student(StudentId Id, string Name);
 
 /// <summary>Teams that were made.</summary>
 /// <param name="Teams">The teams, by their students' ids; locked ones first.</param>
@@ -47,7 +49,7 @@ public sealed record Student(string Id, string Name);
 /// first.</param>
 /// <param name="Unkept">Preferences that could not be kept, each with why, as sentences.</param>
 public sealed record TeamsMade(
-    IReadOnlyList<IReadOnlyList<string>> Teams,
+    IReadOnlyList<IReadOnlyList<StudentId>> Teams,
     IReadOnlyList<EarlierPair> Again,
     IReadOnlyList<string> Unkept
 )

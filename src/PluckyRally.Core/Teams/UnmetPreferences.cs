@@ -1,3 +1,5 @@
+using PluckyRally.Core.Ids;
+
 namespace PluckyRally.Core.Teams;
 
 /// <summary>Says which preferences could not be kept, and why.</summary>
@@ -7,7 +9,7 @@ internal static class UnmetPreferences
         IReadOnlyList<Student> students,
         TeamPreferences preferences,
         IReadOnlyList<IReadOnlyList<int>> teams,
-        Dictionary<string, int> here
+        Dictionary<StudentId, int> here
     )
     {
         var teamOf = teams.SelectMany((t, i) => t.Select(p => (p, i))).ToDictionary(p => p.p, p => p.i);
@@ -58,7 +60,7 @@ internal static class UnmetPreferences
         }
     }
 
-    private static List<int> Here(IReadOnlyList<string> group, Dictionary<string, int> here) =>
+    private static List<int> Here(IReadOnlyList<StudentId> group, Dictionary<StudentId, int> here) =>
         [.. group.Distinct().Where(here.ContainsKey).Select(id => here[id])];
 
     private static (int A, int B) Ordered((int A, int B) pair) => pair.A < pair.B ? pair : (pair.B, pair.A);

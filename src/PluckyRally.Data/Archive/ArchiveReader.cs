@@ -345,7 +345,7 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyOwners own
 
         var id = _rallies[archived.Id] = known ? new RallyId(Guid.CreateVersion7()) : archived.Id;
         var students = await Students(rally, stop);
-        var teams = RallyRows.Teams(id, rally, students.ToDictionary(p => p.ToString()));
+        var teams = RallyRows.Teams(id, rally, students.ToDictionary(StudentId.OfClass));
         db.Rallies.Add(
             new StoredRally
             {
@@ -462,7 +462,7 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyOwners own
             .Teams.SelectMany(t => t.Students)
             .Select(p => p.Id)
             .Concat(rally.Latecomers.Select(p => p.Id))
-            .Select(p => Guid.TryParse(p, out var id) ? id : Guid.Empty)
+            .Select(p => p.InClass ?? Guid.Empty)
             .ToList();
         var here = await db
             .Students.IgnoreQueryFilters()

@@ -6,7 +6,6 @@ using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 using PluckyRally.Core.Documents;
 using PluckyRally.Core.Files;
-using PluckyRally.Core.Ids;
 using PluckyRally.Data.Days;
 using PluckyRally.Data.Folder;
 using PluckyRally.Data.Photos;

@@ -1,6 +1,5 @@
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
-using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Data.Folder;
 using PluckyRally.Data.Removals;

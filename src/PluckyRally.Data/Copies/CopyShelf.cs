@@ -1,7 +1,6 @@
 using System.Text.Json;
 using Microsoft.Data.Sqlite;
 using PluckyRally.Core.Files;
-using PluckyRally.Core.Ids;
 using PluckyRally.Data.Folder;
 
 namespace PluckyRally.Data.Copies;

@@ -1,6 +1,5 @@
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Documents;
-using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Score;
 using PluckyRally.Data.Briefs;

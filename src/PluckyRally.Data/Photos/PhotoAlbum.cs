@@ -68,10 +68,10 @@ public sealed class PhotoAlbum(RallyDb db, DataFolder folder, TimeProvider clock
             .AnyAsync(m => m.RallyId == rally && db.Classes.Any(c => c.Id == m.Student!.ClassId && c.NoPhotos), stop);
 
     /// <summary>Those of these students, by their ids in a rally, who may not be in photos.</summary>
-    public async Task<HashSet<string>> NotInPhotos(IReadOnlyList<string> students, CancellationToken stop)
+    public async Task<HashSet<StudentId>> NotInPhotos(IReadOnlyList<StudentId> students, CancellationToken stop)
     {
-        var known = students.Select(s => Guid.TryParse(s, out var id) ? id : Guid.Empty).ToList();
+        var known = students.Select(s => s.InClass ?? Guid.Empty).ToList();
         var not = await db.Students.Where(p => p.NoPhotos && known.Contains(p.Id)).Select(p => p.Id).ToListAsync(stop);
-        return [.. not.Select(id => id.ToString())];
+        return [.. not.Select(StudentId.OfClass)];
     }
 }

@@ -349,7 +349,7 @@ public sealed class RallyLog(RallyDb db, RallyOwners owners, LogWriter writer, T
     /// for
     /// a rally from a file, the only one with that name. Others are not kept.
     /// </summary>
-    private async Task<Dictionary<string, Guid>> Known(Rally rally, CancellationToken stop)
+    private async Task<Dictionary<StudentId, Guid>> Known(Rally rally, CancellationToken stop)
     {
         var students = rally
             .Teams.SelectMany(t => t.Students)
@@ -358,14 +358,14 @@ public sealed class RallyLog(RallyDb db, RallyOwners owners, LogWriter writer, T
             .DistinctBy(p => p.Id)
             .ToList();
         var (ids, names) = (
-            students.Select(p => Guid.TryParse(p.Id, out var id) ? id : Guid.Empty).ToList(),
+            students.Select(p => p.Id.InClass ?? Guid.Empty).ToList(),
             students.Select(p => p.Name).ToList()
         );
         var here = await db
             .Students.Where(p => ids.Contains(p.Id) || names.Contains(p.Name))
             .Select(p => new { p.Id, p.Name })
             .ToListAsync(stop);
-        var byId = here.ToDictionary(p => p.Id.ToString(), p => p.Id);
+        var byId = here.ToDictionary(p => StudentId.OfClass(p.Id), p => p.Id);
         var byName = here.GroupBy(p => p.Name).Where(g => g.Count() == 1).ToDictionary(g => g.Key, g => g.Single().Id);
         return students
             .Select(p => (p.Id, Here: byId.TryGetValue(p.Id, out var same) ? same : byName.GetValueOrDefault(p.Name)))
@@ -452,10 +452,7 @@ public sealed class RallyLog(RallyDb db, RallyOwners owners, LogWriter writer, T
             stored.Teams.Add(RallyRows.Joined(rally, joined, stored.Teams.Count));
         else if (entry is Entry.StudentPlaced placed && !IsOfTheRally(now.Rally, placed.Student))
         {
-            if (
-                !Guid.TryParse(placed.Student, out var student)
-                || !await db.Students.AnyAsync(p => p.Id == student, stop)
-            )
+            if (placed.Student.InClass is not { } student || !await db.Students.AnyAsync(p => p.Id == student, stop))
                 return new(
                     "/pupil",
                     "There is no such student in the classes here.",
@@ -470,7 +467,7 @@ public sealed class RallyLog(RallyDb db, RallyOwners owners, LogWriter writer, T
         return null;
     }
 
-    private static bool IsOfTheRally(Rally rally, string student) =>
+    private static bool IsOfTheRally(Rally rally, StudentId student) =>
         rally.Teams.Any(t => t.Students.Any(p => p.Id == student)) || rally.Latecomers.Any(p => p.Id == student);
 
     /// <summary>Says whether judges may strike out what others recorded. False where there is no such rally.</summary>

@@ -45,7 +45,7 @@ internal static class RallyRows
                     .Where(p => p.Later)
                     .OrderBy(p => p.Student!.Order)
                     .DistinctBy(p => p.StudentId)
-                    .Select(p => new Student(p.StudentId.ToString(), p.Student!.Name)),
+                    .Select(p => new Student(StudentId.OfClass(p.StudentId), p.Student!.Name)),
             ],
             Entries = entries,
             Unread = unread,
@@ -90,7 +90,7 @@ internal static class RallyRows
     /// <param name="id">The rally's id.</param>
     /// <param name="rally">The rally.</param>
     /// <param name="known">Which student here each student of the rally is, by the id in it.</param>
-    public static List<StoredTeam> Teams(RallyId id, Rally rally, IReadOnlyDictionary<string, Guid> known)
+    public static List<StoredTeam> Teams(RallyId id, Rally rally, IReadOnlyDictionary<StudentId, Guid> known)
     {
         var teams = rally
             .Teams.Select(
@@ -202,7 +202,7 @@ internal static class RallyRows
                     .Students.Where(p => !p.Later)
                     .OrderBy(p => p.Student!.Order)
                     .Select(p => new TeamStudent(
-                        p.StudentId.ToString(),
+                        StudentId.OfClass(p.StudentId),
                         p.Student!.Name,
                         p.Jobs.Split(',', StringSplitOptions.RemoveEmptyEntries)
                     )),

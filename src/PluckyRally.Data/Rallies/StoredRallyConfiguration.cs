@@ -1,6 +1,5 @@
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Metadata.Builders;
-using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Data.Briefs;
 using PluckyRally.Data.Owners;

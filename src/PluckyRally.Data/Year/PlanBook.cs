@@ -1,5 +1,4 @@
 using Microsoft.EntityFrameworkCore;
-using PluckyRally.Core.Ids;
 using PluckyRally.Core.Time;
 
 namespace PluckyRally.Data.Year;

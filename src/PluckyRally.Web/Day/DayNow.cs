@@ -1,6 +1,5 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core.Day;
-using PluckyRally.Core.Ids;
 using PluckyRally.Core.Results;
 using PluckyRally.Core.Score;
 using PluckyRally.Data.Days;

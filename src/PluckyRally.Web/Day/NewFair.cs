@@ -197,7 +197,10 @@ internal static class NewFairEndpoints
         }
 
         var history = await ClassLessons.HistoryOf(known, register, log, stop);
-        var students = known.Students.OrderBy(p => p.Order).Select(p => new Student($"{p.Id}", p.Name)).ToList();
+        var students = known
+            .Students.OrderBy(p => p.Order)
+            .Select(p => new Student(StudentId.OfClass(p.Id), p.Name))
+            .ToList();
         var made = TeamMaker.Make(students, known.Preferred().With(history) with { Size = group.Size });
         found.AddRange(made.Problems.Select(p => p.Under(at)));
         if (!made.IsOk)

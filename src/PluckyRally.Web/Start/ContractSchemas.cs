@@ -46,16 +46,18 @@ internal sealed class ContractSchemas : IOpenApiSchemaTransformer
     /// <summary>An id is described as what it is written as.</summary>
     private static void WriteIds(OpenApiSchema schema, JsonTypeInfo type)
     {
-        if (IdValue.Of(type.Type) is not null)
+        if (IdValue.Of(type.Type) is { } value)
         {
             var orNull = Nullable.GetUnderlyingType(type.Type) is null ? default : JsonSchemaType.Null;
-            (schema.Type, schema.Format) = (JsonSchemaType.String | orNull, "uuid");
+            (schema.Type, schema.Format) = (JsonSchemaType.String | orNull, FormatOf(value));
         }
-        else if (type.ElementType is { } item && IdValue.Of(item) is not null)
-            schema.Items = new OpenApiSchema { Type = JsonSchemaType.String, Format = "uuid" };
+        else if (type.ElementType is { } item && IdValue.Of(item) is { } itemValue)
+            schema.Items = new OpenApiSchema { Type = JsonSchemaType.String, Format = FormatOf(itemValue) };
     }
 
-    /// <summary>The name under which a type is described once; an id has none, it is described where it stands.</summary>
+    private static string? FormatOf(Type value) => value == typeof(Guid) ? "uuid" : null;
+
+    /// <summary>The name under which a type is described once; ids have none, they are described in place.</summary>
     public static string? NameOf(JsonTypeInfo type) =>
         IdValue.Of(type.Type) is null ? OpenApiOptions.CreateDefaultSchemaReferenceId(type) : null;
 

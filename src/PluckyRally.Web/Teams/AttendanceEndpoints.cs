@@ -99,10 +99,10 @@ internal static class AttendanceEndpoints
                         opened,
                         await register.All(stop),
                         c => c.Name,
-                        c => c.Students.Select(p => p.Id.ToString())
+                        c => c.Students.Select(p => StudentId.OfClass(p.Id))
                     )
                     .SelectMany(c => c.Students)
-                    .Select(p => new Student(p.Id.ToString(), p.Name)),
+                    .Select(p => new Student(StudentId.OfClass(p.Id), p.Name)),
             ]
         );
 }

@@ -103,7 +103,7 @@ internal static class ClassEndpoints
         stands
             .Preferred()
             .DifferencesTo(wanted, id =>
-                stands.Students.FirstOrDefault(p => p.Id.ToString() == id)?.Name ?? "a deleted student"
+                stands.Students.FirstOrDefault(p => StudentId.OfClass(p.Id) == id)?.Name ?? "a deleted student"
             );
 
     private static Results<Ok<ClassList>, Refused> Look(SentJson sent)
@@ -160,7 +160,7 @@ internal static class ClassEndpoints
         var here = found
             .Students.Where(p => !wanted.Absent.Contains(p.Id))
             .OrderBy(p => p.Order)
-            .Select(p => new Student(p.Id.ToString(), p.Name))
+            .Select(p => new Student(StudentId.OfClass(p.Id), p.Name))
             .ToList();
         var made = TeamMaker.Make(here, wanted.Preferences with { Earlier = history.Pairs });
         if (!made.IsOk)

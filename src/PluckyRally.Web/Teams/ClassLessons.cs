@@ -1,3 +1,4 @@
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Teams;
 using PluckyRally.Data.Classes;
 using PluckyRally.Data.Rallies;
@@ -23,7 +24,11 @@ internal static class ClassLessons
                     new(
                         $"{rally.Id}",
                         opened.Value,
-                        [.. found.Students.Where(p => !(p.EnteredAt > rally.MadeAt)).Select(p => $"{p.Id}")]
+                        [
+                            .. found
+                                .Students.Where(p => !(p.EnteredAt > rally.MadeAt))
+                                .Select(p => StudentId.OfClass(p.Id)),
+                        ]
                     )
                 );
         return ClassHistory.Of(lessons);

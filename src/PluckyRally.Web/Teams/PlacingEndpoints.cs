@@ -39,10 +39,15 @@ internal static class PlacingEndpoints
             found.Opened.Value,
             (await register.All(stop)).Select(ClassOpened.Of),
             c => c.Name,
-            c => c.Students.Select(p => p.Id.ToString())
+            c => c.Students.Select(p => StudentId.OfClass(p.Id))
         );
         return TypedResults.Ok<IReadOnlyList<ClassOpened>>([
-            .. own.Select(c => c with { Students = [.. c.Students.Where(p => !placed.Contains(p.Id.ToString()))] }),
+            .. own.Select(c =>
+                c with
+                {
+                    Students = [.. c.Students.Where(p => !placed.Contains(StudentId.OfClass(p.Id)))],
+                }
+            ),
         ]);
     }
 
@@ -81,7 +86,7 @@ internal static class PlacingEndpoints
         var teams = found.Opened.Value.In(round).Teams;
 
         // Whoever is in none of the teams yet is in none of their lists either.
-        var known = teams.SelectMany(t => t.Students).Any(p => p.Id == student.ToString())
+        var known = teams.SelectMany(t => t.Students).Any(p => p.Id == StudentId.OfClass(student))
             ? teams
             :
             [
@@ -90,13 +95,13 @@ internal static class PlacingEndpoints
                 {
                     Id = "",
                     Name = "",
-                    Students = [new(student.ToString(), group.Students.First(p => p.Id == student).Name, [])],
+                    Students = [new(StudentId.OfClass(student), group.Students.First(p => p.Id == student).Name, [])],
                 },
             ];
         return TypedResults.Ok(
             Placing.Says(
                 known,
-                student.ToString(),
+                StudentId.OfClass(student),
                 team,
                 group.Preferred().With(await ClassLessons.HistoryOf(group, register, log, stop))
             )

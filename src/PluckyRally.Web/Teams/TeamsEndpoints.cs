@@ -120,12 +120,16 @@ internal static class TeamsEndpoints
                             Members = t.Students.Count + t.Names.Count is > 0 and var count ? count : t.Members,
                             Students =
                             [
-                                .. t.Students.Select(p => new TeamStudent(p.Id.ToString(), names[p.Id], p.Jobs)),
+                                .. t.Students.Select(p => new TeamStudent(
+                                    StudentId.OfClass(p.Id),
+                                    names[p.Id],
+                                    p.Jobs
+                                )),
                                 .. called is null
                                     ? []
                                     : t
                                         .Names.Select(n => n.Trim())
-                                        .Select(n => new TeamStudent(called[n].ToString(), n, [])),
+                                        .Select(n => new TeamStudent(StudentId.OfClass(called[n]), n, [])),
                             ],
                         }
                 ),

@@ -31,7 +31,7 @@ public sealed class MarksTests
             {
                 Id = "a",
                 Name = "Terns",
-                Students = [new("p1", "Nell S.", [])],
+                Students = [new(new("p1"), "Nell S.", [])],
             },
             new() { Id = "b", Name = "Whelks" },
         ],
@@ -117,7 +117,7 @@ public sealed class MarksTests
             Team = team,
             Criterion = criterion,
             Level = level,
-            Student = student,
+            Student = new(student),
         };
 
     private OpenedRally With(params Entry[] entries) => OpenedRally.Open(_rally with { Entries = entries }).OrThrow();

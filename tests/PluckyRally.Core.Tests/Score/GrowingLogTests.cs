@@ -149,7 +149,7 @@ public sealed class GrowingLogTests
             },
         (_, _) => new Entry.TeamAway { Id = default, Reason = "a visit" },
         (_, _) => new Entry.TeamBack { Id = default },
-        (number, _) => new Entry.StudentPlaced { Id = default, Student = $"p{number % 7}" },
+        (number, _) => new Entry.StudentPlaced { Id = default, Student = new($"p{number % 7}") },
         (number, _) =>
             new Entry.CardsDealt
             {

@@ -41,9 +41,9 @@ public sealed class AttendanceTests
                         Members = 3,
                         Students =
                         [
-                            new("p1", "Mara T.", ["record", "materials"]),
-                            new("p2", "Ode B.", ["design"]),
-                            new("p3", "Sol V.", ["building"]),
+                            new(new("p1"), "Mara T.", ["record", "materials"]),
+                            new(new("p2"), "Ode B.", ["design"]),
+                            new(new("p3"), "Sol V.", ["building"]),
                         ],
                     },
                     new Team
@@ -51,7 +51,7 @@ public sealed class AttendanceTests
                         Id = "b",
                         Name = "Whelks",
                         Members = 1,
-                        Students = [new("p4", "Bo A.", [])],
+                        Students = [new(new("p4"), "Bo A.", [])],
                     },
                     new Team
                     {
@@ -60,12 +60,12 @@ public sealed class AttendanceTests
                         Members = 4,
                     },
                 ],
-                Latecomers = [new("p5", "Ilo K.")],
+                Latecomers = [new(new("p5"), "Ilo K.")],
             }
         )
         .OrThrow();
 
-    private readonly IReadOnlyList<Student> _class = [new("p1", "Mara T."), new("p5", "Ilo K.")];
+    private readonly IReadOnlyList<Student> _class = [new(new("p1"), "Mara T."), new(new("p5"), "Ilo K.")];
     private int _ids;
 
     [Fact]
@@ -123,7 +123,7 @@ public sealed class AttendanceTests
             {
                 Apart =
                 [
-                    ["p4", "p5"],
+                    [new("p4"), new("p5")],
                 ],
             }
         );

@@ -87,15 +87,21 @@ public sealed class ClassListTests
     public void History_counts_pairs_and_jobs_of_all_rallies()
     {
         var history = ClassHistory.OfPlaces([
-            new("r1/t1", "a", ["record"]),
-            new("r1/t1", "b", ["design"]),
-            new("r1/t1", "c", []),
-            new("r2/t1", "b", ["record"]),
-            new("r2/t1", "a", ["record"]),
-            new("r2/t2", "c", []),
+            new("r1/t1", new("a"), ["record"]),
+            new("r1/t1", new("b"), ["design"]),
+            new("r1/t1", new("c"), []),
+            new("r2/t1", new("b"), ["record"]),
+            new("r2/t1", new("a"), ["record"]),
+            new("r2/t2", new("c"), []),
         ]);
-        history.Pairs.ShouldBe([new("a", "b", 2), new("a", "c", 1), new("b", "c", 1)], ignoreOrder: true);
-        history.Jobs.ShouldBe([new("a", "record", 2), new("b", "record", 1), new("b", "design", 1)], ignoreOrder: true);
+        history.Pairs.ShouldBe(
+            [new(new("a"), new("b"), 2), new(new("a"), new("c"), 1), new(new("b"), new("c"), 1)],
+            ignoreOrder: true
+        );
+        history.Jobs.ShouldBe(
+            [new(new("a"), "record", 2), new(new("b"), "record", 1), new(new("b"), "design", 1)],
+            ignoreOrder: true
+        );
     }
 
     private static ClassList Read(params string[][] rows) => ClassList.Read(rows).OrThrow();

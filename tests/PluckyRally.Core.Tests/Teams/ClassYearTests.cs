@@ -1,4 +1,5 @@
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Score;
 using PluckyRally.Core.Teams;
 using PluckyRally.Core.Time;
@@ -22,22 +23,25 @@ public sealed class ClassYearTests
             new Entry.PhaseBegun { Id = new(Guid.NewGuid()), Phase = "build" }
         );
         var second = Lesson(new(2026, 9, 21), Placed("dee", ""));
-        var history = ClassHistory.Of([new("second", second, [.. Members, "eve"]), new("first", first, [.. Members])]);
+        var history = ClassHistory.Of([
+            new("second", second, [.. Members.Append("eve").Select(StudentId.Of)]),
+            new("first", first, [.. Members.Select(StudentId.Of)]),
+        ]);
         history.Since.ShouldBe(new DateOnly(2026, 9, 14));
         history.Pairs.ShouldBe(
-            [new("ada", "ben", 2), new("ada", "cal", 1), new("ben", "cal", 1)],
+            [new(new("ada"), new("ben"), 2), new(new("ada"), new("cal"), 1), new(new("ben"), new("cal"), 1)],
             ignoreOrder: true,
             "in the second lesson cal is alone, since dee left"
         );
         var absent = history.Absences.ShouldHaveSingleItem("the second lesson has not begun");
-        (absent.Student, absent.Times).ShouldBe(("dee", 1));
+        (absent.Student, absent.Times).ShouldBe((new("dee"), 1));
         absent.Days.ShouldBe([new DateOnly(2026, 9, 14)]);
     }
 
     [Fact]
     public void Who_is_together_again_is_named_with_how_often()
     {
-        var students = Members.Select(m => new Student(m, m)).ToList();
+        var students = Members.Select(m => new Student(new(m), m)).ToList();
         var made = TeamMaker
             .Make(
                 students,
@@ -46,13 +50,13 @@ public sealed class ClassYearTests
                     Size = 2,
                     Together =
                     [
-                        ["ada", "ben"],
+                        [new("ada"), new("ben")],
                     ],
-                    Earlier = [new("ada", "ben", 2), new("ada", "cal", 1)],
+                    Earlier = [new(new("ada"), new("ben"), 2), new(new("ada"), new("cal"), 1)],
                 }
             )
             .OrThrow();
-        made.Again.ShouldBe([new EarlierPair("ada", "ben", 2)]);
+        made.Again.ShouldBe([new EarlierPair(new("ada"), new("ben"), 2)]);
         made.Repeats.ShouldBe(2);
     }
 
@@ -95,14 +99,14 @@ public sealed class ClassYearTests
             Id = id,
             Name = id,
             Members = students.Length,
-            Students = [.. students.Select(s => new TeamStudent(s, s, []))],
+            Students = [.. students.Select(s => new TeamStudent(new(s), s, []))],
         };
 
     private static Entry.StudentPlaced Placed(string student, string team) =>
         new()
         {
             Id = new(Guid.NewGuid()),
-            Student = student,
+            Student = new(student),
             Team = team,
             Jobs = [],
         };

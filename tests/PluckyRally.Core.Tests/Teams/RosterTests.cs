@@ -33,7 +33,7 @@ public sealed class RosterTests
                         Id = "a",
                         Name = "Terns",
                         Members = 2,
-                        Students = [new("p1", "Mara T.", ["record"]), new("p2", "Ode B.", [])],
+                        Students = [new(new("p1"), "Mara T.", ["record"]), new(new("p2"), "Ode B.", [])],
                     },
                     new Team
                     {
@@ -42,7 +42,7 @@ public sealed class RosterTests
                         Members = 4,
                     },
                 ],
-                Latecomers = [new("p9", "Ilo K.")],
+                Latecomers = [new(new("p9"), "Ilo K.")],
             }
         )
         .OrThrow();
@@ -145,7 +145,7 @@ public sealed class RosterTests
             {
                 Id = NextId(),
                 Team = "a",
-                Student = "p9",
+                Student = new("p9"),
             }
         );
         Students().ShouldBe(["Mara T.+Ode B.+Ilo K. (3)", " (4)"]);
@@ -154,13 +154,13 @@ public sealed class RosterTests
             {
                 Id = NextId(),
                 Team = "b",
-                Student = "p1",
+                Student = new("p1"),
                 Jobs = ["building"],
             }
         );
         Students().ShouldBe(["Ode B.+Ilo K. (2)", "Mara T. (5)"]);
         _rally.In(1).Teams[1].Students[0].Jobs.ShouldBe(["building"]);
-        Keep(new Entry.StudentPlaced { Id = NextId(), Student = "p2" });
+        Keep(new Entry.StudentPlaced { Id = NextId(), Student = new("p2") });
         Students().ShouldBe(["Ilo K. (1)", "Mara T. (5)"]);
         LogLine
             .OfTeams(_rally, 1)
@@ -176,7 +176,7 @@ public sealed class RosterTests
             {
                 Id = NextId(),
                 Team = "a",
-                Student = "p2",
+                Student = new("p2"),
                 Jobs = ["design"],
             }
         );
@@ -185,7 +185,7 @@ public sealed class RosterTests
             {
                 Id = NextId(),
                 Team = "a",
-                Student = "p2",
+                Student = new("p2"),
                 Jobs = ["design", "record"],
             }
         );
@@ -194,7 +194,7 @@ public sealed class RosterTests
             {
                 Id = NextId(),
                 Team = "b",
-                Student = "p9",
+                Student = new("p9"),
                 Jobs = ["record"],
             }
         );
@@ -208,7 +208,7 @@ public sealed class RosterTests
             {
                 Id = NextId(),
                 Team = "a",
-                Student = "p2",
+                Student = new("p2"),
             }
         );
         LogLine
@@ -278,7 +278,7 @@ public sealed class RosterTests
                 {
                     Id = NextId(),
                     Team = "a",
-                    Student = "",
+                    Student = default,
                 }
             )
             .Problems.ShouldHaveSingleItem()
@@ -293,29 +293,29 @@ public sealed class RosterTests
             {
                 Id = NextId(),
                 Team = "b",
-                Student = "p9",
+                Student = new("p9"),
             }
         );
         var preferences = new TeamPreferences
         {
             Apart =
             [
-                ["p1", "p9"],
+                [new("p1"), new("p9")],
             ],
             Together =
             [
-                ["p1", "p2"],
+                [new("p1"), new("p2")],
             ],
-            Earlier = [new("p9", "p1", 2)],
+            Earlier = [new(new("p9"), new("p1"), 2)],
         };
         Placing
-            .Says(_rally.In(1).Teams, "p1", "b", preferences)
+            .Says(_rally.In(1).Teams, new("p1"), "b", preferences)
             .ShouldBe([
                 "Mara T. and Ilo K. are to be kept apart.",
                 "Mara T. and Ode B. should be together.",
                 "Mara T. has worked with Ilo K. 2 times before.",
             ]);
-        Placing.Says(_rally.In(1).Teams, "p2", "a", preferences).ShouldBeEmpty();
+        Placing.Says(_rally.In(1).Teams, new("p2"), "a", preferences).ShouldBeEmpty();
     }
 
     private IEnumerable<string> Rows() =>

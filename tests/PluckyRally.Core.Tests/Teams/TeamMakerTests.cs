@@ -1,4 +1,5 @@
 using CsCheck;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Teams;
 using PluckyRally.Tests;
 using Shouldly;
@@ -39,7 +40,7 @@ public sealed class TeamMakerTests
                 Teams = 8,
                 Locked =
                 [
-                    ["p1", "p2"],
+                    [new("p1"), new("p2")],
                 ],
             }
         )
@@ -53,7 +54,7 @@ public sealed class TeamMakerTests
                 (count, size, seed) =>
                 {
                     var made = Make(count, new() { Size = size, Seed = seed });
-                    made.Teams.SelectMany(t => t).Order().ShouldBe(Students(count).Select(p => p.Id).Order());
+                    made.Teams.SelectMany(t => t).ShouldBe(Students(count).Select(p => p.Id), ignoreOrder: true);
                     made.Teams.Select(t => t.Count).ShouldBe(TeamSizes.Of(count, size));
                     Make(count, new() { Size = size, Seed = seed })
                         .Teams.Select(t => string.Join(",", t))
@@ -71,22 +72,24 @@ public sealed class TeamMakerTests
             {
                 Together =
                 [
-                    ["p1", "p2"],
+                    [new("p1"), new("p2")],
                 ],
                 Apart =
                 [
-                    ["p3", "p4"],
+                    [new("p3"), new("p4")],
                 ],
                 Spread =
                 [
-                    ["p6", "p7", "p8", "p9", "p10", "p11"],
+                    [new("p6"), new("p7"), new("p8"), new("p9"), new("p10"), new("p11")],
                 ],
             }
         );
         made.Unkept.ShouldBeEmpty();
-        Team(made, "p1").ShouldContain("p2");
-        Team(made, "p3").ShouldNotContain("p4");
-        made.Teams.ShouldAllBe(t => t.Count(p => new[] { "p6", "p7", "p8", "p9", "p10", "p11" }.Contains(p)) == 2);
+        Team(made, "p1").ShouldContain(new StudentId("p2"));
+        Team(made, "p3").ShouldNotContain(new StudentId("p4"));
+        made.Teams.ShouldAllBe(t =>
+            t.Count(p => new[] { "p6", "p7", "p8", "p9", "p10", "p11" }.Contains(p.Value)) == 2
+        );
     }
 
     [Theory]
@@ -117,11 +120,11 @@ public sealed class TeamMakerTests
             {
                 Locked =
                 [
-                    ["p4", "p9", "p2"],
+                    [new("p4"), new("p9"), new("p2")],
                 ],
             }
         );
-        made.Teams[0].ShouldBe(["p4", "p9", "p2"]);
+        made.Teams[0].ShouldBe([new("p4"), new("p9"), new("p2")]);
         made.Teams.Skip(1).Select(t => t.Count).ShouldBe([4, 4]);
     }
 
@@ -137,9 +140,9 @@ public sealed class TeamMakerTests
                     for (int i = 1, k = 0; i <= count; i++)
                     for (var j = i + 1; j <= count; j++, k++)
                         if (times[k] > 0)
-                            earlier.Add(new($"p{i}", $"p{j}", times[k]));
+                            earlier.Add(new(new($"p{i}"), new($"p{j}"), times[k]));
                     var met = earlier.ToDictionary(p => (p.One, p.Other), p => p.Times);
-                    int Cost(IEnumerable<IReadOnlyList<string>> teams) =>
+                    int Cost(IEnumerable<IReadOnlyList<StudentId>> teams) =>
                         teams.Sum(t =>
                             t.SelectMany(
                                     (a, i) =>
@@ -171,7 +174,7 @@ public sealed class TeamMakerTests
     {
         TeamMaker.Make([], new()).Problems.ShouldHaveSingleItem().At.ShouldBe("/students");
         TeamMaker
-            .Make([new("p1", "A"), new("p1", "B")], new())
+            .Make([new(new("p1"), "A"), new(new("p1"), "B")], new())
             .Problems.ShouldHaveSingleItem()
             .What.ShouldContain("twice");
         TeamMaker.Make(Students(3), new() { Size = 0 }).Problems.ShouldHaveSingleItem().At.ShouldBe("/size");
@@ -181,12 +184,17 @@ public sealed class TeamMakerTests
     public void A_job_goes_to_whom_has_had_it_least()
     {
         var dealt = Jobs.Deal(
-            ["a", "b", "c", "d"],
+            [new("a"), new("b"), new("c"), new("d")],
             Jobs.Usual,
-            [new("a", "record", 2), new("b", "record", 1), new("c", "record", 1), new("d", "materials", 3)],
+            [
+                new(new("a"), "record", 2),
+                new(new("b"), "record", 1),
+                new(new("c"), "record", 1),
+                new(new("d"), "materials", 3),
+            ],
             seed: 1
         );
-        dealt.First(j => j.Job == "record").Student.ShouldBe("d");
+        dealt.First(j => j.Job == "record").Student.ShouldBe(new("d"));
         dealt.Select(j => j.Student).ShouldBeUnique();
         dealt.ShouldAllBe(j => j.Before == 0);
     }
@@ -197,7 +205,7 @@ public sealed class TeamMakerTests
         var history = new List<JobHeld>();
         for (var lesson = 0; lesson < 8; lesson++)
             history.AddRange(
-                Jobs.Deal(["a", "b", "c", "d"], Jobs.Usual, history, lesson)
+                Jobs.Deal([new("a"), new("b"), new("c"), new("d")], Jobs.Usual, history, lesson)
                     .Select(d => new JobHeld(d.Student, d.Job, 1))
             );
         history.GroupBy(h => (h.Student, h.Job)).ShouldAllBe(g => g.Sum(h => h.Times) == 2);
@@ -205,20 +213,28 @@ public sealed class TeamMakerTests
 
     [Fact]
     public void Fewer_hands_than_jobs_share_them() =>
-        Jobs.Deal(["a", "b"], Jobs.Usual, [], seed: 5).GroupBy(d => d.Student).ShouldAllBe(g => g.Count() == 2);
+        Jobs.Deal([new("a"), new("b")], Jobs.Usual, [], seed: 5)
+            .GroupBy(d => d.Student)
+            .ShouldAllBe(g => g.Count() == 2);
 
-    private static IReadOnlyList<IReadOnlyList<string>> Groups(string ids) => ids.Length == 0 ? [] : [ids.Split(',')];
+    private static IReadOnlyList<IReadOnlyList<StudentId>> Groups(string ids) =>
+        ids.Length == 0
+            ? []
+            :
+            [
+                [.. ids.Split(',').Select(StudentId.Of)],
+            ];
 
     private static List<Student> Students(int count) =>
-        [.. Enumerable.Range(1, count).Select(i => new Student($"p{i}", $"Student {i}"))];
+        [.. Enumerable.Range(1, count).Select(i => new Student(new($"p{i}"), $"Student {i}"))];
 
     private static TeamsMade Make(int count, TeamPreferences preferences) =>
         TeamMaker.Make(Students(count), preferences).OrThrow();
 
-    private static IReadOnlyList<string> Team(TeamsMade made, string student) =>
-        made.Teams.Single(t => t.Contains(student));
+    private static IReadOnlyList<StudentId> Team(TeamsMade made, string student) =>
+        made.Teams.Single(t => t.Contains(new(student)));
 
-    private static IEnumerable<IReadOnlyList<IReadOnlyList<string>>> Cuts(List<string> left, List<int> sizes)
+    private static IEnumerable<IReadOnlyList<IReadOnlyList<StudentId>>> Cuts(List<StudentId> left, List<int> sizes)
     {
         if (sizes.Count == 0)
         {
@@ -240,7 +256,7 @@ public sealed class TeamMakerTests
         }
     }
 
-    private static IEnumerable<List<string>> Choose(List<string> from, int count)
+    private static IEnumerable<List<StudentId>> Choose(List<StudentId> from, int count)
     {
         if (count == 0)
             yield return [];

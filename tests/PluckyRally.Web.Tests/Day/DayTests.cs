@@ -4,7 +4,6 @@ using System.Text.Json;
 using Ical.Net;
 using PluckyRally.Core.Day;
 using PluckyRally.Core.Files;
-using PluckyRally.Core.Ids;
 using PluckyRally.Core.Papers;
 using PluckyRally.Core.Results;
 using PluckyRally.Core.Score;

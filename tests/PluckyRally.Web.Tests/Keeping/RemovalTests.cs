@@ -1,5 +1,4 @@
 using System.Net;
-using PluckyRally.Core.Ids;
 using PluckyRally.Core.Score;
 using PluckyRally.Data.Removals;
 using PluckyRally.Web.Briefs;

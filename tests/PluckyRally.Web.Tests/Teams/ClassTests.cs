@@ -4,6 +4,7 @@ using System.Text.Json;
 using Microsoft.EntityFrameworkCore;
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Score;
 using PluckyRally.Core.Teams;
 using PluckyRally.Web.Photos;
@@ -280,7 +281,7 @@ public sealed class ClassTests : IDisposable
         var history = await _app.Get<ClassHistory>($"/api/classes/{id}/history");
         history.Pairs.ShouldHaveSingleItem().Times.ShouldBe(1);
         history.Jobs.Sum(j => j.Times).ShouldBe(4);
-        history.Jobs.Select(j => j.Student).Distinct().Order().ShouldBe(students.Select(p => p.ToString()).Order());
+        history.Jobs.Select(j => j.Student).Distinct().ShouldBe(students.Select(StudentId.OfClass), ignoreOrder: true);
     }
 
     /// <summary>A rally from another computer names students by that one's ids.</summary>
@@ -299,7 +300,7 @@ public sealed class ClassTests : IDisposable
                     Id = "t1",
                     Name = "Able",
                     Members = 2,
-                    Students = [new("p1", "Student 2", ["record"]), new("p2", "Stranger", [])],
+                    Students = [new(new("p1"), "Student 2", ["record"]), new(new("p2"), "Stranger", [])],
                 },
             ],
         };

@@ -2,6 +2,7 @@ using System.Net;
 using Microsoft.EntityFrameworkCore;
 using PluckyRally.Core.Documents;
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Results;
 using PluckyRally.Core.Score;
 using PluckyRally.Core.Teams;
@@ -39,7 +40,7 @@ public sealed class PlacingTests : IDisposable
                     new(
                         [],
                         [
-                            [students[0], students[2]],
+                            [new(students[0]), new(students[2])],
                         ],
                         []
                     )
@@ -53,7 +54,7 @@ public sealed class PlacingTests : IDisposable
         (await _app.Get<List<ClassOpened>>("/api/classes"))
             .Single()
             .Preferences.Apart.ShouldHaveSingleItem()
-            .ShouldBe([students[0], students[2]]);
+            .ShouldBe([new StudentId(students[0]), new StudentId(students[2])]);
 
         (
             await _app.Post(
@@ -63,7 +64,7 @@ public sealed class PlacingTests : IDisposable
                     {
                         Id = new(Guid.CreateVersion7()),
                         Team = "t2",
-                        Student = students[2],
+                        Student = new(students[2]),
                     }
             )
         ).EnsureSuccessStatusCode();
@@ -109,7 +110,7 @@ public sealed class PlacingTests : IDisposable
                 {
                     Id = new(Guid.CreateVersion7()),
                     Team = "late-1",
-                    Student = students[2],
+                    Student = new(students[2]),
                 },
                 new Entry.TeamAway
                 {
@@ -248,7 +249,7 @@ public sealed class PlacingTests : IDisposable
             {
                 Id = new(Guid.CreateVersion7()),
                 Team = "t2",
-                Student = student,
+                Student = new(student),
             }
         );
 

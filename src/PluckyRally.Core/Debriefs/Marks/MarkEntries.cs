@@ -1,5 +1,6 @@
 using System.Text.Json.Serialization;
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 
 namespace PluckyRally.Core.Score;
@@ -21,7 +22,7 @@ public abstract partial record Entry
 
         /// <summary>The student's id; empty for the team as a whole.</summary>
         [JsonPropertyName("pupil")]
-        public string Student { get; init; } = "";
+        public StudentId Student { get; init; }
 
         internal override bool IsTeachers => true;
 
@@ -49,7 +50,7 @@ public abstract partial record Entry
                 $"Use 1 to {criterion?.Levels.Count}, or 0 to remove the level."
             );
             found.Unless(
-                Student.Length == 0
+                Student.Value.Length == 0
                     || teams.FirstOrDefault(t => t.Id == Team) is not { } team
                     || team.Students.Any(p => p.Id == Student),
                 "/pupil",

@@ -1,4 +1,5 @@
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Score;
 
 namespace PluckyRally.Core.Debriefs;
@@ -23,7 +24,7 @@ public sealed record MarkSheet(IReadOnlyList<MarkCriterion> Criteria, IReadOnlyL
             [
                 .. run.Present.SelectMany(t =>
                     t.Students.Select(p => (p.Id, p.Name))
-                        .Prepend(("", ""))
+                        .Prepend((default, ""))
                         .Select(p => new MarkRow(
                             t.Id,
                             t.Name,
@@ -43,4 +44,10 @@ public sealed record MarkSheet(IReadOnlyList<MarkCriterion> Criteria, IReadOnlyL
 /// <param name="Student">The student's id; empty for the team as a whole.</param>
 /// <param name="StudentName">The student's name; empty for the team as a whole.</param>
 /// <param name="Levels">The level in each criterion, from 1; 0 where there is none.</param>
-public sealed record MarkRow(string Team, string Name, string Student, string StudentName, IReadOnlyList<int> Levels);
+public sealed record MarkRow(
+    string Team,
+    string Name,
+    StudentId Student,
+    string StudentName,
+    IReadOnlyList<int> Levels
+);
