@@ -120,6 +120,16 @@ public sealed partial class Browser : IDisposable
             }
         );
 
+    /// <summary>How many milliseconds each answer takes longer; none unless the run asks for a slow line.</summary>
+    private static readonly int Lag = int.Parse(Environment.GetEnvironmentVariable("RALLY_LAG") ?? "0");
+
+    /// <summary>Gives the window the line that the run asks for.</summary>
+    public void TakeLine()
+    {
+        if (Lag > 0)
+            Offline(false);
+    }
+
     /// <summary>
     /// Takes the window's connection away, or gives it back. What was pressed before is sent first: a page shows it at
     /// once, so that otherwise it would be chance how much waits.
@@ -139,7 +149,7 @@ public sealed partial class Browser : IDisposable
             new()
             {
                 ["offline"] = offline,
-                ["latency"] = 0,
+                ["latency"] = Lag,
                 ["downloadThroughput"] = -1,
                 ["uploadThroughput"] = -1,
             }
@@ -303,7 +313,7 @@ public sealed partial class Browser : IDisposable
     public void Paste(string field, string text)
     {
         var element = Field(field);
-        element.Click();
+        Touch(element);
         _driver.ExecuteScript(
             "arguments[0].select(); document.execCommand('insertText', false, arguments[1])",
             element,

@@ -12,6 +12,7 @@ public sealed class BrowserPool : IDisposable
         var window = Idle.TryTake(out var idle) ? idle : new Browser { Address = address };
         window.Address = address;
         window.Resize(width, height);
+        window.TakeLine();
         return window;
     }
 
