@@ -2,13 +2,22 @@
 const asked = new Set<Promise<unknown>>()
 const ask = globalThis.fetch
 
-globalThis.fetch = (...what) => {
-  const answer = ask(...what)
-  const over = () => void asked.delete(answer)
-  asked.add(answer)
-  answer.then(over, over)
-  return answer
+function until<T>(there: Promise<T>) {
+  const over = () => void asked.delete(there)
+  asked.add(there)
+  there.then(over, over)
+  return there
 }
+
+globalThis.fetch = (...what) =>
+  until(
+    ask(...what).then((answer) => {
+      // A page that is closed in the middle of an answer cuts it off.
+      const text = answer.text.bind(answer)
+      answer.text = () => until(text())
+      return answer
+    }),
+  )
 
 /** Waits until everything that was asked has been answered, and what an answer leads to has been asked and answered. */
 export async function answered() {
