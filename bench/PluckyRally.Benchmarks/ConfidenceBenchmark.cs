@@ -5,7 +5,7 @@ using PluckyRally.Core.Score;
 namespace PluckyRally.Benchmarks;
 
 /// <summary>
-/// Drawing all readings of a class anew 10,000 times, a limit in every attempt among its rules. Aim: under 300 ms on
+/// Drawing all readings of a class again 10,000 times, a limit in every attempt among its rules. Aim: under 300 ms on
 /// one core.
 /// </summary>
 [MemoryDiagnoser]

@@ -14,20 +14,20 @@ public class TeamsBenchmark
     [
         .. Enumerable.Range(1, 36).Select(i => new Student(new($"p{i}"), $"Student {i}")),
     ];
-    private TeamPreferences _wishes = new();
+    private TeamPreferences _preferences = new();
     private int[,] _met = new int[0, 0];
 
     [GlobalSetup]
     public void Begin()
     {
-        _wishes = new() { Seed = 20261125, Earlier = Past(_students, 10) };
+        _preferences = new() { Seed = 20261125, Earlier = Past(_students, 10) };
         _met = new int[36, 36];
-        foreach (var pair in _wishes.Earlier)
+        foreach (var pair in _preferences.Earlier)
             _met[int.Parse(pair.One.Value[1..]) - 1, int.Parse(pair.Other.Value[1..]) - 1] = pair.Times;
     }
 
     [Benchmark]
-    public int Make() => TeamMaker.Make(_students, _wishes).OrThrow().Repeats;
+    public int Make() => TeamMaker.Make(_students, _preferences).OrThrow().Repeats;
 
     [Benchmark(Baseline = true)]
     public int AddUpOneDivision()

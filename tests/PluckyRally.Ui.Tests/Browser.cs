@@ -61,6 +61,7 @@ public sealed partial class Browser : IDisposable
     private static readonly ConcurrentDictionary<(string Place, string State), bool> Checked = new();
 
     private readonly ChromeDriver _driver;
+    private readonly NetworkLine _line;
     private readonly List<string> _scripts = [];
 
     public Browser()
@@ -92,6 +93,7 @@ public sealed partial class Browser : IDisposable
             options,
             TimeSpan.FromSeconds(60)
         );
+        _line = new(_driver);
     }
 
     /// <summary>
@@ -120,15 +122,8 @@ public sealed partial class Browser : IDisposable
             }
         );
 
-    /// <summary>How many milliseconds each answer takes longer; none unless the run asks for a slow line.</summary>
-    private static readonly int Lag = int.Parse(Environment.GetEnvironmentVariable("RALLY_LAG") ?? "0");
-
     /// <summary>Gives the window the line that the run asks for.</summary>
-    public void TakeLine()
-    {
-        if (Lag > 0)
-            Offline(false);
-    }
+    public void TakeLine() => _line.Take();
 
     /// <summary>
     /// Takes the window's connection away, or gives it back. What was pressed before is sent first: a page shows it at
@@ -141,19 +136,7 @@ public sealed partial class Browser : IDisposable
                 () => _driver.FindElements(By.CssSelector(".waiting.if-it-lasts")).Count == 0,
                 "what was pressed to be sent"
             );
-        _driver.ExecuteCdpCommand("Network.enable", []);
-        // The worker that keeps the page has a line of its own, which is not cut here.
-        _driver.ExecuteCdpCommand("Network.setBypassServiceWorker", new() { ["bypass"] = offline });
-        _driver.ExecuteCdpCommand(
-            "Network.emulateNetworkConditions",
-            new()
-            {
-                ["offline"] = offline,
-                ["latency"] = Lag,
-                ["downloadThroughput"] = -1,
-                ["uploadThroughput"] = -1,
-            }
-        );
+        _line.Cut(offline);
     }
 
     /// <summary>
@@ -162,18 +145,7 @@ public sealed partial class Browser : IDisposable
     public void Slow()
     {
         _driver.ExecuteCdpCommand("Emulation.setCPUThrottlingRate", new() { ["rate"] = 4 });
-        _driver.ExecuteCdpCommand("Network.enable", []);
-        _driver.ExecuteCdpCommand("Network.setBypassServiceWorker", new() { ["bypass"] = true });
-        _driver.ExecuteCdpCommand(
-            "Network.emulateNetworkConditions",
-            new()
-            {
-                ["offline"] = false,
-                ["latency"] = 150,
-                ["downloadThroughput"] = 1_600_000 / 8,
-                ["uploadThroughput"] = 1_600_000 / 8,
-            }
-        );
+        _line.Slow();
     }
 
     /// <summary>Throws away the files that earlier tests have left in this window's cache.</summary>

@@ -116,7 +116,7 @@ export class Page {
   steps = 0
   private readonly user = userEvent.setup({ delay: null, pointerEventsCheck: 0 })
 
-  /** Goes there anew, as one who types the address. */
+  /** Goes there again, as one who types the address. */
   async open(path: string) {
     await close()
     await this.show(path, loaded)

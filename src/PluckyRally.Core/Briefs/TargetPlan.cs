@@ -5,7 +5,7 @@ namespace PluckyRally.Core.Briefs;
 
 /// <summary>A target made ready.</summary>
 /// <param name="Definition">The target.</param>
-/// <param name="Value">What is held against it.</param>
+/// <param name="Value">What is compared with it.</param>
 /// <param name="Amount">The class's target in the unit of the value; null where each team says its own.</param>
 internal sealed record TargetPlan(Target Definition, FigureExpression Value, decimal? Amount)
 {

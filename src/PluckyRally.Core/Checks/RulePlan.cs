@@ -36,11 +36,11 @@ internal abstract partial record RulePlan(Rule Rule)
     public abstract RuleOutcome Check(DesignFacts facts, DesignFacts? before, Attempt? attempt);
 
     /// <summary>
-    /// Whether readings drawn anew within their steps could bring it out another way, or change what missing it costs.
+    /// Whether readings drawn again within their steps could bring it out another way, or change what missing it costs.
     /// </summary>
     public virtual bool CouldDiffer(RuleOutcome outcome) => false;
 
-    /// <summary>So much of what is held against it.</summary>
+    /// <summary>An amount of what is compared with its limit.</summary>
     public virtual string SayAmount(decimal amount) => Numerals.Write(amount);
 
     /// <summary>Whether pieces of a part must be measured for it.</summary>

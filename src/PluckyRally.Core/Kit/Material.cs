@@ -21,7 +21,7 @@ public enum Per
     /// <summary>For the whole class.</summary>
     Class,
 
-    /// <summary>For each lane, that is each place at which teams are tested at once.</summary>
+    /// <summary>For each lane, that is each table at which teams are tested at once.</summary>
     Lane,
 
     /// <summary>For each heat: the teams that are tested at once.</summary>

@@ -7,7 +7,7 @@ using PluckyRally.Core.Words;
 namespace PluckyRally.Core.Kit;
 
 /// <summary>
-/// What the test takes of one thing: at one place, and at all places at which teams are tested at once.
+/// What the test takes of one thing: at one table, and at all tables at which teams are tested at once.
 /// </summary>
 /// <param name="Name">The thing, or the weights that make up a load together.</param>
 /// <param name="Unit">Its unit; empty for pieces.</param>
@@ -28,7 +28,7 @@ public sealed record TestNeed(
     [JsonIgnore]
     public IReadOnlyList<string> Things { get; init; } = [];
 
-    /// <summary>What all places take at once.</summary>
+    /// <summary>What all tables take together.</summary>
     public decimal AtOnce => OneTest * Places;
 
     /// <summary>What it comes to: enough, for how many places, or how much is missing.</summary>

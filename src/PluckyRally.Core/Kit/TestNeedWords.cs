@@ -3,7 +3,7 @@ using PluckyRally.Core.Words;
 
 namespace PluckyRally.Core.Kit;
 
-/// <summary>Says what the places of a test take.</summary>
+/// <summary>Says what the tables of a test take.</summary>
 internal static class TestNeedWords
 {
     /// <summary>Whether so much is enough, for how many places it is, or that it is not enough for one.</summary>

@@ -134,7 +134,7 @@ internal static class RehearsalHelp
         );
     }
 
-    /// <summary>Where a part never sets teams apart: a line instead of bands, or no such part.</summary>
+    /// <summary>Where a part makes no difference between teams: a line instead of bands, or no such part.</summary>
     public static IEnumerable<RehearsalChange> ForSetting(PartPlan plan, Brief brief)
     {
         if (plan is PartPlan.Measured { Curve: Curve.Bands bands } && plan.Values(brief) is { } values)

@@ -72,7 +72,7 @@ internal sealed record PartValue(BoundedValue Value)
 /// <param name="Plan">The part.</param>
 /// <param name="State">How it came out; failed by a rule counts as no success.</param>
 /// <param name="Value">Its value.</param>
-/// <param name="Curve">Points by the curve, or the failure points.</param>
+/// <param name="Curve">Points by the curve, or the “no success” points.</param>
 /// <param name="Clamped">After floor and cap.</param>
 /// <param name="Points">After weight and rounding; null while unfinished.</param>
 /// <param name="Bound">Whether the points before the weight are a bound.</param>

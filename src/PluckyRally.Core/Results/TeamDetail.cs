@@ -126,7 +126,7 @@ public sealed record FigureDetail(string Figure, decimal? Value, Bound Bound, st
 
 /// <summary>A part's points on their way to the total.</summary>
 /// <param name="Part">The part's id.</param>
-/// <param name="Curve">By the curve, or the failure points.</param>
+/// <param name="Curve">By the curve, or the “no success” points.</param>
 /// <param name="Clamped">After floor and cap.</param>
 /// <param name="Weight">What they are multiplied by.</param>
 /// <param name="Points">As they are added; absent while there are none.</param>

@@ -102,6 +102,8 @@ internal sealed record TeamResult(TeamRecord Record, DesignResult Design, Chosen
     /// <summary>How many share the place.</summary>
     public int Sharing { get; init; } = 1;
 
-    /// <summary>What parted it from a team with the same total: a tie-break by its number, or the bound (−1).</summary>
+    /// <summary>
+    /// What decided between it and a team with the same total: a tie-break by its number, or the bound (−1).
+    /// </summary>
     public int? PartedBy { get; init; }
 }

@@ -130,7 +130,7 @@ public abstract partial record Entry
             $"Cut to {English.Count(Attempts, "attempt")}";
     }
 
-    /// <summary>A phase that goes team by team is served at more places, or fewer, than the brief says.</summary>
+    /// <summary>A phase that goes team by team is tested at more tables, or fewer, than the brief says.</summary>
     public sealed record PlacesOpened : OfClock
     {
         /// <summary>The phase's id.</summary>

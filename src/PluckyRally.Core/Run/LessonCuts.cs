@@ -12,7 +12,7 @@ namespace PluckyRally.Core.Run;
 /// <param name="Places">For another place to test at: how many there are then.</param>
 public sealed record LessonCut(string Label, string Costs, int? Attempts, string Phase, int? Places);
 
-/// <summary>What a class cuts while the lesson runs: fewer attempts, more places to test at.</summary>
+/// <summary>What a class cuts while the lesson runs: fewer attempts, more tables to test at.</summary>
 public static class LessonCuts
 {
     /// <summary>

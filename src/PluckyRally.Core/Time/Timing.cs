@@ -50,7 +50,7 @@ public enum PhaseKind
     /// <summary>Changing the design.</summary>
     Rebuild,
 
-    /// <summary>Clearing up.</summary>
+    /// <summary>Clean-up time.</summary>
     ClearUp,
 
     /// <summary>Between two lessons.</summary>
@@ -163,7 +163,7 @@ public static class Minutes
     }
 
     /// <summary>
-    /// How many turns a phase that goes team by team takes: teams at different places have theirs at once.
+    /// How many turns a phase that goes team by team takes: teams at different tables have theirs at once.
     /// </summary>
     internal static int Turns(Phase phase, int teams) =>
         (Math.Clamp(teams, 0, Limits.Teams) + Math.Max(1, phase.TestBays) - 1) / Math.Max(1, phase.TestBays);

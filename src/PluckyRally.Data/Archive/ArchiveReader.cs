@@ -62,7 +62,7 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyOwners own
         {
             using var zip = ZipFile.OpenRead(file);
             var index = JsonSerializer.Deserialize<Everything>(
-                Text(zip, Everything.File, Limits.RallyBytes),
+                zip.Text(Everything.File, Limits.RallyBytes),
                 Json.Options
             )!;
             if (index.Format != Everything.FormatName)
@@ -90,7 +90,7 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyOwners own
             foreach (var (entry, to) in photos)
             {
                 written.Add(to);
-                Picture(zip, entry, to);
+                zip.SavePicture(entry, to);
             }
 
             await db.SaveChangesAsync(stop);
@@ -254,7 +254,7 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyOwners own
 
     private async Task Brief(ZipArchive zip, ArchivedBrief archived, CancellationToken stop)
     {
-        var text = Text(zip, archived.File, Limits.BriefBytes);
+        var text = zip.Text(archived.File, Limits.BriefBytes);
         var known = await db.Briefs.IgnoreQueryFilters().FirstOrDefaultAsync(b => b.Id == archived.Id, stop);
         var here = known?.Document;
         if (known is not null && here == text)
@@ -297,7 +297,7 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyOwners own
                     Revision = version.Revision,
                     Title = version.Title,
                     SavedAt = version.SavedAt,
-                    Document = Text(zip, archived.FileOf(version), Limits.BriefBytes),
+                    Document = zip.Text(archived.FileOf(version), Limits.BriefBytes),
                 }
             );
         if (here is not null)
@@ -313,7 +313,7 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyOwners own
         CancellationToken stop
     )
     {
-        var text = Text(zip, archived.File, Limits.RallyBytes);
+        var text = zip.Text(archived.File, Limits.RallyBytes);
         var read = DocumentReader.Rally(text);
         if (!read.IsOk)
             throw new InvalidDataException($"rally {archived.Id}: {read.Problems[0]}");
@@ -484,36 +484,6 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyOwners own
             // What is no JSON is compared as it is.
             return document;
         }
-    }
-
-    private static void Picture(ZipArchive zip, string name, string to)
-    {
-        OwnFiles.Folder(Path.GetDirectoryName(to)!);
-        var bytes = Bytes(zip, name, PhotoAlbum.MostBytes);
-        if (bytes is not [0xFF, 0xD8, ..])
-            throw new InvalidDataException($"{name} is not a JPEG picture");
-        using var file = new FileStream(to, OwnFiles.Fresh);
-        file.Write(bytes);
-    }
-
-    private static string Text(ZipArchive zip, string name, int most) =>
-        new UTF8Encoding(false, throwOnInvalidBytes: true).GetString(Bytes(zip, name, most));
-
-    /// <summary>A file of the archive; however large it says it is, no more is read than it may have.</summary>
-    private static byte[] Bytes(ZipArchive zip, string name, int most)
-    {
-        var entry = zip.GetEntry(name) ?? throw new InvalidDataException($"{name} is missing");
-        using var stream = entry.Open();
-        using var bytes = new MemoryStream();
-        var buffer = new byte[81920];
-        for (int read; (read = stream.Read(buffer)) > 0; )
-        {
-            bytes.Write(buffer, 0, read);
-            if (bytes.Length > most)
-                throw new InvalidDataException($"{name} is larger than {most / 1_000_000} MB");
-        }
-
-        return bytes.ToArray();
     }
 
     private static Result<BroughtIn> Refuse(string what, string remedy) =>

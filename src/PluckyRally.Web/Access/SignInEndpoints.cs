@@ -181,7 +181,7 @@ internal static class SignInEndpoints
         CancellationToken stop
     ) => await signIn.SignInWithClaimsAsync(teacher, isPersistent: true, [await sessions.Begin(teacher: true, stop)]);
 
-    /// <summary>How hard a password is to guess, while it is thought up: for whoever may set one.</summary>
+    /// <summary>How hard a password is to guess, while it is chosen: for whoever may set one.</summary>
     private static Results<Ok<PasswordStrength>, Refused> Strength(SentJson sent, HttpContext context)
     {
         var request = DocumentReader.Request<PasswordTyped>(sent.Text);

@@ -106,7 +106,7 @@ public enum ClockDoes
     /// <summary>Cuts the attempts that each team makes.</summary>
     CutAttempts,
 
-    /// <summary>Tests at more places, or fewer.</summary>
+    /// <summary>Tests at more tables, or fewer.</summary>
     OpenPlaces,
 
     /// <summary>Chooses what the wall shows.</summary>

@@ -47,14 +47,6 @@ public sealed class IdTests
     }
 
     [Fact]
-    public void An_id_that_names_a_field_is_its_name()
-    {
-        var jobs = new Dictionary<StudentId, int> { [new("heron")] = 2 };
-        JsonSerializer.Serialize(jobs, Json.Options).ShouldContain("\"heron\": 2");
-        JsonSerializer.Deserialize<Dictionary<StudentId, int>>("{\"heron\":2}", Json.Options).ShouldBe(jobs);
-    }
-
-    [Fact]
     public void A_student_of_a_class_here_is_told_from_one_that_a_file_names()
     {
         StudentId.OfClass(Some).InClass.ShouldBe(Some);

@@ -7,7 +7,7 @@ using Xunit;
 
 namespace PluckyRally.Core.Tests.Kit;
 
-/// <summary>What the test takes at all its places at once, against what is planned and what there is.</summary>
+/// <summary>What the test takes at all its tables together, against what is planned and what there is.</summary>
 public sealed class TestNeedTests
 {
     /// <summary>Two bridges that each hold up to 550 g in pennies of 2.5 g take 440 of them; there are 250.</summary>

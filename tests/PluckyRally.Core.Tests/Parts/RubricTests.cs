@@ -63,7 +63,7 @@ public sealed class RubricTests
     }
 
     [Fact]
-    public void Levels_and_voices_that_cannot_be_are_refused()
+    public void Levels_and_judges_that_cannot_be_are_refused()
     {
         var rally = new OnePart(Talk(RubricVoice.Teacher));
         rally

@@ -5549,7 +5549,7 @@ export interface components {
              */
             editionAsOf?: null | number;
         };
-        /** @description A phase that goes team by team is served at more places, or fewer, than the brief says. */
+        /** @description A phase that goes team by team is tested at more tables, or fewer, than the brief says. */
         EntryPlacesOpened: {
             /** @enum {string} */
             kind: "placesOpened";
@@ -11140,7 +11140,7 @@ export interface components {
             /** @description That it must stand by itself once everybody has let go. */
             lettingGo: boolean;
         };
-        /** @description What the test takes of one thing: at one place, and at all places at which teams are tested at once. */
+        /** @description What the test takes of one thing: at one table, and at all tables at which teams are tested at once. */
         TestNeed: {
             /** @description The thing, or the weights that make up a load together. */
             name: string;
@@ -11168,7 +11168,7 @@ export interface components {
             inCupboard: number;
             /**
              * Format: double
-             * @description What all places take at once.
+             * @description What all tables take together.
              */
             atOnce: number;
             /** @description What it comes to: enough, for how many places, or how much is missing. */

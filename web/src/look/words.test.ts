@@ -25,6 +25,7 @@ const retired: [RegExp, string][] = [
   [/\b(sets?|parted) (teams|nobody|the class) ?(apart)?\b/i, 'makes a difference'],
   [/\bputs? out\b/i, 'keeps from placing'],
   [/\bfailure points\b/i, '“no success” points'],
+  [/\bclear(s|ed|ing)? up\b/i, 'clean up'],
   [/\bfalls away\b/i, 'isn’t used'],
   [/\bwhat it is like\b/i, 'describe the design'],
   [/\bbeyond it\b/i, 'to spare'],

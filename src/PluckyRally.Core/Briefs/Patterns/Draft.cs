@@ -200,7 +200,7 @@ internal sealed record Draft(GradeBand Grades, UnitSystem Units)
     public static Material Cutter { get; } = Stuff("cutter", "something to cut with", "tool", 1, reusable: true);
 
     /// <summary>
-    /// The phases, with a test that fits the lesson: at two places, or over two lessons, where one would not do.
+    /// The phases, with a test that fits the lesson: at two tables, or over two lessons, where one would not do.
     /// </summary>
     public static Timing Lesson(
         decimal build,

@@ -10,7 +10,7 @@ internal static class LeftOut
 {
     /// <summary>
     /// The brief without what is left out. A tie-break, an award or a target that rests on what is left
-    /// out falls away, with a warning; a rule or a part that does is a fault.
+    /// out is not used, with a warning; a rule or a part that does is a fault.
     /// </summary>
     public static (Brief Left, IReadOnlyList<Problem> Problems) Take(Brief brief)
     {

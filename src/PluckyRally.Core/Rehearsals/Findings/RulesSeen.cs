@@ -12,7 +12,7 @@ internal sealed class RulesSeen(CompiledEdition compiled)
     /// <summary>So many in 100 teams are too many to keep from placing (common practice, no source).</summary>
     private const decimal TooMany = 12;
 
-    /// <summary>What fewer get, or all but so few, sets nobody apart (common practice, no source).</summary>
+    /// <summary>What fewer get, or all but so few, makes no difference (common practice, no source).</summary>
     private const decimal Few = 2;
 
     private readonly Dictionary<string, int> _out = [];

@@ -65,7 +65,7 @@ test('what is typed while a save is on its way is saved after it', async () => {
   expect([state.value, server.saved]).toEqual(['saved', ['Cairn: High.', 'Cairn: Higher.']])
 })
 
-test('what mends a refused save while it is on its way is saved after it', async () => {
+test('what corrects a refused save while it is on its way is saved after it', async () => {
   const { brief, state, unsaved } = await open()
   await type(brief.value!, { title: 'A cairn for the whole bay' })
   await type(brief.value!, { title: 'Bay cairn' })

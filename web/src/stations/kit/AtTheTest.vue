@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { TestNeed } from '@/api/names'
 
-/** What one test takes, what all places take at once, and whether what is planned and in the cupboard will do. */
+/** What one test takes, what all tables take together, and whether what is planned and in the cupboard will do. */
 defineProps<{ needs: readonly TestNeed[]; to: string }>()
 const shown = (n: number | null | undefined) => (typeof n === 'number' ? String(Math.round(n * 10) / 10) : 'no limit')
 </script>

@@ -69,11 +69,15 @@ watch([() => props.current, () => props.teams.length, () => nav.value], () => vo
   position: relative;
   overflow-x: auto;
   padding: var(--space-4) 0;
-  gap: var(--space-2);
+  gap: var(--space-1);
 }
+/* As wide as the longest word of a name; only a word that is too long for any column breaks. */
 a {
-  flex: 0 0 6.4rem;
+  flex: none;
+  width: min-content;
+  min-width: 6.4rem;
   display: grid;
+  align-content: start;
   justify-items: center;
   text-align: center;
   min-height: var(--touch);
@@ -92,16 +96,16 @@ a[aria-current] {
 }
 .team {
   line-height: 1.2;
-  max-width: 100%;
-  overflow-wrap: anywhere;
+  max-width: 12rem;
+  overflow-wrap: break-word;
 }
 @media (max-width: 700px) {
   .strip {
     padding: var(--space-2) 0;
   }
   a {
-    flex-basis: auto;
-    max-width: 14rem;
+    width: auto;
+    min-width: 0;
     display: flex;
     align-items: center;
     gap: var(--space-3);

@@ -31,7 +31,7 @@ const next = () => newPhase(props.brief, props.brief.timing.phases.length === 0 
   <ItemLines v-slot="{ item }" :items="brief.timing.phases" one="phase" at="/timing/phases" :fresh="next">
     <InlineChoice v-model="item.kind" label="Phase" :options="kinds" />
     <InlineNumber v-model="item.minutes" label="Minutes" :at="`/timing/phases/${item.id}/minutes`" />
-    {{ item.teamByTeam ? 'minutes a turn' : item.minutes === 1 ? 'minute' : 'minutes' }}
+    {{ item.minutes === 1 ? 'minute' : 'minutes' }}{{ item.teamByTeam ? ' a turn' : '' }}
     <span v-if="rests(item)" class="small muted once-open-not">{{ rests(item) }}</span>
     <p class="small muted extra not-on-paper">
       <template v-if="item.teamByTeam && minutes(item.id) !== undefined"
@@ -43,8 +43,8 @@ const next = () => newPhase(props.brief, props.brief.timing.phases.length === 0 
       {{ item.teamByTeam ? 'before the end of each turn' : 'before the end' }},
       <InlineCheck v-model="item.teamByTeam" label="team by team" />
       <template v-if="item.teamByTeam">
-        at <InlineNumber v-model="item.stations" label="Places at once" :at="`/timing/phases/${item.id}/stations`" />
-        {{ item.stations === 1 ? 'place' : 'places' }},
+        at <InlineNumber v-model="item.stations" label="Tables" :at="`/timing/phases/${item.id}/stations`" />
+        {{ item.stations === 1 ? 'table' : 'tables' }},
         <InlineNumber
           v-model="item.changeover"
           label="Minutes between teams"
@@ -70,15 +70,16 @@ const next = () => newPhase(props.brief, props.brief.timing.phases.length === 0 
   <p class="small not-on-paper lesson">
     <InlineNumber v-model="brief.timing.lessons" label="Lessons" at="/timing/lessons" />
     {{ brief.timing.lessons === 1 ? 'lesson' : 'lessons' }} of
-    <InlineNumber v-model="brief.timing.lesson" label="Minutes of a lesson" at="/timing/lesson" /> minutes, with
+    <InlineNumber v-model="brief.timing.lesson" label="Minutes of a lesson" at="/timing/lesson" />
+    {{ brief.timing.lesson === 1 ? 'minute' : 'minutes' }}, with
     <InlineNumber v-model="brief.timing.setUp" label="Setting up" at="/timing/setUp" /> to set up and
-    <InlineNumber v-model="brief.timing.cleanUp" label="Clearing up" at="/timing/cleanUp" /> to clear up;
+    <InlineNumber v-model="brief.timing.cleanUp" label="Clean-up time" at="/timing/cleanUp" /> to clean up;
     <InlineNumber v-model="brief.timing.teams" label="Teams expected" at="/timing/teams" />
     {{ brief.timing.teams === 1 ? 'team' : 'teams' }} of
     <InlineNumber v-model="brief.timing.teamSize" label="Students in a team" at="/timing/teamSize" />.
     <b v-if="time"
-      >It takes {{ shown(time.needed) }} minutes<template v-if="typeof time.room === 'number'">
-        of {{ shown(time.room) }}</template
+      >It takes {{ shown(time.needed) }} {{ time.needed === 1 ? 'minute' : 'minutes'
+      }}<template v-if="typeof time.room === 'number'"> of {{ shown(time.room) }}</template
       >.</b
     >
   </p>
