@@ -78,7 +78,7 @@ internal static class Sizes
                 ],
             },
         };
-        var list = Enumerable.Range(1, teams).Select(i => new Team { Id = $"t{i}", Name = $"Team {i}" }).ToList();
+        var list = Enumerable.Range(1, teams).Select(i => new Team { Id = new($"t{i}"), Name = $"Team {i}" }).ToList();
         var count = 0;
         var entries = new List<Entry>();
         foreach (var team in list)

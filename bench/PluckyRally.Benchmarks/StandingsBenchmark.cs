@@ -60,8 +60,8 @@ public class StandingsBenchmark
                 struck.Add(strike.Entry);
         }
 
-        var trials = new Dictionary<string, SortedDictionary<int, List<Entry.TrialRecorded>>>();
-        var stands = new Dictionary<string, bool>();
+        var trials = new Dictionary<TeamId, SortedDictionary<int, List<Entry.TrialRecorded>>>();
+        var stands = new Dictionary<TeamId, bool>();
         foreach (var entry in _rally.Rally.Entries)
         {
             if (entry.Round != 1 || struck.Contains(entry.Id))

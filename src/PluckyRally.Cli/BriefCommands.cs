@@ -45,7 +45,7 @@ internal static class BriefCommands
             return 2;
         var teams = names
             .Split('\n', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries)
-            .Select((name, i) => new Team { Id = $"t{i + 1}", Name = name });
+            .Select((name, i) => new Team { Id = new($"t{i + 1}"), Name = name });
         var rally = new Rally
         {
             Name = edition.Brief.Title,

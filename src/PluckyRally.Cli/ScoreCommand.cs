@@ -65,7 +65,7 @@ internal static class ScoreCommand
     private static int Why(Standings standings, string team, TextWriter output, TextWriter error)
     {
         var row = standings.Rows.FirstOrDefault(r =>
-            r.Team == team || r.Name.Equals(team, StringComparison.OrdinalIgnoreCase)
+            r.Team.Value == team || r.Name.Equals(team, StringComparison.OrdinalIgnoreCase)
         );
         if (row is null)
         {

@@ -79,5 +79,6 @@ public sealed class RallyDb(DbContextOptions<RallyDb> options) : IdentityUserCon
         configurationBuilder.Properties<BriefId>().HaveConversion<IdColumn<BriefId, Guid>>();
         configurationBuilder.Properties<RallyId>().HaveConversion<IdColumn<RallyId, Guid>>();
         configurationBuilder.Properties<EntryId>().HaveConversion<IdColumn<EntryId, Guid>>();
+        configurationBuilder.Properties<TeamId>().HaveConversion<IdColumn<TeamId, string>>();
     }
 }

@@ -158,7 +158,7 @@ internal sealed class Happening
         [
             .. teams.Select(name => new Team
             {
-                Id = name.ToLowerInvariant(),
+                Id = new(name.ToLowerInvariant()),
                 Name = name,
                 Members = 4,
             }),
@@ -208,7 +208,7 @@ internal sealed class Happening
             new Entry.TrialRecorded
             {
                 Id = NextId(),
-                Team = team.ToLowerInvariant(),
+                Team = new(team.ToLowerInvariant()),
                 Round = Round,
                 Outcome = outcome,
                 Reason = reason,
@@ -229,7 +229,7 @@ internal sealed class Happening
             new Entry.RuleChecked
             {
                 Id = NextId(),
-                Team = team.ToLowerInvariant(),
+                Team = new(team.ToLowerInvariant()),
                 Round = Round,
                 Rule = rule,
                 Met = met,
@@ -242,7 +242,7 @@ internal sealed class Happening
             new Entry.MeasureRead
             {
                 Id = NextId(),
-                Team = team.ToLowerInvariant(),
+                Team = new(team.ToLowerInvariant()),
                 Round = Round,
                 Reading = new Reading { Measure = measure, Typed = typed },
             }

@@ -115,7 +115,7 @@ public sealed class RemoteTests(EmptyServer server) : ScreenTest
             new Entry.OrderGiven
             {
                 Id = new(Guid.CreateVersion7()),
-                Team = "t1",
+                Team = new("t1"),
                 By = by,
                 Part = part.Id,
                 Sequence = [.. items.Select(i => i.Id)],
@@ -125,7 +125,7 @@ public sealed class RemoteTests(EmptyServer server) : ScreenTest
             {
                 Name = "Class 3",
                 Edition = new Edition { Brief = brief with { Tiers = [] } },
-                Teams = [new() { Id = "t1", Name = "Cowries" }, new() { Id = "t2", Name = "Limpets" }],
+                Teams = [new() { Id = new("t1"), Name = "Cowries" }, new() { Id = new("t2"), Name = "Limpets" }],
                 Entries = [Gave("Sorrel", part.Items), Gave("Pell", part.Items.Reverse())],
             }
         );

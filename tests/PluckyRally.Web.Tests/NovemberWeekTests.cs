@@ -98,7 +98,7 @@ public sealed class NovemberWeekTests : IDisposable
         var sheet = new SheetTyped
         {
             Id = Guid.CreateVersion7(),
-            Team = "t1",
+            Team = new("t1"),
             JudgedBy = "Wren S.",
             JudgedOn = Today,
             Fields = new Dictionary<string, string>

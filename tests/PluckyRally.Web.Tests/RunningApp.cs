@@ -295,7 +295,7 @@ internal static class Sample
             Id = new(Guid.CreateVersion7()),
             At = DateTimeOffset.UnixEpoch,
             By = "Teacher",
-            Team = team,
+            Team = new(team),
             Outcome = TrialOutcome.Counted,
             Readings = [new Reading { Measure = "caught", Typed = typed }],
         };
@@ -304,7 +304,7 @@ internal static class Sample
         new()
         {
             Id = new(Guid.CreateVersion7()),
-            Team = team,
+            Team = new(team),
             Rule = "stands",
             Met = met,
         };

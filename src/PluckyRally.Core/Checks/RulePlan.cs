@@ -17,7 +17,10 @@ internal abstract partial record RulePlan(Rule Rule)
     /// Whether the rule holds for a team: for all, for those with a card, or for this one by name or id.
     /// </summary>
     public bool IsFor(Team team) =>
-        Rule.OnlyFor.Length == 0 || Rule.OnlyFor == team.Name || Rule.OnlyFor == team.Id || team.Has(Rule.OnlyFor);
+        Rule.OnlyFor.Length == 0
+        || Rule.OnlyFor == team.Name
+        || Rule.OnlyFor == team.Id.Value
+        || team.Has(Rule.OnlyFor);
 
     /// <summary>Whether its miss makes an attempt not count.</summary>
     public bool FailsAttempts => Rule is { When: CheckTime.EveryAttempt, IfMissed: Consequence.AttemptDoesNotCount };

@@ -1,3 +1,4 @@
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Results;
 using PluckyRally.Core.Score;
 
@@ -7,7 +8,7 @@ namespace PluckyRally.Core.Day;
 /// <param name="Team">Its id.</param>
 /// <param name="Name">What it is called.</param>
 /// <param name="WasNotHere">Whether it was not there when its turn came first.</param>
-public sealed record TeamAtTable(string Team, string Name, bool WasNotHere = false);
+public sealed record TeamAtTable(TeamId Team, string Name, bool WasNotHere = false);
 
 /// <summary>A table of a rally: the teams that are still to be tested there.</summary>
 /// <param name="Table">Its number, from 1.</param>
@@ -35,8 +36,8 @@ public sealed record TableNow(int Table, IReadOnlyList<TeamAtTable> Line)
     /// <param name="sent">Who was sent where, in the order in which they were.</param>
     /// <param name="tables">How many tables there are, from 1.</param>
     public static IReadOnlyList<TableNow> Of(
-        IReadOnlyList<string> order,
-        IReadOnlyDictionary<string, string> waiting,
+        IReadOnlyList<TeamId> order,
+        IReadOnlyDictionary<TeamId, string> waiting,
         IReadOnlyList<Entry.SentToTable> sent,
         int tables
     )
@@ -73,10 +74,10 @@ public sealed record TableNow(int Table, IReadOnlyList<TeamAtTable> Line)
     }
 
     /// <summary>The teams of each table, in turns by their order.</summary>
-    public static IReadOnlyList<IReadOnlyList<string>> Split(IReadOnlyList<string> order, int tables) =>
+    public static IReadOnlyList<IReadOnlyList<TeamId>> Split(IReadOnlyList<TeamId> order, int tables) =>
         [
             .. Enumerable
                 .Range(0, tables)
-                .Select(table => (IReadOnlyList<string>)[.. order.Where((_, at) => at % tables == table)]),
+                .Select(table => (IReadOnlyList<TeamId>)[.. order.Where((_, at) => at % tables == table)]),
         ];
 }

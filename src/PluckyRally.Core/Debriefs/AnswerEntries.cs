@@ -32,7 +32,7 @@ public abstract partial record Entry
 
         internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
-            found.Unless(Team.Length == 0, "/team", "This holds for all teams.", "Leave the team out.");
+            found.Unless(Team == default, "/team", "This holds for all teams.", "Leave the team out.");
             return this;
         }
 

@@ -1,5 +1,6 @@
 using System.Text.Json.Serialization;
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 
 namespace PluckyRally.Core.Score;
@@ -52,7 +53,7 @@ public abstract partial record Entry
         public required string Award { get; init; }
 
         /// <summary>The id of the team that it is for.</summary>
-        public required string For { get; init; }
+        public required TeamId For { get; init; }
 
         /// <summary>Jury member, where it was on paper; empty where it is who wrote it.</summary>
         public string Voter { get; init; } = "";
@@ -68,13 +69,13 @@ public abstract partial record Entry
         {
             var by = AwardEntries.Find(compiled, Award, found, GivenBy.Jury, GivenBy.Vote)?.GivenBy;
             found.Unless(
-                by != GivenBy.Vote || Team.Length > 0,
+                by != GivenBy.Vote || Team != default,
                 "/team",
                 "Nobody says which team votes.",
                 "Name the team."
             );
             found.Unless(
-                by != GivenBy.Jury || Team.Length == 0,
+                by != GivenBy.Jury || Team == default,
                 "/team",
                 "A jury gives this award; it speaks for no team.",
                 "Leave the team out."
@@ -86,7 +87,7 @@ public abstract partial record Entry
                 "Choose one of the teams."
             );
             found.Unless(
-                Team.Length == 0 || Team != For,
+                Team == default || Team != For,
                 "/for",
                 "A team does not vote for itself.",
                 "Choose another team."

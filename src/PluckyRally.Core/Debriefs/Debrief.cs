@@ -107,7 +107,7 @@ public sealed record DebriefQuestion(int Number, string Text, IReadOnlyList<Debr
 /// <param name="Team">The team's id; empty where it is the class's.</param>
 /// <param name="Name">The team's name; empty where it is the class's.</param>
 /// <param name="Text">The answer.</param>
-public sealed record DebriefAnswer(EntryId Entry, string Team, string Name, string Text)
+public sealed record DebriefAnswer(EntryId Entry, TeamId Team, string Name, string Text)
 {
     /// <summary>Whether it waits for the teacher, and no wall shows it.</summary>
     public bool Waits { get; init; }
@@ -123,7 +123,7 @@ public sealed record DebriefAnswer(EntryId Entry, string Team, string Name, stri
 /// <param name="Why">Why that would help.</param>
 /// <param name="Together">How it worked together.</param>
 public sealed record TeamDebrief(
-    string Team,
+    TeamId Team,
     string Name,
     EntryId? Entry,
     string Worked,

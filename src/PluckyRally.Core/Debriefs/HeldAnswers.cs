@@ -19,7 +19,7 @@ public static class HeldAnswers
             return new HashSet<EntryId>();
         var shown = log.OfType<Entry.AnswerShown>().Select(s => s.Answer).ToHashSet();
         return log.OfType<Entry.AnswerGiven>()
-            .Where(a => a.Team.Length > 0 && a.By != Writers.Teacher && !shown.Contains(a.Id))
+            .Where(a => a.Team != default && a.By != Writers.Teacher && !shown.Contains(a.Id))
             .Select(a => a.Id)
             .ToHashSet();
     }

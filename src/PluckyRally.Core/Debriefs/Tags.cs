@@ -1,3 +1,4 @@
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Score;
 
 namespace PluckyRally.Core.Debriefs;
@@ -7,7 +8,7 @@ namespace PluckyRally.Core.Debriefs;
 /// <param name="Seen">The entries, one a team.</param>
 internal sealed record Tag(string Word, IReadOnlyList<Entry.TagSeen> Seen)
 {
-    public bool Has(string team) => Seen.Any(s => s.Team == team);
+    public bool Has(TeamId team) => Seen.Any(s => s.Team == team);
 }
 
 /// <summary>The tags of the class on its designs.</summary>

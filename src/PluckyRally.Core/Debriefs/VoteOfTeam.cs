@@ -1,4 +1,5 @@
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Score;
 
 namespace PluckyRally.Core.Debriefs;
@@ -8,10 +9,10 @@ namespace PluckyRally.Core.Debriefs;
 /// <param name="Name">What it is called.</param>
 /// <param name="For">The id of the team that the vote is for; empty while there is none.</param>
 /// <param name="Why">Why; may be empty.</param>
-public sealed record VoteOfTeam(string Award, string Name, string For, string Why)
+public sealed record VoteOfTeam(string Award, string Name, TeamId For, string Why)
 {
     /// <summary>The awards that the class gives in a round, with the last word of a team.</summary>
-    public static IReadOnlyList<VoteOfTeam> All(OpenedRally opened, int round, string team)
+    public static IReadOnlyList<VoteOfTeam> All(OpenedRally opened, int round, TeamId team)
     {
         var voted = opened
             .Stands.OfType<Entry.AwardVoted>()
@@ -26,7 +27,7 @@ public sealed record VoteOfTeam(string Award, string Name, string For, string Wh
                 .Select(a =>
                     voted.GetValueOrDefault(a.Id) is { } own
                         ? new VoteOfTeam(a.Id, a.Name, own.For, own.Why)
-                        : new(a.Id, a.Name, "", "")
+                        : new(a.Id, a.Name, default, "")
                 ),
         ];
     }

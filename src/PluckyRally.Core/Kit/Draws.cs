@@ -1,5 +1,6 @@
 using MathNet.Numerics.Random;
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Parts;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Teams;
@@ -25,7 +26,7 @@ public sealed record BagShare(string Category, int Least, int Most);
 /// <param name="Items">What is in it, alike things beside each other.</param>
 /// <param name="Value">What it is worth in all.</param>
 /// <param name="Amounts">The same by material.</param>
-public sealed record Bag(string Team, IReadOnlyList<string> Items, decimal Value, IReadOnlyList<KitAmount> Amounts);
+public sealed record Bag(TeamId Team, IReadOnlyList<string> Items, decimal Value, IReadOnlyList<KitAmount> Amounts);
 
 /// <summary>
 /// Draws bags and cards. The same seed gives the same draw (Mersenne Twister, Matsumoto and Nishimura 1998).
@@ -48,7 +49,7 @@ public static class Draws
     public static Result<IReadOnlyList<Bag>> Bags(
         IReadOnlyList<BagItem> stock,
         IReadOnlyList<BagShare> shares,
-        IReadOnlyList<string> teams,
+        IReadOnlyList<TeamId> teams,
         bool same,
         decimal spread,
         int seed
@@ -122,7 +123,7 @@ public static class Draws
     /// <param name="deal">The deal.</param>
     /// <param name="teams">The teams' ids.</param>
     /// <param name="seed">Any whole number.</param>
-    public static IReadOnlyDictionary<string, string>? Deal(Deal deal, IReadOnlyList<string> teams, int seed)
+    public static IReadOnlyDictionary<TeamId, string>? Deal(Deal deal, IReadOnlyList<TeamId> teams, int seed)
     {
         var random = new MersenneTwister(seed);
         var counted = deal
@@ -207,7 +208,7 @@ public static class Draws
         IReadOnlyList<BagItem> stock,
         IReadOnlyList<BagShare> shares,
         List<int> counts,
-        IReadOnlyList<string> teams,
+        IReadOnlyList<TeamId> teams,
         Random random
     )
     {
@@ -231,7 +232,7 @@ public static class Draws
         IReadOnlyList<BagItem> stock,
         IReadOnlyList<BagShare> shares,
         List<int> counts,
-        IReadOnlyList<string> teams,
+        IReadOnlyList<TeamId> teams,
         Random random
     )
     {
@@ -252,7 +253,7 @@ public static class Draws
         return [.. teams.Select(team => Make(team, picked))];
     }
 
-    private static Bag Make(string team, IEnumerable<BagItem> items)
+    private static Bag Make(TeamId team, IEnumerable<BagItem> items)
     {
         var list = items.ToList();
         return new(

@@ -53,7 +53,7 @@ public sealed record KitList(IReadOnlyList<KitLine> Lines, decimal Cost, decimal
                 (size, i) =>
                     new Team
                     {
-                        Id = $"{i}",
+                        Id = new($"{i}"),
                         Name = "",
                         Members = size,
                     }
@@ -134,7 +134,7 @@ public sealed record KitList(IReadOnlyList<KitLine> Lines, decimal Cost, decimal
         var one = ofTeams
             ? teams.Count > 0
                 ? each.Max()
-                : Each(material, amount, brief, new Team { Id = "", Name = "" })
+                : Each(material, amount, brief, new Team { Id = default, Name = "" })
             : (decimal?)null;
         return new(
             material,

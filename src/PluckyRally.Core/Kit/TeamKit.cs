@@ -1,4 +1,5 @@
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Score;
 using PluckyRally.Core.Words;
 
@@ -30,7 +31,7 @@ public sealed record TeamKitLine(
 /// <param name="OutBy">Who signed for it; absent while it is not counted out.</param>
 /// <param name="BackBy">Who gave it back; absent while it is not counted back.</param>
 /// <param name="Says">How it stands, in a sentence.</param>
-public sealed record TeamKit(string Team, IReadOnlyList<TeamKitLine> Lines, string? OutBy, string? BackBy, string Says)
+public sealed record TeamKit(TeamId Team, IReadOnlyList<TeamKitLine> Lines, string? OutBy, string? BackBy, string Says)
 {
     /// <summary>What the brief gives the team, a line for each material.</summary>
     public required IReadOnlyList<string> Gets { get; init; }

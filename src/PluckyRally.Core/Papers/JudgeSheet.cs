@@ -301,7 +301,7 @@ public sealed record SheetTyped
     public required Guid Id { get; init; }
 
     /// <summary>The team's id.</summary>
-    public required string Team { get; init; }
+    public required TeamId Team { get; init; }
 
     /// <summary>The round, from 1.</summary>
     public int Round { get; init; } = 1;

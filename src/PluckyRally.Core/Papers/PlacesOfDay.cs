@@ -6,14 +6,14 @@ namespace PluckyRally.Core.Papers;
 /// <summary>What the certificates of a fair day say of the teams of one rally.</summary>
 public sealed class PlacesOfDay
 {
-    internal PlacesOfDay(IReadOnlyDictionary<(string Team, string Part), PartPlace> parts) => Parts = parts;
+    internal PlacesOfDay(IReadOnlyDictionary<(TeamId Team, string Part), PartPlace> parts) => Parts = parts;
 
     /// <summary>Each team's place in words, by its id; those without one are not in it.</summary>
-    internal IReadOnlyDictionary<string, string> Places { get; private init; } =
-        System.Collections.Frozen.FrozenDictionary<string, string>.Empty;
+    internal IReadOnlyDictionary<TeamId, string> Places { get; private init; } =
+        System.Collections.Frozen.FrozenDictionary<TeamId, string>.Empty;
 
     /// <summary>Where each team stands in each part, among those that it is held against.</summary>
-    internal IReadOnlyDictionary<(string Team, string Part), PartPlace> Parts { get; }
+    internal IReadOnlyDictionary<(TeamId Team, string Part), PartPlace> Parts { get; }
 
     /// <summary>Among whom that is: a class or a tier; empty where it is among all teams of the brief.</summary>
     internal string Among { get; private init; } = "";
@@ -34,7 +34,7 @@ public sealed class PlacesOfDay
                 compared.Count == rallies.Count ? ""
                 : compared.Count == 1 ? own.Opened.Rally.Name
                 : OverAllWords.ListOfTier(own.Opened.Rally.Edition.Tier),
-            Places = list is null ? new Dictionary<string, string>() : InWords(rally, list, joined, rallies.Count),
+            Places = list is null ? new Dictionary<TeamId, string>() : InWords(rally, list, joined, rallies.Count),
         };
     }
 
@@ -51,7 +51,7 @@ public sealed class PlacesOfDay
     /// The places in the list; in the own class where the list has none. No place is said while somebody whom it is
     /// held against is not finished.
     /// </summary>
-    private static Dictionary<string, string> InWords(
+    private static Dictionary<TeamId, string> InWords(
         RallyId rally,
         CombinedList list,
         IReadOnlyList<RallyJoining> joined,

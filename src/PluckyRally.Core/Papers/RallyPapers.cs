@@ -1,3 +1,4 @@
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Results;
 using PluckyRally.Core.Score;
 
@@ -50,7 +51,7 @@ public sealed record RallyPapers(
 /// <param name="Awards">The awards that it won, by name.</param>
 /// <param name="Best">What it did best, in a sentence; empty while nothing is recorded of it.</param>
 public sealed record Certificate(
-    string Team,
+    TeamId Team,
     string Name,
     IReadOnlyList<string> Members,
     string Place,
@@ -113,7 +114,7 @@ public sealed record Certificate(
 /// <param name="Found">What the class found out.</param>
 /// <param name="Own">What the team reached; empty where nothing is recorded.</param>
 public sealed record NoteHome(
-    string Team,
+    TeamId Team,
     string Name,
     IReadOnlyList<string> For,
     IReadOnlyList<string> Did,

@@ -1,3 +1,4 @@
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Readings;
 using PluckyRally.Core.Score;
@@ -8,7 +9,7 @@ namespace PluckyRally.Core.Papers;
 /// <param name="Team">The team's id.</param>
 /// <param name="Typed">What stood in each field, by its id; empty and missing fields are alike.</param>
 /// <param name="Found">Collects what is wrong, at the fields' ids.</param>
-internal sealed record TypedPaper(string Team, IReadOnlyDictionary<string, string> Typed, ProblemCollector Found)
+internal sealed record TypedPaper(TeamId Team, IReadOnlyDictionary<string, string> Typed, ProblemCollector Found)
 {
     /// <summary>What is right though it is far from what was expected, by the field's id.</summary>
     public IReadOnlyDictionary<string, string> Sure { get; init; } = new Dictionary<string, string>();

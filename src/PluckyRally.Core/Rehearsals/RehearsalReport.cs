@@ -1,3 +1,5 @@
+using PluckyRally.Core.Ids;
+
 namespace PluckyRally.Core.Rehearsals;
 
 /// <summary>What comes of playing a brief with many classes, in plain words.</summary>
@@ -96,12 +98,9 @@ public sealed record RehearsalReport(
     /// <summary>
     /// The team that is first when the moment adds nothing; where several are, the one of them that is better over all.
     /// </summary>
-    internal static string Best(RehearsedClasses classes, int lineUp)
+    internal static TeamId Best(RehearsedClasses classes, int lineUp)
     {
-        var first = classes
-            .Play(lineUp, RehearsedClasses.AtTheirBest)
-            .First.Select(r => r.Team.Id)
-            .ToHashSet(StringComparer.Ordinal);
+        var first = classes.Play(lineUp, RehearsedClasses.AtTheirBest).First.Select(r => r.Team.Id).ToHashSet();
         return classes
             .Teams[
                 Enumerable

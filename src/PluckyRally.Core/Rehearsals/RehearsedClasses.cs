@@ -42,7 +42,7 @@ internal sealed class RehearsedClasses
                 .Range(1, asked.Teams)
                 .Select(n => new Team
                 {
-                    Id = $"r{n}",
+                    Id = new($"r{n}"),
                     Name = $"{n}",
                     Members = compiled.Brief.Timing.InRange.TeamSize,
                 }),

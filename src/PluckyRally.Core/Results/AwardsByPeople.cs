@@ -96,14 +96,14 @@ internal static class AwardsByPeople
             GivenBy = by,
             Votes =
             [
-                .. votes.Select(v => new AwardVote(v.Id, names.GetValueOrDefault(Whose(v), Whose(v)), v.For, v.Why)),
+                .. votes.Select(v => new AwardVote(v.Id, names.GetValueOrDefault(v.Team) ?? Whose(v), v.For, v.Why)),
             ],
         };
     }
 
     /// <summary>Whose vote it is: a team's, by its id, or one of the jury's, by name.</summary>
     private static string Whose(Entry.AwardVoted vote) =>
-        vote.Team.Length > 0 ? vote.Team
+        vote.Team != default ? vote.Team.Value
         : vote.Voter.Length > 0 ? vote.Voter
         : vote.By;
 

@@ -1,5 +1,6 @@
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Figures;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Readings;
 using PluckyRally.Core.Score;
 using PluckyRally.Core.Words;
@@ -152,4 +153,4 @@ public sealed record Board(string Title, Better Better, IReadOnlyList<BoardRow> 
 /// <param name="Place">The place, from 1; equal values share one. Absent where it has no value.</param>
 /// <param name="Value">The value; absent where there is none, or none is counted.</param>
 /// <param name="Text">The value as it is shown, or why it got the award.</param>
-public sealed record BoardRow(string Team, string Name, int? Place, decimal? Value, string Text);
+public sealed record BoardRow(TeamId Team, string Name, int? Place, decimal? Value, string Text);

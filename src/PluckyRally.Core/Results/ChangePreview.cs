@@ -1,5 +1,6 @@
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Parts;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Score;
@@ -82,7 +83,7 @@ public sealed record ChangePreview(
         return after.IsOk
             && Enumerable.Range(1, opened.Rounds).Any(r => !Spent(opened, r).SetEquals(Spent(after.Value, r)));
 
-        static HashSet<(string, string)> Spent(OpenedRally of, int round) =>
+        static HashSet<(TeamId, string)> Spent(OpenedRally of, int round) =>
             [.. of.Result(round).Teams.Select(t => (t.Team.Id, BudgetWords.SaySpent(t)))];
     }
 }
@@ -106,7 +107,7 @@ public sealed record RoundChange(int Round, IReadOnlyList<TeamChange> Rows)
     }
 
     /// <summary>Place and total of each team, by its id, with what it spent where things are sold.</summary>
-    private static Dictionary<string, string> Says(RoundResult came)
+    private static Dictionary<TeamId, string> Says(RoundResult came)
     {
         var spent = came.Teams.ToDictionary(t => t.Team.Id, BudgetWords.SaySpent);
         return came.Standings.Rows.ToDictionary(
@@ -133,4 +134,4 @@ public sealed record RoundChange(int Round, IReadOnlyList<TeamChange> Rows)
 /// <param name="Name">The team's name.</param>
 /// <param name="Before">Its place and total as they are.</param>
 /// <param name="After">The same with what would be changed.</param>
-public sealed record TeamChange(string Team, string Name, string Before, string After);
+public sealed record TeamChange(TeamId Team, string Name, string Before, string After);

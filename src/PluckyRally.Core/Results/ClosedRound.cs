@@ -1,3 +1,4 @@
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Readings;
 using PluckyRally.Core.Score;
 using PluckyRally.Core.Words;
@@ -68,7 +69,7 @@ public sealed record ClosedRound(int Scoring, IReadOnlyList<ClosedRow> Rows)
 /// <param name="Place">The place; absent where it had none.</param>
 /// <param name="Total">The total; absent where it had none.</param>
 public sealed record ClosedRow(
-    string Team,
+    TeamId Team,
     StandingStatus Status,
     Bound Bound,
     int? Place = null,
@@ -86,4 +87,4 @@ public sealed record ClosedComparison(int? Scoring, IReadOnlyList<ClosedDifferen
 /// <param name="Name">The team's name.</param>
 /// <param name="Had">How it stood, such as "1st with 28.0".</param>
 /// <param name="Has">How it stands today.</param>
-public sealed record ClosedDifference(string Team, string Name, string Had, string Has);
+public sealed record ClosedDifference(TeamId Team, string Name, string Had, string Has);

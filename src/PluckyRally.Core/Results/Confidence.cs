@@ -1,4 +1,5 @@
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Score;
 
 namespace PluckyRally.Core.Results;
@@ -7,7 +8,7 @@ namespace PluckyRally.Core.Results;
 /// <param name="Team">The team's id.</param>
 /// <param name="Name">The team's name.</param>
 /// <param name="Places">The chance of each place, from first on; they add up to 1.</param>
-public sealed record PlaceChances(string Team, string Name, IReadOnlyList<double> Places)
+public sealed record PlaceChances(TeamId Team, string Name, IReadOnlyList<double> Places)
 {
     /// <summary>The chances of which at least a whole percent is left, in words.</summary>
     public string Says => ConfidenceWords.Chances(Places);
@@ -87,7 +88,7 @@ public sealed record Confidence(int Draws, IReadOnlyList<PlaceChances> Teams, bo
                         .OrderByDescending(t => t.Places[0])
                         .Take(Rivals)
                         .Select(t => t.Team)
-                        .ToHashSet(StringComparer.Ordinal)
+                        .ToHashSet()
                 )
                 : null,
         };

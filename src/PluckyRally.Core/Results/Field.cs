@@ -1,3 +1,4 @@
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Parts;
 using PluckyRally.Core.Readings;
 
@@ -11,9 +12,9 @@ namespace PluckyRally.Core.Results;
 internal sealed class Field
 {
     private readonly PartPlan _plan;
-    private readonly Dictionary<string, Standing> _own = [];
+    private readonly Dictionary<TeamId, Standing> _own = [];
     private readonly List<Standing> _sorted = [];
-    private readonly List<(string Team, decimal Value)> _best = [];
+    private readonly List<(TeamId Team, decimal Value)> _best = [];
 
     private Field(PartPlan plan) => _plan = plan;
 
@@ -22,7 +23,7 @@ internal sealed class Field
     /// <param name="at">Its place in the method.</param>
     /// <param name="designs">For each team the designs that may show its value: the best of those that could place is
     /// taken.</param>
-    public static Field Of(PartPlan plan, int at, IEnumerable<(string Team, IEnumerable<Assessment> Designs)> designs)
+    public static Field Of(PartPlan plan, int at, IEnumerable<(TeamId Team, IEnumerable<Assessment> Designs)> designs)
     {
         var field = new Field(plan);
         if (!plan.Curve.ComparesTeams)
@@ -54,7 +55,7 @@ internal sealed class Field
     /// <param name="team">The team's id.</param>
     /// <param name="value">The part's value for one of its designs.</param>
     /// <param name="earlier">The team's value in the round before.</param>
-    public Pool PoolOf(string team, PartValue value, BoundedValue earlier)
+    public Pool PoolOf(TeamId team, PartValue value, BoundedValue earlier)
     {
         if (!_plan.Curve.ComparesTeams || Standing.Of(value, _plan) is not { } own)
             return Pool.Empty with { Earlier = earlier };

@@ -108,7 +108,7 @@ public sealed record Gallery(
 /// <param name="Labels">How it is described: "arm: long".</param>
 /// <param name="Tags">The tags of the class on it.</param>
 public sealed record GalleryCard(
-    string Team,
+    TeamId Team,
     string Name,
     string Value,
     IReadOnlyList<string> Others,
@@ -126,7 +126,7 @@ public sealed record TagOnCard(EntryId Entry, string Word);
 /// <param name="Teams">The ids of the teams that it is seen on.</param>
 /// <param name="Says">The figure with it and without it, in a sentence; empty where nothing is known of any
 /// figure.</param>
-public sealed record TagCounted(string Word, IReadOnlyList<string> Teams, string Says);
+public sealed record TagCounted(string Word, IReadOnlyList<TeamId> Teams, string Says);
 
 /// <summary>A gallery as it was chosen for the wall.</summary>
 /// <param name="Figure">The figure that it is in order by; empty for the first.</param>

@@ -12,13 +12,13 @@ namespace PluckyRally.Core.Results;
 /// <param name="Entry">The entry that it was read in.</param>
 /// <param name="Swing">Points between the total by the smallest and by the largest that it can be.</param>
 /// <param name="Says">What to measure again, as a sentence.</param>
-public sealed record MeasureAgain(string Team, string Name, EntryId Entry, decimal Swing, string Says)
+public sealed record MeasureAgain(TeamId Team, string Name, EntryId Entry, decimal Swing, string Says)
 {
     /// <summary>The reading among those of some teams; null where no single one moves a total.</summary>
     /// <param name="run">The round.</param>
     /// <param name="entries">The log.</param>
     /// <param name="teams">The teams that may still be first, by their ids.</param>
-    internal static MeasureAgain? Of(RunRound run, StandingLog entries, IReadOnlySet<string> teams)
+    internal static MeasureAgain? Of(RunRound run, StandingLog entries, IReadOnlySet<TeamId> teams)
     {
         var exact = run with { Compiled = run.Compiled.WithPrecision(0.000_000_001m) };
         var hangsOnOthers = run.Compiled.ComparesTeams || run.Compiled.RewardsFirst;

@@ -1,4 +1,5 @@
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 
 namespace PluckyRally.Core.Results;
 
@@ -13,7 +14,7 @@ internal sealed record PartPlace(int Place, bool Shared, int Of)
     /// stands first. Where one part makes the whole total, the places are those of the standings, tie-breaks included.
     /// Empty where teams have no places.
     /// </summary>
-    public static IReadOnlyDictionary<(string Team, string Part), PartPlace> All(RoundResult round) =>
+    public static IReadOnlyDictionary<(TeamId Team, string Part), PartPlace> All(RoundResult round) =>
         Among([round], round);
 
     /// <summary>
@@ -21,13 +22,13 @@ internal sealed record PartPlace(int Place, bool Shared, int Of)
     /// </summary>
     /// <param name="rounds">All of them, of one edition.</param>
     /// <param name="round">The one whose teams it is of.</param>
-    public static IReadOnlyDictionary<(string Team, string Part), PartPlace> Among(
+    public static IReadOnlyDictionary<(TeamId Team, string Part), PartPlace> Among(
         IReadOnlyList<RoundResult> rounds,
         RoundResult round
     )
     {
         var compiled = round.Run.Compiled;
-        var places = new Dictionary<(string, string), PartPlace>();
+        var places = new Dictionary<(TeamId, string), PartPlace>();
         if (!Ranking.Ranks(compiled, [.. rounds.SelectMany(r => r.Teams)]))
             return places;
         var placed = rounds.SelectMany(Placed).ToList();

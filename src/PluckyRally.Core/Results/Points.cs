@@ -1,4 +1,5 @@
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Readings;
 
 namespace PluckyRally.Core.Results;
@@ -6,10 +7,10 @@ namespace PluckyRally.Core.Results;
 /// <summary>Gives a design its points.</summary>
 /// <param name="compiled">The edition.</param>
 /// <param name="earlier">What stood for each team in the round before.</param>
-internal sealed class Points(CompiledEdition compiled, IReadOnlyDictionary<string, Assessment> earlier)
+internal sealed class Points(CompiledEdition compiled, IReadOnlyDictionary<TeamId, Assessment> earlier)
 {
     /// <summary>The points of a design, held against the fields of the parts.</summary>
-    public DesignResult Of(string team, Assessment design, IReadOnlyList<Field> fields)
+    public DesignResult Of(TeamId team, Assessment design, IReadOnlyList<Field> fields)
     {
         var before = earlier.GetValueOrDefault(team);
         var parts = new PartResult[fields.Count];

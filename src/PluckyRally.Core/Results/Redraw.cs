@@ -1,4 +1,5 @@
 using MathNet.Numerics.Random;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Readings;
 using PluckyRally.Core.Score;
 
@@ -17,11 +18,11 @@ internal interface IRedraw
 internal sealed class Redraw : IRedraw
 {
     private readonly RunRound _exact;
-    private readonly IReadOnlyList<string> _placed;
+    private readonly IReadOnlyList<TeamId> _placed;
     private readonly StandingLog _entries;
     private readonly Random _random;
 
-    public Redraw(RunRound run, IReadOnlyList<string> placed, StandingLog entries, int seed)
+    public Redraw(RunRound run, IReadOnlyList<TeamId> placed, StandingLog entries, int seed)
     {
         _placed = placed;
         _random = new Xoshiro256StarStar(seed, threadSafe: false);

@@ -14,7 +14,7 @@ internal sealed record ReferenceFigure(string Figure, Reference Reference, decim
     internal static IReadOnlyList<ReferenceFigure> Of(RoundResult round)
     {
         var (run, entries) = (round.Run, round.Log);
-        var record = TeamRecord.Of([new Team { Id = "", Name = "" }], entries, run.Number)[0].Designs[0];
+        var record = TeamRecord.Of([new Team { Id = default, Name = "" }], entries, run.Number)[0].Designs[0];
         return
         [
             .. from marked in MarkedTrials.Of(entries, run.Number)

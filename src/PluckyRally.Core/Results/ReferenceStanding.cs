@@ -1,4 +1,5 @@
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Parts;
 using PluckyRally.Core.Readings;
 using PluckyRally.Core.Score;
@@ -102,7 +103,7 @@ public sealed record ReferenceStanding(
     /// </summary>
     internal static IReadOnlyList<string> Against(
         IReadOnlyList<ReferenceStanding> references,
-        string team,
+        TeamId team,
         string part,
         decimal value
     )

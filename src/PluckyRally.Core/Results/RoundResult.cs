@@ -1,5 +1,6 @@
 using System.Runtime.CompilerServices;
 using PluckyRally.Core.Figures;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Score;
 
 namespace PluckyRally.Core.Results;
@@ -11,7 +12,7 @@ namespace PluckyRally.Core.Results;
 public sealed class RoundResult
 {
     private readonly Lazy<RoundResult?> _before;
-    private readonly Lazy<IReadOnlyDictionary<string, Assessment>> _earlier;
+    private readonly Lazy<IReadOnlyDictionary<TeamId, Assessment>> _earlier;
     private readonly Lazy<IReadOnlyList<TeamResult>> _teams;
     private readonly Lazy<IReadOnlyList<ReferenceResult>> _references;
     private readonly Lazy<Standings> _standings;
@@ -52,7 +53,7 @@ public sealed class RoundResult
     /// which of their attempts counted; what they come to is worked out by this one's, so that like is held against
     /// like.
     /// </summary>
-    internal IReadOnlyDictionary<string, Assessment> Earlier => _earlier.Value;
+    internal IReadOnlyDictionary<TeamId, Assessment> Earlier => _earlier.Value;
 
     /// <summary>What a round of a rally came to; the same each time that it is asked for.</summary>
     internal static RoundResult Of(OpenedRally opened, int round) => Known.GetValue(opened, All.Of).Result(round);
@@ -61,10 +62,10 @@ public sealed class RoundResult
     public static RoundResult Of(RunRound run, StandingLog log) =>
         new(run, log, () => run.Before is { } before ? Of(before, log) : null);
 
-    private IReadOnlyDictionary<string, Assessment> OfBefore()
+    private IReadOnlyDictionary<TeamId, Assessment> OfBefore()
     {
         if (Run.Before is null || !Log.Any(e => e.Round < Run.Number))
-            return new Dictionary<string, Assessment>();
+            return new Dictionary<TeamId, Assessment>();
         var before = _before.Value!;
         var results = before.Teams.ToDictionary(t => t.Team.Id, t => t.Assessment);
         return ReferenceEquals(before.Run.Compiled, Run.Compiled)

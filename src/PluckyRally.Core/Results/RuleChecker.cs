@@ -1,6 +1,7 @@
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
 using PluckyRally.Core.Figures;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Score;
 using PluckyRally.Core.Teams;
 
@@ -10,7 +11,7 @@ namespace PluckyRally.Core.Results;
 /// <param name="run">The round as it is run.</param>
 /// <param name="lastRoundOf">What is known of the design that was a team's result in the round before; null where there
 /// is none.</param>
-internal sealed class RuleChecker(RunRound run, Func<string, DesignFacts?> lastRoundOf)
+internal sealed class RuleChecker(RunRound run, Func<TeamId, DesignFacts?> lastRoundOf)
 {
     private readonly CompiledEdition compiled = run.Compiled;
 

@@ -1,5 +1,6 @@
 using System.Diagnostics.Metrics;
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Parts;
 using PluckyRally.Core.Score;
 
@@ -27,7 +28,7 @@ public static class Scorer
     internal static IReadOnlyList<TeamResult> Results(
         RunRound run,
         StandingLog entries,
-        IReadOnlyDictionary<string, Assessment> earlier
+        IReadOnlyDictionary<TeamId, Assessment> earlier
     )
     {
         var compiled = run.Compiled;
@@ -88,7 +89,7 @@ public static class Scorer
     internal static Assessment ByAnother(CompiledEdition compiled, DesignRecord design) =>
         new(design, [], Values(compiled, design), null);
 
-    private static RuleChecker Rules(RunRound run, IReadOnlyDictionary<string, Assessment> earlier) =>
+    private static RuleChecker Rules(RunRound run, IReadOnlyDictionary<TeamId, Assessment> earlier) =>
         new(run, team => earlier.GetValueOrDefault(team)?.Facts);
 
     private static PartValue[] Values(CompiledEdition compiled, DesignRecord design)

@@ -88,7 +88,7 @@ public sealed record BriefChange(
 /// <param name="Name">What it is called.</param>
 /// <param name="Teams">The ids of the teams that won it; empty while nobody has.</param>
 /// <param name="Says">The result as a sentence.</param>
-public sealed record AwardResult(string Award, string Name, IReadOnlyList<string> Teams, string Says)
+public sealed record AwardResult(string Award, string Name, IReadOnlyList<TeamId> Teams, string Says)
 {
     /// <summary>Who gives it; absent where it is worked out.</summary>
     public GivenBy? GivenBy { get; init; }
@@ -102,7 +102,7 @@ public sealed record AwardResult(string Award, string Name, IReadOnlyList<string
 /// <param name="Of">Whose it is: the teacher, one of the jury, or a team.</param>
 /// <param name="For">The id of the team that it is for.</param>
 /// <param name="Why">Why; may be empty.</param>
-public sealed record AwardVote(EntryId Entry, string Of, string For, string Why);
+public sealed record AwardVote(EntryId Entry, string Of, TeamId For, string Why);
 
 /// <summary>One team's line in the standings.</summary>
 public sealed record Standing
@@ -111,7 +111,7 @@ public sealed record Standing
     private IReadOnlyList<TraceStep>? _why;
 
     /// <summary>The team's id.</summary>
-    public required string Team { get; init; }
+    public required TeamId Team { get; init; }
 
     /// <summary>The team's name.</summary>
     public required string Name { get; init; }

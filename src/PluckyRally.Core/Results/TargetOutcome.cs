@@ -1,4 +1,5 @@
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Readings;
 using PluckyRally.Core.Score;
@@ -44,13 +45,13 @@ public sealed record TargetOutcome(string Target, string Name, bool? Met, decima
     }
 
     /// <summary>What the class was set, by the teacher or by the brief; null where nothing was.</summary>
-    internal static decimal? OfClass(TargetPlan plan, IReadOnlyList<Entry> round) => Amounted(plan, round, "");
+    internal static decimal? OfClass(TargetPlan plan, IReadOnlyList<Entry> round) => Amounted(plan, round, default);
 
     /// <summary>The team's own last word, else the class's, else the brief's; null where there is none.</summary>
-    private static decimal? Amounted(TargetPlan plan, IReadOnlyList<Entry> round, string team)
+    private static decimal? Amounted(TargetPlan plan, IReadOnlyList<Entry> round, TeamId team)
     {
         var set = round.OfType<Entry.TargetSet>().Where(t => t.Target == plan.Definition.Id).ToList();
-        foreach (var whose in new[] { team, "" })
+        foreach (var whose in new[] { team, default })
         {
             if (set.LastOrDefault(t => t.Team == whose) is { Amount.Length: > 0 } said)
                 return plan.Value.ReadAmount(said.Amount, "", new ProblemCollector());

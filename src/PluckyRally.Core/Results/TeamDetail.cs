@@ -1,5 +1,6 @@
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Figures;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Readings;
 using PluckyRally.Core.Score;
 
@@ -16,7 +17,7 @@ namespace PluckyRally.Core.Results;
 /// <param name="Cards">Points by cards that were drawn.</param>
 /// <param name="Against">How its figures stand to what it is held against, where there is something.</param>
 public sealed record TeamDetail(
-    string Team,
+    TeamId Team,
     string Design,
     IReadOnlyList<RuleDetail> Rules,
     IReadOnlyList<FigureDetail> Figures,
@@ -71,7 +72,7 @@ public sealed record TeamDetail(
             [
                 .. from line in references.Where(r => r.Reference.IsFor(result.Team.Id))
                 where
-                    line.Reference.Of.Length > 0
+                    line.Reference.Of != default
                     || references.All(o =>
                         (o.Figure, o.Reference.Purpose, o.Reference.Of)
                         != (line.Figure, line.Reference.Purpose, result.Team.Id)

@@ -1,5 +1,6 @@
 using System.Text.Json.Serialization;
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Results;
 using PluckyRally.Core.Run;
@@ -52,10 +53,10 @@ public abstract partial record Entry
     public sealed record TestOrderSet : Entry
     {
         /// <summary>The teams' ids; teams that are not named come after those that are, in their own order.</summary>
-        public required IReadOnlyList<string> Teams { get; init; }
+        public required IReadOnlyList<TeamId> Teams { get; init; }
 
         /// <summary>Those of them that another rally of the same lesson has; absent where none does.</summary>
-        public IReadOnlyList<string>? Beside { get; init; }
+        public IReadOnlyList<TeamId>? Beside { get; init; }
 
         internal override bool IsTeachers => true;
 
@@ -67,7 +68,7 @@ public abstract partial record Entry
 
         internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
-            found.Unless(Team.Length == 0, "/team", "The order is the whole class's.", "Leave the team out.");
+            found.Unless(Team == default, "/team", "The order is the whole class's.", "Leave the team out.");
             for (var i = 0; i < Teams.Count; i++)
                 found.Unless(
                     teams.Any(t => t.Id == Teams[i]) || Beside?.Contains(Teams[i]) is true,

@@ -9,7 +9,7 @@ namespace PluckyRally.Core.Run;
 /// <param name="Team">The team's id.</param>
 /// <param name="Cleared">The entry that approved its plan; absent while it is not approved.</param>
 /// <param name="Late">The entry that says it came late; absent where it did not.</param>
-public sealed record TeamInLesson(string Team, EntryId? Cleared, EntryId? Late);
+public sealed record TeamInLesson(TeamId Team, EntryId? Cleared, EntryId? Late);
 
 /// <summary>The teams in a round of the lesson, in the order in which they are tested.</summary>
 public static class ClassState
@@ -44,6 +44,6 @@ public static class ClassState
     public static bool PlansAreApproved(Brief brief) => brief.Timing.Phases.Any(p => p.Kind == PhaseKind.Plan);
 
     /// <summary>For each team the last of some entries.</summary>
-    private static Dictionary<string, EntryId> Last(IEnumerable<Entry> entries) =>
+    private static Dictionary<TeamId, EntryId> Last(IEnumerable<Entry> entries) =>
         entries.GroupBy(e => e.Team).ToDictionary(g => g.Key, g => g.Last().Id);
 }

@@ -36,7 +36,7 @@ public abstract partial record Entry
             ProblemCollector found
         )
         {
-            found.Unless(Team.Length == 0, "/team", "The clock is the whole class's.", "Leave the team out.");
+            found.Unless(Team == default, "/team", "The clock is the whole class's.", "Leave the team out.");
             Check(compiled, found);
             return this;
         }

@@ -1,3 +1,5 @@
+using PluckyRally.Core.Ids;
+
 namespace PluckyRally.Core.Run;
 
 /// <summary>The clock as some of a log leaves it.</summary>
@@ -15,7 +17,7 @@ internal sealed record ClockSoFar(DateTimeOffset? First, RunningPhase? Run, bool
     public ClockPhase? From { get; init; }
 
     /// <summary>The teams of the turns that were begun in the phase that runs.</summary>
-    public IReadOnlyList<IReadOnlyList<string>> Turns { get; init; } = [];
+    public IReadOnlyList<IReadOnlyList<TeamId>> Turns { get; init; } = [];
 
     /// <summary>
     /// When the turn that runs would have begun if nobody had stopped the clock since: a pause is not the team's.

@@ -1,4 +1,5 @@
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Results;
 using PluckyRally.Core.Score;
 using PluckyRally.Core.Time;
@@ -57,7 +58,7 @@ public sealed record LessonClock
         );
 
     /// <summary>The teams that have made their attempts, whether or not the remote was touched for them.</summary>
-    private static IReadOnlySet<string> Tested(OpenedRally opened, int round)
+    private static IReadOnlySet<TeamId> Tested(OpenedRally opened, int round)
     {
         var run = opened.In(round);
         var trials = run.Compiled.Brief.Trials;
@@ -67,7 +68,7 @@ public sealed record LessonClock
                 .Where(r => r.Designs.Any(d => d.Within(trials).Waits(trials) is null))
                 .Select(r => r.Team.Id)
                 .ToHashSet()
-            : new HashSet<string>();
+            : new HashSet<TeamId>();
     }
 
     /// <summary>The clock as a log leaves it.</summary>
@@ -77,9 +78,9 @@ public sealed record LessonClock
     /// <param name="tested">The teams that have made their attempts; asked only where teams take turns.</param>
     public static LessonClock Of(
         Brief brief,
-        IReadOnlyList<string> order,
+        IReadOnlyList<TeamId> order,
         StandingLog log,
-        Func<IReadOnlySet<string>>? tested = null
+        Func<IReadOnlySet<TeamId>>? tested = null
     )
     {
         var phases = brief

@@ -1,5 +1,6 @@
 using System.Text.Json.Serialization;
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Run;
 using PluckyRally.Core.Words;
@@ -18,7 +19,7 @@ public abstract partial record Entry
         public required string Phase { get; init; }
 
         /// <summary>The teams that are on, by id: the first one at the first place.</summary>
-        public required IReadOnlyList<string> Teams { get; init; }
+        public required IReadOnlyList<TeamId> Teams { get; init; }
 
         private protected override void Check(CompiledEdition compiled, ProblemCollector found)
         {

@@ -1,3 +1,4 @@
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Time;
 
 namespace PluckyRally.Core.Run;
@@ -10,8 +11,8 @@ namespace PluckyRally.Core.Run;
 /// <param name="Since">When this turn was begun, later by as long as the clock stood.</param>
 /// <param name="Seconds">How long a turn is planned to be.</param>
 public sealed record TurnNow(
-    IReadOnlyList<string> On,
-    IReadOnlyList<string> Next,
+    IReadOnlyList<TeamId> On,
+    IReadOnlyList<TeamId> Next,
     int Done,
     int All,
     DateTimeOffset Since,
@@ -30,9 +31,9 @@ public sealed record TurnNow(
     internal static TurnNow? Of(
         Phase? phase,
         ClockSoFar so,
-        IReadOnlyList<string> order,
+        IReadOnlyList<TeamId> order,
         int attempts,
-        Func<IReadOnlySet<string>>? tested
+        Func<IReadOnlySet<TeamId>>? tested
     )
     {
         if (phase is not { TeamByTeam: true } || so.TurnAt is not { } begun || order.Count == 0)
@@ -42,7 +43,7 @@ public sealed record TurnNow(
         // Before anybody touched the remote the first ones are on.
         var turns = so.Turns.Count > 0 ? so.Turns : [order.Take(places).ToList()];
         var on = turns[^1].Where(order.Contains).ToList();
-        var through = tested?.Invoke() ?? new HashSet<string>();
+        var through = tested?.Invoke() ?? new HashSet<TeamId>();
         var had = turns.SelectMany(t => t).Concat(through).ToHashSet();
         var before = turns.Take(turns.Count - 1).SelectMany(t => t).Concat(through).Distinct().Count(order.Contains);
         return new(

@@ -52,7 +52,7 @@ public abstract partial record Entry
 
         internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
-            found.Unless(Team.Length == 0, "/team", "The brief is the whole class's.", "Leave the team out.");
+            found.Unless(Team == default, "/team", "The brief is the whole class's.", "Leave the team out.");
             found.NotEmpty(Reason, "/reason", "Enter a reason for the change.", "Write in a few words what was wrong.");
             found.Length(Reason, Limits.Text, "/reason", "The reason");
             found.Unless(Changes.Count > 0, "/changes", "Nothing was changed.", "Change something on the sheet first.");

@@ -1,3 +1,5 @@
+using PluckyRally.Core.Ids;
+
 namespace PluckyRally.Core.Score;
 
 /// <summary>What designs are like: conditions by name, as they were last noted.</summary>
@@ -26,7 +28,7 @@ internal static class DesignLabels
 public sealed record LabelsSoFar(IReadOnlyList<LabelUsed> Used, IReadOnlyDictionary<string, string> Before)
 {
     /// <summary>The labels used in a rally.</summary>
-    public static LabelsSoFar Of(OpenedRally opened, string team, int round)
+    public static LabelsSoFar Of(OpenedRally opened, TeamId team, int round)
     {
         var noted = opened.Stands.OfType<Entry.DesignNoted>().ToList();
         return new(

@@ -41,7 +41,7 @@ public abstract partial record Entry
     internal string Writer => OnPaper is { } day ? $"{By}, on paper, {English.Day(day)}" : By;
 
     /// <summary>The team's id; empty for the whole class.</summary>
-    public string Team { get; init; } = "";
+    public TeamId Team { get; init; }
 
     /// <summary>The round, from 1.</summary>
     public int Round { get; init; } = 1;
@@ -89,8 +89,8 @@ public abstract partial record Entry
     internal virtual Entry RunBeside(IReadOnlyList<Team> others) => this;
 
     /// <summary>Those of some teams, by their ids, that other rallies have; null where none is.</summary>
-    private protected static IReadOnlyList<string>? NamedBeside(
-        IEnumerable<string> teams,
+    private protected static IReadOnlyList<TeamId>? NamedBeside(
+        IEnumerable<TeamId> teams,
         IReadOnlyList<Team> others
     ) => teams.Where(id => others.Any(t => t.Id == id)).ToList() is { Count: > 0 } named ? named : null;
 

@@ -17,7 +17,7 @@ public static class EntryRights
         Entry entry,
         IReadOnlyList<Entry> log,
         bool others,
-        string? team = null
+        TeamId? team = null
     ) =>
         role switch
         {
@@ -44,11 +44,11 @@ public static class EntryRights
     public static bool JudgeSees(Entry entry, string name) => !entry.IsPrivate || entry.By == name;
 
     /// <summary>A team's own device answers, looks back, and votes for another team: in its own name alone.</summary>
-    private static Problem? OfTeam(Entry entry, string? team)
+    private static Problem? OfTeam(Entry entry, TeamId? team)
     {
         if (
-            entry
-            is not (Entry.AnswerGiven { Team.Length: > 0 } or Entry.LookedBack or Entry.AwardVoted { Team.Length: > 0 })
+            entry is not (Entry.AnswerGiven or Entry.LookedBack or Entry.AwardVoted)
+            || (entry.Team == default && entry is not Entry.LookedBack)
         )
             return new(
                 "/kind",

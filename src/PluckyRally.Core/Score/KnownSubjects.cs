@@ -1,3 +1,4 @@
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Teams;
 
@@ -10,7 +11,7 @@ namespace PluckyRally.Core.Score;
 /// strike.</param>
 internal sealed record KnownSubjects(
     IReadOnlyList<Team> Teams,
-    IReadOnlySet<string> References,
+    IReadOnlySet<TeamId> References,
     IReadOnlyList<Entry> Received
 )
 {
@@ -19,18 +20,14 @@ internal sealed record KnownSubjects(
         new(
             Roster.Named(begun, received),
             received.Any(e => e is Entry.ReferenceAdded)
-                ? StandingLog
-                    .Of(received)
-                    .OfType<Entry.ReferenceAdded>()
-                    .Select(r => r.Team)
-                    .ToHashSet(StringComparer.Ordinal)
-                : new HashSet<string>(),
+                ? StandingLog.Of(received).OfType<Entry.ReferenceAdded>().Select(r => r.Team).ToHashSet()
+                : new HashSet<TeamId>(),
             received
         );
 
     /// <summary>The same for a rally that was looked through.</summary>
     public static KnownSubjects Of(OpenedRally opened) =>
-        new(opened.Rally.Teams, opened.References.Select(r => r.Id).ToHashSet(StringComparer.Ordinal), opened.Received);
+        new(opened.Rally.Teams, opened.References.Select(r => r.Id).ToHashSet(), opened.Received);
 
     /// <summary>Says what is wrong where an entry is of nobody that there is.</summary>
     public void Check(Entry entry, ProblemCollector found)
@@ -54,6 +51,6 @@ internal sealed record KnownSubjects(
     private bool IsTeam(Entry entry) =>
         Teams.Any(t => t.Id == entry.Team)
         || entry.IntroducedName is not null
-        || (entry.MayBeOfClass && entry.Team.Length == 0)
+        || (entry.MayBeOfClass && entry.Team == default)
         || (entry is Entry.StruckOut && Received.Any(e => e.IntroducedName is not null && e.Team == entry.Team));
 }

@@ -8,7 +8,7 @@ namespace PluckyRally.Core.Score;
 /// </summary>
 public sealed class LastTouched
 {
-    private readonly Dictionary<string, int> _teams = new(StringComparer.Ordinal);
+    private readonly Dictionary<TeamId, int> _teams = [];
     private int _class;
 
     private LastTouched() { }
@@ -22,7 +22,7 @@ public sealed class LastTouched
     /// <summary>
     /// How many entries there were when a team's sheet last changed, in whichever round; 0 where nothing was recorded.
     /// </summary>
-    public int Team(string id) => Math.Max(_class, _teams.GetValueOrDefault(id));
+    public int Team(TeamId id) => Math.Max(_class, _teams.GetValueOrDefault(id));
 
     /// <summary>Looks a rally's log through.</summary>
     public static LastTouched Of(OpenedRally opened)
@@ -52,7 +52,7 @@ public sealed class LastTouched
 
     private void Take(Entry entry, int asOf, OpenedRally opened)
     {
-        if (entry.Team.Length > 0)
+        if (entry.Team != default)
             _teams[entry.Team] = asOf;
         else if (entry.TouchesSheets(opened.In(entry.Round).Compiled.Brief.Trials))
             _class = asOf;

@@ -87,8 +87,8 @@ public sealed record LogLine(EntryId Entry, DateTimeOffset At, string By, string
                             Score.Entry.StudentPlaced placed =>
                                 $"{students.GetValueOrDefault(placed.Student, "A student")} "
                                     + Placed(opened, placed, teams),
-                            { Team: { Length: > 0 } team, IntroducedName: null } =>
-                                $"{teams.GetValueOrDefault(team, team)}: {SentenceCase.Sentence(line.Says)}",
+                            { Team: var team, IntroducedName: null } when team != default =>
+                                $"{teams.GetValueOrDefault(team, team.Value)}: {SentenceCase.Sentence(line.Says)}",
                             _ => line.Says,
                         },
                     }
@@ -100,12 +100,12 @@ public sealed record LogLine(EntryId Entry, DateTimeOffset At, string By, string
     private static string Placed(
         OpenedRally opened,
         Entry.StudentPlaced placed,
-        IReadOnlyDictionary<string, string> teams
+        IReadOnlyDictionary<TeamId, string> teams
     )
     {
-        if (placed.Team.Length == 0)
+        if (placed.Team == default)
             return "left";
-        var name = teams.GetValueOrDefault(placed.Team, placed.Team);
+        var name = teams.GetValueOrDefault(placed.Team, placed.Team.Value);
         var before = opened
             .Stands.TakeWhile(e => e.Id != placed.Id)
             .OfType<Entry.StudentPlaced>()

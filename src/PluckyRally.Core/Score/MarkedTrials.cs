@@ -18,7 +18,7 @@ internal sealed record MarkedTrials(Reference Reference, IReadOnlyList<Entry.Tri
                 )
                 .GroupBy(t => (t.Purpose, t.Team))
                 .Select(g => new MarkedTrials(
-                    new("", Reference.Word(g.Key.Purpose), g.Key.Purpose, g.Key.Team),
+                    new(default, Reference.Word(g.Key.Purpose), g.Key.Purpose, g.Key.Team),
                     [.. g]
                 )),
         ];

@@ -77,7 +77,7 @@ public sealed record OpenedRally(Rally Rally)
     public IReadOnlyList<Reference> References => Runs[^1].References;
 
     /// <summary>What everything is called that has a sheet, by its id: teams, and what they are held against.</summary>
-    public IReadOnlyDictionary<string, string> NamesOnSheets =>
+    public IReadOnlyDictionary<TeamId, string> NamesOnSheets =>
         Rally
             .Teams.Select(t => (t.Id, t.Name))
             .Concat(References.Select(r => (r.Id, r.Name)))
@@ -88,11 +88,11 @@ public sealed record OpenedRally(Rally Rally)
     /// What somebody is called whom an entry names, also where the sheet was struck out; the id where nobody ever said.
     /// </summary>
     public string NameOf(Entry entry) =>
-        entry.Team.Length == 0
+        entry.Team == default
             ? "The class"
             : NamesOnSheets.GetValueOrDefault(entry.Team)
                 ?? Received.FirstOrDefault(e => e.Team == entry.Team && e.IntroducedName is not null)?.IntroducedName
-                ?? entry.Team;
+                ?? entry.Team.Value;
 
     /// <summary>How many rounds there are, the one that is being scored included.</summary>
     public int Rounds => Math.Max(1, Stands.Select(e => e.Round).DefaultIfEmpty(1).Max());
@@ -111,7 +111,7 @@ public sealed record OpenedRally(Rally Rally)
     {
         get
         {
-            var teams = Rally.Teams.Select(t => t.Id).ToHashSet(StringComparer.Ordinal);
+            var teams = Rally.Teams.Select(t => t.Id).ToHashSet();
             return Stands
                 .Where(e => e is Entry.PhaseBegun || (e.BeginsRound && teams.Contains(e.Team)))
                 .GroupBy(e => e.Round)
@@ -252,14 +252,14 @@ public sealed record OpenedRally(Rally Rally)
     {
         found.Unless(teams.Count > 0, "/teams", "There are no teams yet.", "Type at least one team's name.");
         found.Count(teams, Limits.Teams, "/teams", "teams");
-        var ids = new HashSet<string>(StringComparer.Ordinal);
+        var ids = new HashSet<TeamId>();
         var names = new HashSet<string>(StringComparer.OrdinalIgnoreCase);
         var signs = new HashSet<string>(StringComparer.OrdinalIgnoreCase);
         for (var i = 0; i < teams.Count; i++)
         {
             var team = teams[i];
             found.Unless(
-                team.Id.Length is > 0 and <= 40 && ids.Add(team.Id),
+                team.Id.Value.Length is > 0 and <= 40 && ids.Add(team.Id),
                 $"/teams/{i}/id",
                 "The team's id is empty, too long or used twice.",
                 "Give each team its own id of at most 40 characters."

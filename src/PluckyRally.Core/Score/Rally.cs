@@ -10,7 +10,7 @@ namespace PluckyRally.Core.Score;
 public sealed record Team
 {
     /// <summary>Names the team in entries.</summary>
-    public required string Id { get; init; }
+    public required TeamId Id { get; init; }
 
     /// <summary>What it is called.</summary>
     public required string Name { get; init; }

@@ -1,3 +1,5 @@
+using PluckyRally.Core.Ids;
+
 namespace PluckyRally.Core.Score;
 
 /// <summary>Something that teams are held against: it has a sheet of its own, and takes no place.</summary>
@@ -5,10 +7,10 @@ namespace PluckyRally.Core.Score;
 /// <param name="Name">What it is called.</param>
 /// <param name="Purpose">Control, to beat, or by hand.</param>
 /// <param name="Of">The team whose own it is; empty for the whole class.</param>
-public sealed record Reference(string Id, string Name, Purpose Purpose, string Of)
+public sealed record Reference(TeamId Id, string Name, Purpose Purpose, TeamId Of)
 {
     /// <summary>Whether a team is held against it.</summary>
-    internal bool IsFor(string team) => Of.Length == 0 || Of == team;
+    internal bool IsFor(TeamId team) => Of == default || Of == team;
 
     /// <summary>What a record of it is kept under: it is scored as a team would be that is alone.</summary>
     internal Team AsTeam =>

@@ -1,5 +1,6 @@
 using System.Text.Json.Serialization;
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Teams;
 using PluckyRally.Core.Words;
@@ -10,8 +11,8 @@ namespace PluckyRally.Core.Score;
 public abstract partial record Entry
 {
     /// <summary>
-    /// Something that teams are held against has a sheet of its own from now on. <see cref="Entry.Team"/> is its id:
-    /// what is recorded on it names it so.
+    /// Something that teams are held against has a sheet of its own from now on. What stands as the entry's team is its
+    /// id: what is recorded on it names it so.
     /// </summary>
     public sealed record ReferenceAdded : Entry
     {
@@ -22,7 +23,7 @@ public abstract partial record Entry
         public required Purpose Purpose { get; init; }
 
         /// <summary>The team whose own it is; empty for the whole class.</summary>
-        public string Of { get; init; } = "";
+        public TeamId Of { get; init; }
 
         internal override bool IsTeachers => false;
 
@@ -41,7 +42,7 @@ public abstract partial record Entry
             found.NotEmpty(Name, "/name", "It has no name.", "Type what it is, for example “Bare egg”.");
             found.Length(Name, Limits.Name, "/name", "The name");
             found.Unless(
-                Team.Length is > 0 and <= 40,
+                Team.Value.Length is > 0 and <= 40,
                 "/team",
                 "Its id is empty or too long.",
                 "The device that writes the entry gives it one of at most 40 characters."
@@ -53,7 +54,7 @@ public abstract partial record Entry
                 "Use control, benchmark or byHand."
             );
             found.Unless(
-                Of.Length == 0 || teams.Any(t => t.Id == Of),
+                Of == default || teams.Any(t => t.Id == Of),
                 "/of",
                 "There is no such team in this rally.",
                 "Name the team whose own it is, or leave it out where it is for all."

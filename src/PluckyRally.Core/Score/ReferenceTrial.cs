@@ -9,7 +9,7 @@ namespace PluckyRally.Core.Score;
 /// <param name="Team">The team's id; empty for the whole class.</param>
 /// <param name="Purpose">Practice, control or to beat.</param>
 /// <param name="Shown">What it gave, as shown.</param>
-public sealed record ReferenceTrial(EntryId Entry, string Team, Purpose Purpose, string Shown)
+public sealed record ReferenceTrial(EntryId Entry, TeamId Team, Purpose Purpose, string Shown)
 {
     /// <summary>
     /// The references that stand in a round: the class's, and those of one team, or of all where none is named.
@@ -17,7 +17,7 @@ public sealed record ReferenceTrial(EntryId Entry, string Team, Purpose Purpose,
     public static IReadOnlyList<ReferenceTrial> Of(
         CompiledEdition compiled,
         StandingLog log,
-        string? team,
+        TeamId? team,
         int round
     ) =>
         [
@@ -26,7 +26,7 @@ public sealed record ReferenceTrial(EntryId Entry, string Team, Purpose Purpose,
                 .Where(t =>
                     t.Purpose != Purpose.Score
                     && t.Round == round
-                    && (team is null || t.Team.Length == 0 || t.Team == team)
+                    && (team is null || t.Team == default || t.Team == team)
                 )
                 .Select(t => new ReferenceTrial(t.Id, t.Team, t.Purpose, t.What(compiled))),
         ];
@@ -39,6 +39,6 @@ public sealed record ReferenceTrial(EntryId Entry, string Team, Purpose Purpose,
             .Select(m => $"{m.Name} {ReadingFormat.Value(m.Benchmark!.Value, m)}")
             .ToList();
         if (reached.Count > 0)
-            yield return new(default, "", Purpose.Benchmark, string.Join(", ", reached));
+            yield return new(default, default, Purpose.Benchmark, string.Join(", ", reached));
     }
 }

@@ -92,7 +92,7 @@ public static class Rounds
     /// <summary>Closing and opening a round is for the whole class.</summary>
     internal static Entry OfClass(Entry entry, ProblemCollector found)
     {
-        found.Unless(entry.Team.Length == 0, "/team", "A round is the whole class's.", "Leave the team out.");
+        found.Unless(entry.Team == default, "/team", "A round is the whole class's.", "Leave the team out.");
         return entry;
     }
 }

@@ -1,3 +1,4 @@
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Results;
 using PluckyRally.Core.Run;
 
@@ -12,7 +13,7 @@ public sealed class RoundSheets
     /// <summary>From so many teams on it is quicker to work out all of them.</summary>
     private const int Several = 8;
 
-    private readonly Dictionary<string, TeamSheet> _byTeam;
+    private readonly Dictionary<TeamId, TeamSheet> _byTeam;
 
     private RoundSheets(
         OpenedRally opened,
@@ -68,7 +69,7 @@ public sealed class RoundSheets
             : 0;
 
     /// <summary>The sheet of a team, or of what teams are held against; null where there is none of this id.</summary>
-    public TeamSheet? For(string team) => _byTeam.GetValueOrDefault(team);
+    public TeamSheet? For(TeamId team) => _byTeam.GetValueOrDefault(team);
 
     /// <summary>Works out all sheets of a round.</summary>
     /// <param name="opened">The rally.</param>

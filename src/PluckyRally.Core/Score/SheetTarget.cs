@@ -15,7 +15,7 @@ public sealed record SheetTarget(string Target, string Name, string Amount, bool
     {
         var set = result.Record.Round.OfType<Entry.TargetSet>().Where(t => t.Target == plan.Definition.Id).ToList();
         var own = set.LastOrDefault(t => t.Team == result.Team.Id) is { Amount.Length: > 0 } said ? said.Amount : "";
-        var classes = set.LastOrDefault(t => t.Team.Length == 0) is { Amount.Length: > 0 } told
+        var classes = set.LastOrDefault(t => t.Team == default) is { Amount.Length: > 0 } told
             ? told.Amount
             : plan.Definition.Amount;
         return new(

@@ -50,7 +50,7 @@ public sealed class StandingLog : IReadOnlyList<Entry>
     public StandingLog In(int round) => Where(e => e.Round == round);
 
     /// <summary>Those of one team, or of what it is held against, with what is the whole class's.</summary>
-    internal StandingLog Alone(string team) => Where(e => e.Team.Length == 0 || e.Team == team);
+    internal StandingLog Alone(TeamId team) => Where(e => e.Team == default || e.Team == team);
 
     /// <summary>Some of them.</summary>
     internal StandingLog Where(Func<Entry, bool> which) => new([.. _entries.Where(which)]);

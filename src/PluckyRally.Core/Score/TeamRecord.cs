@@ -1,4 +1,5 @@
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 
 namespace PluckyRally.Core.Score;
 
@@ -9,7 +10,7 @@ public sealed class TeamRecord
         Team team,
         IReadOnlyList<Entry> entries,
         IReadOnlyList<Entry> round,
-        IReadOnlyDictionary<string, string> names
+        IReadOnlyDictionary<TeamId, string> names
     )
     {
         Names = names;
@@ -73,7 +74,7 @@ public sealed class TeamRecord
     public string? NamedDesign { get; }
 
     /// <summary>What all teams are called, by id.</summary>
-    internal IReadOnlyDictionary<string, string> Names { get; }
+    internal IReadOnlyDictionary<TeamId, string> Names { get; }
 
     /// <summary>Whether the round is closed, so that nothing more can come.</summary>
     internal bool RoundIsClosed { get; private init; }
@@ -95,10 +96,10 @@ public sealed class TeamRecord
         var byTeam = standing.ToLookup(e => e.Team);
 
         // Who was first is asked among the teams: what they are held against takes nobody's place.
-        var ids = teams.Select(t => t.Id).ToHashSet(StringComparer.Ordinal);
-        if (byTeam.Any(of => of.Key.Length > 0 && !ids.Contains(of.Key)))
-            standing = standing.Where(e => e.Team.Length == 0 || ids.Contains(e.Team));
-        var names = teams.ToDictionary(t => t.Id, t => t.Name, StringComparer.Ordinal);
+        var ids = teams.Select(t => t.Id).ToHashSet();
+        if (byTeam.Any(of => of.Key != default && !ids.Contains(of.Key)))
+            standing = standing.Where(e => e.Team == default || ids.Contains(e.Team));
+        var names = teams.ToDictionary(t => t.Id, t => t.Name);
         var closed = Rounds.IsClosed(entries, round);
         return
         [

@@ -13,7 +13,7 @@ namespace PluckyRally.Core.Score;
 public sealed record TeamSheet
 {
     /// <summary>The team's id.</summary>
-    public required string Team { get; init; }
+    public required TeamId Team { get; init; }
 
     /// <summary>The team's name.</summary>
     public required string Name { get; init; }
@@ -120,7 +120,7 @@ public sealed record TeamSheet
     /// <summary>
     /// The sheet of a team, or of what teams are held against, with its log; null where there is none of this id.
     /// </summary>
-    public static TeamSheet? For(OpenedRally opened, string team, int round) =>
+    public static TeamSheet? For(OpenedRally opened, TeamId team, int round) =>
         Of(opened, round)
             .Concat(OfReferences(opened, round))
             .FirstOrDefault(s => s.Team == team)
@@ -209,7 +209,7 @@ public sealed record TeamSheet
             ],
             AsOf = opened.Received.Count,
             Designs = SheetDesign.Of(compiled, result.Record, design.Name),
-            References = [.. references.Where(r => r.Team.Length == 0 || r.Team == team)],
+            References = [.. references.Where(r => r.Team == default || r.Team == team)],
             Targets = [.. compiled.Targets.Select(t => SheetTarget.Of(t, result, TargetOutcome.Of(compiled, result)))],
             PassedOrNot = compiled.PassedOrNot,
             Cleared = inLesson.Cleared,

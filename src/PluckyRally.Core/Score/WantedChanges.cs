@@ -1,12 +1,14 @@
+using PluckyRally.Core.Ids;
+
 namespace PluckyRally.Core.Score;
 
 /// <summary>What teams want to change in their next round.</summary>
 internal static class WantedChanges
 {
     /// <summary>What teams wanted to change when they looked back at the round before, by their ids.</summary>
-    public static IReadOnlyDictionary<string, string> Of(StandingLog entries, int round) =>
+    public static IReadOnlyDictionary<TeamId, string> Of(StandingLog entries, int round) =>
         round == 1
-            ? new Dictionary<string, string>()
+            ? new Dictionary<TeamId, string>()
             : entries
                 .OfType<Entry.LookedBack>()
                 .Where(l => l.Round == round - 1)

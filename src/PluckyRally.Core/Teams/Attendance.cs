@@ -54,7 +54,7 @@ public static class Attendance
         var unnamed = run
             .Teams.Where(t => t is { Students.Count: 0, Away: not NobodyHere })
             .Select(t => new AttendanceLine(
-                t.Id,
+                t.Id.Value,
                 t.Name,
                 t.Away is null,
                 t.Members > 0 ? English.Count(t.Members, "student") : ""
@@ -81,7 +81,7 @@ public static class Attendance
     )
     {
         var teams = opened.In(round).Teams;
-        if (teams.FirstOrDefault(t => t.Id == who) is { } whole)
+        if (teams.FirstOrDefault(t => t.Id.Value == who) is { } whole)
             return (here, whole.Away) switch
             {
                 (true, not null) => [Back(whole.Id)],
@@ -108,7 +108,7 @@ public static class Attendance
 
             return
             [
-                Placed(student, "", []),
+                Placed(student, default, []),
                 .. others.Where(p => takers.Contains(p.Id)).Select(p => Placed(p.Id, left.Id, held[p.Id])),
                 .. left is { Members: 1, Away: null } ? new[] { Away(left.Id, NobodyHere) } : [],
             ];
@@ -144,7 +144,7 @@ public static class Attendance
                 .ThenBy(t => t.Members)
                 .FirstOrDefault();
 
-        Entry.StudentPlaced Placed(StudentId placed, string into, IReadOnlyList<string> jobs) =>
+        Entry.StudentPlaced Placed(StudentId placed, TeamId into, IReadOnlyList<string> jobs) =>
             new()
             {
                 Id = default,
@@ -154,7 +154,7 @@ public static class Attendance
                 Jobs = jobs,
             };
 
-        Entry.TeamAway Away(string left, string why) =>
+        Entry.TeamAway Away(TeamId left, string why) =>
             new()
             {
                 Id = default,
@@ -163,7 +163,7 @@ public static class Attendance
                 Reason = why,
             };
 
-        Entry.TeamBack Back(string came) =>
+        Entry.TeamBack Back(TeamId came) =>
             new()
             {
                 Id = default,
@@ -173,19 +173,19 @@ public static class Attendance
     }
 
     /// <summary>The last team that a student was in, and the jobs held there; null for whoever was in none.</summary>
-    private static (string Team, IReadOnlyList<string> Jobs)? Before(
+    private static (TeamId Team, IReadOnlyList<string> Jobs)? Before(
         OpenedRally opened,
         int round,
         StudentId student
     ) =>
         opened
             .Stands.OfType<Entry.StudentPlaced>()
-            .Where(e => e.HoldsIn(round) && e.Student == student && e.Team.Length > 0)
+            .Where(e => e.HoldsIn(round) && e.Student == student && e.Team != default)
             .OrderBy(e => e.Round)
-            .Select(e => ((string, IReadOnlyList<string>)?)(e.Team, e.Jobs))
+            .Select(e => ((TeamId, IReadOnlyList<string>)?)(e.Team, e.Jobs))
             .LastOrDefault()
         ?? opened
             .Joined.Where(t => t.Students.Any(p => p.Id == student))
-            .Select(t => ((string, IReadOnlyList<string>)?)(t.Id, t.Students.First(p => p.Id == student).Jobs))
+            .Select(t => ((TeamId, IReadOnlyList<string>)?)(t.Id, t.Students.First(p => p.Id == student).Jobs))
             .FirstOrDefault();
 }

@@ -30,7 +30,7 @@ public abstract partial record Entry
 
         internal override bool MayBeOfClass => true;
 
-        internal override bool IsOfWholeLesson => Team.Length == 0;
+        internal override bool IsOfWholeLesson => Team == default;
 
         internal override bool HoldsIn(int round) => OnlyThisRound ? Round == round : base.HoldsIn(round);
 
@@ -43,7 +43,7 @@ public abstract partial record Entry
             }
 
             found.Unless(
-                (card.For == CardFor.All) == (Team.Length == 0),
+                (card.For == CardFor.All) == (Team == default),
                 "/team",
                 card.For == CardFor.All ? "This card is for all teams." : "This card is for one team.",
                 card.For == CardFor.All ? "Leave the team out." : "Say which team drew it."
@@ -54,7 +54,7 @@ public abstract partial record Entry
         internal override IReadOnlyList<Team> Apply(IReadOnlyList<Team> teams, Roster roster) =>
             [
                 .. teams.Select(t =>
-                    Team.Length == 0 || t.Id == Team
+                    Team == default || t.Id == Team
                         ? t with
                         {
                             Dealt = [.. t.Dealt, new DealtCard(Deal, Card) { Drawn = new(roster.At(this), At) }],
@@ -69,7 +69,7 @@ public abstract partial record Entry
         internal override string Say(CompiledEdition compiled, int? attempt) =>
             Find(compiled.Brief) is var (deal, card)
                 ? $"{deal.Name}: “{card.Name}” {(Seed is null ? "chosen" : "drawn")}"
-                    + (Team.Length == 0 ? " for all" : "")
+                    + (Team == default ? " for all" : "")
                 : $"Card drawn: {Card}";
 
         private (Deal Deal, DealCard Card)? Find(Brief brief) =>

@@ -1,5 +1,6 @@
 using System.Text.Json.Serialization;
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Kit;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Teams;
@@ -19,7 +20,7 @@ public abstract partial record Entry
         public required string Deal { get; init; }
 
         /// <summary>Who got which card, by the team's id.</summary>
-        public required IReadOnlyDictionary<string, string> Cards { get; init; }
+        public required IReadOnlyDictionary<TeamId, string> Cards { get; init; }
 
         /// <summary>The number that it was drawn by; absent where it was dealt by hand.</summary>
         public int? Seed { get; init; }
@@ -32,7 +33,7 @@ public abstract partial record Entry
         internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             found.Length(Reason, Limits.Text, "/reason", "The reason");
-            found.Unless(Team.Length == 0, "/team", "Cards are dealt to the whole class.", "Leave the team out.");
+            found.Unless(Team == default, "/team", "Cards are dealt to the whole class.", "Leave the team out.");
             var deal = compiled.Brief.Deals.FirstOrDefault(d => d.Id == Deal && !d.Off);
             found.Unless(
                 deal is not null,
@@ -96,7 +97,7 @@ public abstract partial record Entry
     public sealed record BagsDrawn : OfTeams
     {
         /// <summary>What is in each team's bag, by the team's id.</summary>
-        public required IReadOnlyDictionary<string, IReadOnlyList<KitAmount>> Bags { get; init; }
+        public required IReadOnlyDictionary<TeamId, IReadOnlyList<KitAmount>> Bags { get; init; }
 
         /// <summary>The number that they were drawn by.</summary>
         public int Seed { get; init; }
@@ -109,7 +110,7 @@ public abstract partial record Entry
         internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             found.Length(Reason, Limits.Text, "/reason", "The reason");
-            found.Unless(Team.Length == 0, "/team", "Bags are drawn for the whole class.", "Leave the team out.");
+            found.Unless(Team == default, "/team", "Bags are drawn for the whole class.", "Leave the team out.");
             foreach (var (team, bag) in Bags)
             {
                 found.Unless(

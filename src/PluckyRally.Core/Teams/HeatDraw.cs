@@ -1,4 +1,5 @@
 using MathNet.Numerics.Random;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Kit;
 
 namespace PluckyRally.Core.Teams;
@@ -17,7 +18,7 @@ public static class HeatDraw
     /// <param name="lanes">How many run at once, from 1.</param>
     /// <param name="seed">Any whole number.</param>
     /// <param name="before">The heats of earlier rounds.</param>
-    public static IReadOnlyList<Heat> Of(IReadOnlyList<string> teams, int lanes, int seed, IReadOnlyList<Heat> before)
+    public static IReadOnlyList<Heat> Of(IReadOnlyList<TeamId> teams, int lanes, int seed, IReadOnlyList<Heat> before)
     {
         ArgumentOutOfRangeException.ThrowIfLessThan(lanes, 1);
         if (teams.Count == 0)
@@ -37,7 +38,7 @@ public static class HeatDraw
     }
 
     /// <summary>Teams in their order, heat by heat: the first heats have one more where they cannot be alike.</summary>
-    private static IReadOnlyList<Heat> Laid(IReadOnlyList<string> teams, int lanes)
+    private static IReadOnlyList<Heat> Laid(IReadOnlyList<TeamId> teams, int lanes)
     {
         var count = (teams.Count + lanes - 1) / lanes;
         var (each, more) = (teams.Count / count, teams.Count % count);
@@ -62,9 +63,9 @@ public static class HeatDraw
             + heats.SelectMany(heat => heat.Teams.Index()).Count(ran.Contains);
     }
 
-    private static IEnumerable<(string, string)> Pairs(Heat heat) =>
+    private static IEnumerable<(TeamId, TeamId)> Pairs(Heat heat) =>
         from one in heat.Teams
         from other in heat.Teams
-        where string.CompareOrdinal(one, other) < 0
+        where string.CompareOrdinal(one.Value, other.Value) < 0
         select (one, other);
 }

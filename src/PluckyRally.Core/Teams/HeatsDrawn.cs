@@ -1,5 +1,6 @@
 using System.Text.Json.Serialization;
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Teams;
 using PluckyRally.Core.Words;
@@ -23,7 +24,7 @@ public abstract partial record Entry
 
         /// <summary>Teams in them that another rally of the same lesson has, by their ids; absent where there are
         /// none.</summary>
-        public IReadOnlyList<string>? Beside { get; init; }
+        public IReadOnlyList<TeamId>? Beside { get; init; }
 
         internal override bool MayBeOfClass => true;
 
@@ -39,8 +40,8 @@ public abstract partial record Entry
 
         internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
-            found.Unless(Team.Length == 0, "/team", "Heats are drawn for the whole class.", "Leave the team out.");
-            var seen = new HashSet<string>(StringComparer.Ordinal);
+            found.Unless(Team == default, "/team", "Heats are drawn for the whole class.", "Leave the team out.");
+            var seen = new HashSet<TeamId>();
             foreach (var (heat, ids) in Heats.Select(h => h.Teams).Index())
             foreach (var (lane, id) in ids.Index())
             {
@@ -63,7 +64,7 @@ public abstract partial record Entry
 
         internal override IReadOnlyList<Team> Apply(IReadOnlyList<Team> teams, Roster roster)
         {
-            var places = new Dictionary<string, HeatPlace>(StringComparer.Ordinal);
+            var places = new Dictionary<TeamId, HeatPlace>();
             foreach (var (heat, ids) in Heats.Select(h => h.Teams).Index())
             foreach (var (lane, id) in ids.Index())
                 places[id] = new(heat + 1, lane + 1);

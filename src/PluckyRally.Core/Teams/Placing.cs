@@ -18,7 +18,7 @@ public static class Placing
     public static IReadOnlyList<string> Says(
         IReadOnlyList<Team> teams,
         StudentId student,
-        string team,
+        TeamId team,
         TeamPreferences preferences
     )
     {

@@ -56,7 +56,7 @@ internal sealed class Roster
     {
         if (!received.Any(e => e is Entry.TeamJoined))
             return begun;
-        var ids = begun.Select(t => t.Id).ToHashSet(StringComparer.Ordinal);
+        var ids = begun.Select(t => t.Id).ToHashSet();
         return
         [
             .. begun,
@@ -107,14 +107,14 @@ internal sealed class Roster
     /// <summary>Whether id, name and short code are free; what is empty is not looked at.</summary>
     public static void CheckFree(
         IReadOnlyList<Team> teams,
-        string id,
+        TeamId id,
         string name,
         string shortCode,
         ProblemCollector found
     )
     {
         found.Unless(
-            id.Length == 0 || teams.All(t => t.Id != id),
+            id == default || teams.All(t => t.Id != id),
             "/team",
             "There is a team of this id already.",
             "Give the team an id of its own."

@@ -38,7 +38,7 @@ public abstract partial record Entry
         /// <summary>A team with what an entry says of it.</summary>
         private protected static IReadOnlyList<Team> With(
             IReadOnlyList<Team> teams,
-            string id,
+            TeamId id,
             Func<Team, Team> change
         ) => [.. teams.Select(t => t.Id == id ? change(t) : t)];
     }
@@ -63,7 +63,7 @@ public abstract partial record Entry
             found.NotEmpty(Name, "/name", "The team has no name.", "Type a name.");
             Roster.CheckTeam(Name, ShortCode, Members, "", found);
             found.Unless(
-                Team.Length is > 0 and <= 40,
+                Team.Value.Length is > 0 and <= 40,
                 "/team",
                 "The team's id is empty or too long.",
                 "The device that writes the entry gives it one of at most 40 characters."
@@ -137,7 +137,13 @@ public abstract partial record Entry
 
         internal override Entry Join(LogToJoin log, ProblemCollector found)
         {
-            Roster.CheckFree([.. log.Round.Teams.Where(t => t.Id != Team)], "", Name ?? "", ShortCode ?? "", found);
+            Roster.CheckFree(
+                [.. log.Round.Teams.Where(t => t.Id != Team)],
+                default,
+                Name ?? "",
+                ShortCode ?? "",
+                found
+            );
             return this;
         }
 
@@ -265,6 +271,6 @@ public abstract partial record Entry
             };
 
         internal override string Say(CompiledEdition compiled, int? attempt) =>
-            Team.Length > 0 ? "A student joined the team" : "A student left";
+            Team != default ? "A student joined the team" : "A student left";
     }
 }

@@ -9,7 +9,7 @@ namespace PluckyRally.Core.Teams;
 /// <param name="Team">The team's id.</param>
 /// <param name="ShortCode">Its short code.</param>
 /// <param name="Pennant">Its pennant, from 0.</param>
-public sealed record TeamApart(RallyId Rally, string Team, string ShortCode, int Pennant);
+public sealed record TeamApart(RallyId Rally, TeamId Team, string ShortCode, int Pennant);
 
 /// <summary>Tells the teams of all classes of a fair day apart.</summary>
 public static class TeamsApart
@@ -48,7 +48,7 @@ public static class TeamsApart
     public static Team Numbered(int at, int ofDay, IReadOnlyList<TeamStudent> students) =>
         new()
         {
-            Id = $"t{at + 1}",
+            Id = new($"t{at + 1}"),
             Name = $"Team {ofDay + 1}",
             ShortCode = Numbers.ElementAtOrDefault(ofDay) ?? "",
             Pennant = ofDay % Limits.Teams,

@@ -420,7 +420,7 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyOwners own
     private async Task<IReadOnlyList<(string Entry, string File)>> Photos(
         ArchivedRally archived,
         RallyId rally,
-        IReadOnlyList<string> teams,
+        IReadOnlyList<TeamId> teams,
         CancellationToken stop
     )
     {

@@ -154,7 +154,7 @@ public sealed record ArchivedRally(
 /// <param name="At">When it was received.</param>
 public sealed record ArchivedPhoto(
     Guid Id,
-    string Team,
+    TeamId Team,
     int Round,
     int Width,
     int Height,

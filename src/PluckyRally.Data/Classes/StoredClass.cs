@@ -85,7 +85,7 @@ public sealed class StoredTeamStudent
     public RallyId RallyId { get; init; }
 
     /// <summary>The team's id within the rally.</summary>
-    public required string TeamId { get; init; }
+    public required TeamId TeamId { get; init; }
 
     /// <summary>The student.</summary>
     public Guid StudentId { get; init; }

@@ -16,7 +16,7 @@ public sealed class StoredPhoto
     public RallyId RallyId { get; init; }
 
     /// <summary>The team's id within the rally.</summary>
-    public required string TeamId { get; init; }
+    public required TeamId TeamId { get; init; }
 
     /// <summary>The round, from 1.</summary>
     public int Round { get; init; }

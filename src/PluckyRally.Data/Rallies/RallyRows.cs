@@ -150,7 +150,7 @@ internal static class RallyRows
     /// <summary>The row of a student in a team.</summary>
     public static StoredTeamStudent Student(
         RallyId rally,
-        string team,
+        TeamId team,
         Guid student,
         IReadOnlyList<string> jobs,
         bool later

@@ -56,7 +56,7 @@ public sealed class StoredTeam
     public RallyId RallyId { get; init; }
 
     /// <summary>Its id within the rally.</summary>
-    public required string Id { get; init; }
+    public required TeamId Id { get; init; }
 
     /// <summary>What it is called.</summary>
     public required string Name { get; set; }

@@ -108,14 +108,14 @@ public sealed class SessionBook(RallyDb db, TimeProvider clock)
             .ToListAsync(stop);
 
     /// <summary>The team that a device speaks for in a rally; null while it has said none.</summary>
-    public Task<string?> TeamOf(RallyId rally, string session, CancellationToken stop) =>
+    public Task<TeamId?> TeamOf(RallyId rally, string session, CancellationToken stop) =>
         db.Set<StoredTeamDevice>()
             .Where(v => v.RallyId == rally && v.SessionId == session)
-            .Select(v => v.TeamId)
+            .Select(v => (TeamId?)v.TeamId)
             .FirstOrDefaultAsync(stop);
 
     /// <summary>Writes down which team a device speaks for; the first one stands.</summary>
-    public async Task SpeakFor(RallyId rally, string session, string team, CancellationToken stop)
+    public async Task SpeakFor(RallyId rally, string session, TeamId team, CancellationToken stop)
     {
         await using var whole = await db.Database.BeginTransactionAsync(stop);
         if (await TeamOf(rally, session, stop) is not null)
@@ -133,7 +133,7 @@ public sealed class SessionBook(RallyDb db, TimeProvider clock)
     }
 
     /// <summary>The devices that speak for teams of a rally, each with its team, by team.</summary>
-    public async Task<IReadOnlyList<(string Session, string Team)>> TeamDevices(
+    public async Task<IReadOnlyList<(string Session, TeamId Team)>> TeamDevices(
         RallyId rally,
         CancellationToken stop
     ) =>

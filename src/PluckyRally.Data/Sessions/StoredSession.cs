@@ -47,7 +47,7 @@ public sealed class StoredTeamDevice
     public required string SessionId { get; init; }
 
     /// <summary>The team's id within the rally.</summary>
-    public required string TeamId { get; init; }
+    public required TeamId TeamId { get; init; }
 }
 
 internal sealed class StoredSessionConfiguration

@@ -46,7 +46,7 @@ internal static class PassEndpoints
                 [
                     .. (await sessions.TeamDevices(id, stop)).Select(v => new TeamDevice(
                         v.Session,
-                        found.Rally.Teams.FirstOrDefault(t => t.Id == v.Team)?.Name ?? v.Team
+                        found.Rally.Teams.FirstOrDefault(t => t.Id == v.Team)?.Name ?? v.Team.Value
                     )),
                 ]
             )

@@ -146,7 +146,7 @@ internal static class DebriefEndpoints
         RallyLog log,
         SessionBook sessions,
         CancellationToken stop,
-        string team = ""
+        TeamId team = default
     )
     {
         if (await log.Open(id, stop) is not { } found)
@@ -179,7 +179,7 @@ public sealed record TalkOfTeam(
     /// <summary>Whether this device has spoken for that team, and speaks for no other.</summary>
     public bool Chosen { get; init; }
 
-    internal static TalkOfTeam Of(OpenedRally opened, string team)
+    internal static TalkOfTeam Of(OpenedRally opened, TeamId team)
     {
         var run = opened.In(opened.Running);
         var debrief = Debrief.Of(opened, opened.Running);
@@ -193,7 +193,7 @@ public sealed record TalkOfTeam(
                 .. debrief.Questions.Select(q =>
                     q with
                     {
-                        Answers = [.. q.Answers.Where(a => a.Team == team && team.Length > 0)],
+                        Answers = [.. q.Answers.Where(a => a.Team == team && team != default)],
                     }
                 ),
             ],

@@ -96,7 +96,7 @@ internal static class TablesEndpoints
             // A photo that is gone from the disk is left out; the others are still wanted.
             if (await album.FileOf(id, photo.Id, stop) is { } picture && File.Exists(picture))
                 await Add(
-                    $"photos/{++counted:000} {Plain(names.GetValueOrDefault(photo.TeamId, photo.TeamId))}, round "
+                    $"photos/{++counted:000} {Plain(names.GetValueOrDefault(photo.TeamId, photo.TeamId.Value))}, round "
                         + $"{photo.Round}.jpg",
                     await File.ReadAllBytesAsync(picture, stop)
                 );

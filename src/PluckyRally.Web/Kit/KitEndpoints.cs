@@ -122,7 +122,10 @@ internal static class KitEndpoints
         var brief = edition.Value.Brief;
         if (brief.Deals.FirstOrDefault(d => d.Id == deal && !d.Off) is not { } drawn)
             return new Missing("deal");
-        var teams = Enumerable.Range(1, Math.Clamp(brief.Timing.Teams, 1, Limits.Teams)).Select(i => $"{i}").ToList();
+        var teams = Enumerable
+            .Range(1, Math.Clamp(brief.Timing.Teams, 1, Limits.Teams))
+            .Select(i => new TeamId($"{i}"))
+            .ToList();
         return Draws.Deal(drawn, teams, seed) is { } cards
             ? TypedResults.Ok<IReadOnlyList<CardShown>>([
                 .. teams.Select(t => CardShown.Of(brief, drawn, drawn.Cards.First(c => c.Id == cards[t]))),
@@ -229,7 +232,7 @@ public sealed record DealChoice(string Id, string Name);
 public sealed record BagDraw(
     IReadOnlyList<BagItem> Stock,
     IReadOnlyList<BagShare> Shares,
-    IReadOnlyList<string> Teams,
+    IReadOnlyList<TeamId> Teams,
     bool Same,
     decimal Spread,
     int Seed

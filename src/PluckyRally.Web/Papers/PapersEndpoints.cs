@@ -128,7 +128,7 @@ internal static class PapersEndpoints
     }
 
     /// <summary>Which teams are judged at which of so many tables.</summary>
-    private static async Task<Results<Ok<IReadOnlyList<IReadOnlyList<string>>>, Missing, Refused>> Tables(
+    private static async Task<Results<Ok<IReadOnlyList<IReadOnlyList<TeamId>>>, Missing, Refused>> Tables(
         RallyId id,
         RallyLog log,
         RoundCache rounds,
@@ -244,7 +244,7 @@ internal static class PapersEndpoints
 public sealed record SheetsToTypeIn(
     IReadOnlyList<PaperBlock> Blocks,
     DateOnly? Day,
-    IReadOnlyDictionary<string, IReadOnlyList<string>> Stands
+    IReadOnlyDictionary<TeamId, IReadOnlyList<string>> Stands
 );
 
 /// <summary>A brief as it is printed before there is a rally.</summary>

@@ -44,7 +44,7 @@ internal static class PhotoEndpoints
     private static async Task<Results<Created<Photo>, Ok<Photo>, Missing, Refused>> Take(
         RallyId id,
         [FromQuery] Guid photo,
-        [FromQuery] string team,
+        [FromQuery] TeamId team,
         HttpContext context,
         RallyLog log,
         PhotoAlbum album,
@@ -161,7 +161,7 @@ internal static class PhotoEndpoints
 /// <param name="Photos">The photos, in the order in which they were taken.</param>
 /// <param name="WorkOnly">The teams, by their ids, in which somebody may not be in a photo; who that is is not said.
 /// </param>
-public sealed record RallyPhotos(bool MayTake, IReadOnlyList<Photo> Photos, IReadOnlyList<string> WorkOnly);
+public sealed record RallyPhotos(bool MayTake, IReadOnlyList<Photo> Photos, IReadOnlyList<TeamId> WorkOnly);
 
 /// <summary>A photo.</summary>
 /// <param name="Id">Its id.</param>
@@ -171,7 +171,7 @@ public sealed record RallyPhotos(bool MayTake, IReadOnlyList<Photo> Photos, IRea
 /// <param name="Height">Height in pixels.</param>
 /// <param name="By">Who took it.</param>
 /// <param name="At">When it was received.</param>
-public sealed record Photo(Guid Id, string Team, int Round, int Width, int Height, string By, DateTimeOffset At)
+public sealed record Photo(Guid Id, TeamId Team, int Round, int Width, int Height, string By, DateTimeOffset At)
 {
     internal static Photo Of(StoredPhoto photo) =>
         new(photo.Id, photo.TeamId, photo.Round, photo.Width, photo.Height, photo.By, photo.At);

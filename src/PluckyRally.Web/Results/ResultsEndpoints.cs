@@ -28,7 +28,7 @@ internal static class ResultsEndpoints
         RoundCache rounds,
         CancellationToken stop,
         int round = 1,
-        string why = ""
+        TeamId why = default
     )
     {
         if (await log.Open(id, stop) is not { } found)

@@ -131,7 +131,7 @@ public sealed record ClockTouch(
 )
 {
     /// <summary>For a turn: the teams that are on, by id.</summary>
-    public IReadOnlyList<string> Teams { get; init; } = [];
+    public IReadOnlyList<TeamId> Teams { get; init; } = [];
 
     /// <summary>For the wall: the picture that it shows, alone or beside a question.</summary>
     public PlotShown? Plot { get; init; }

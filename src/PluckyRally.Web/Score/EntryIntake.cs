@@ -87,7 +87,7 @@ internal sealed class EntryIntake(
             var team =
                 role == CallerRole.Team
                     ? await sessions.TeamOf(rally, caller.Session, stop)
-                        ?? (entries is [var first, ..] ? first.Team : null)
+                        ?? (entries is [var first, ..] ? first.Team : default(TeamId?))
                     : null;
             var ended = false;
             var recorded = await log.Record(
@@ -104,8 +104,8 @@ internal sealed class EntryIntake(
 
             // What was taken before a pass was ended stays as it was answered.
             recorded = recorded?.Select((r, i) => before?[i] is { IsOk: true } taken ? taken : r).ToList();
-            if (team is not null && recorded?.Any(r => r.IsOk) is true)
-                await sessions.SpeakFor(rally, caller.Session, team, stop);
+            if (team is { } own && recorded?.Any(r => r.IsOk) is true)
+                await sessions.SpeakFor(rally, caller.Session, own, stop);
             if (!ended || recorded is null)
                 return recorded;
             before = recorded;

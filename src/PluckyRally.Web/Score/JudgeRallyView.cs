@@ -81,7 +81,7 @@ public sealed record JudgeRallyView(
 /// <param name="Cards">The cards that it was dealt.</param>
 /// <param name="Bag">What was drawn into its bag; empty where nothing was.</param>
 public sealed record TeamNamed(
-    string Id,
+    TeamId Id,
     string Name,
     [property: JsonPropertyName("callSign")] string ShortCode,
     bool Away,

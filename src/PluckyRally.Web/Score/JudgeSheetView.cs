@@ -12,7 +12,7 @@ namespace PluckyRally.Web.Score;
 public sealed record JudgeSheetView
 {
     /// <summary>The team's id.</summary>
-    public required string Team { get; init; }
+    public required TeamId Team { get; init; }
 
     /// <summary>The team's name.</summary>
     public required string Name { get; init; }

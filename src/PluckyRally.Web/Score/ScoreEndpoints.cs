@@ -87,7 +87,7 @@ internal static class ScoreEndpoints
         CancellationToken stop,
         int round = 1,
         int? since = null,
-        string team = "",
+        TeamId team = default,
         int held = 0,
         string ground = "",
         [FromHeader] int? announced = null
@@ -124,7 +124,7 @@ internal static class ScoreEndpoints
     /// </summary>
     private static async Task<Results<Ok<IReadOnlyList<JudgeSheetView>>, Missing, Refused>> Sheets(
         RallyId id,
-        [FromQuery] string[] team,
+        [FromQuery] TeamId[] team,
         HttpContext context,
         RallyLog log,
         RoundCache rounds,
@@ -154,7 +154,7 @@ internal static class ScoreEndpoints
         RallyId id,
         RallyLog log,
         CancellationToken stop,
-        string team = "",
+        TeamId team = default,
         int round = 1
     )
     {

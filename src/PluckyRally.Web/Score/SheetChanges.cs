@@ -1,3 +1,4 @@
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Results;
 using PluckyRally.Core.Score;
 using PluckyRally.Web.Access;
@@ -11,7 +12,7 @@ namespace PluckyRally.Web.Score;
 /// <param name="Team">The team whose sheet is open on it; empty where none is.</param>
 /// <param name="Held">The same number for that sheet and its log.</param>
 /// <param name="Ground">The ground that these numbers stand on.</param>
-internal sealed record HeldSheets(int? Since, string Team, int Held, string Ground);
+internal sealed record HeldSheets(int? Since, TeamId Team, int Held, string Ground);
 
 /// <summary>What is new in a round's sheets.</summary>
 /// <param name="Ground">Names the ground that the numbers stand on; the device says it when it asks again.</param>
@@ -26,7 +27,7 @@ public sealed record SheetChanges(
     int AsOf,
     int? Since,
     RallyProgress Progress,
-    IReadOnlyList<string> Order,
+    IReadOnlyList<TeamId> Order,
     IReadOnlyList<TeamOnStrip> Teams,
     JudgeSheetView? Sheet
 )
@@ -35,7 +36,7 @@ public sealed record SheetChanges(
     /// Where the rally is run with others: the teams of all of them, in the order in which they are tested. Empty where
     /// it is run alone.
     /// </summary>
-    public IReadOnlyList<string> Queue { get; init; } = [];
+    public IReadOnlyList<TeamId> Queue { get; init; } = [];
 
     internal static SheetChanges Of(
         RoundSheets sheets,
@@ -49,7 +50,7 @@ public sealed record SheetChanges(
         // On another ground a copy may have been brought back, or somebody may do what they might not: the numbers say
         // nothing of that.
         var (since, held) = device.Ground == ground ? (device.Since, Math.Max(0, device.Held)) : (null, 0);
-        int Touched(string team) =>
+        int Touched(TeamId team) =>
             caller.IsTeacher && sheets.PointsHangOnOthers ? sheets.AsOf : sheets.Touched.Team(team);
         return new(
             ground,
@@ -75,7 +76,7 @@ public sealed record SheetChanges(
 /// so many has it as it is.</param>
 /// <param name="Status">Whether it stands in the order of places yet.</param>
 /// <param name="Late">Whether it came late.</param>
-public sealed record TeamOnStrip(string Team, int Touched, StandingStatus Status, bool Late)
+public sealed record TeamOnStrip(TeamId Team, int Touched, StandingStatus Status, bool Late)
 {
     /// <summary>For the teacher alone: its total as shown, empty while it has none.</summary>
     public string? TotalText { get; init; }

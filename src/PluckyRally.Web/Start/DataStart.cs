@@ -192,7 +192,7 @@ internal static class DataStart
         {
             Id = Guid.CreateVersion7(),
             RallyId = rally,
-            TeamId = Path.GetFileName(file).Split('.')[1],
+            TeamId = new(Path.GetFileName(file).Split('.')[1]),
             Round = 1,
             Width = picture.Width,
             Height = picture.Height,

@@ -109,7 +109,7 @@ internal static class DrawEndpoints
                 At = now,
                 By = Caller.Teacher,
                 Round = run.Number,
-                Team = card.For == CardFor.All ? "" : wanted.Team,
+                Team = card.For == CardFor.All ? default : wanted.Team,
                 Deal = deal.Id,
                 Card = card.Id,
                 Seed = wanted.Card.Length > 0 ? null : seed,
@@ -269,7 +269,7 @@ public sealed record CardsWanted(string Deal, int Seed, string Reason = "", int 
 /// <param name="Team">The team that draws; a card for all holds for all whoever draws it.</param>
 /// <param name="Card">The card's id where it is chosen; empty to draw one.</param>
 /// <param name="Round">The round.</param>
-public sealed record CardWanted(string Deal, string Team, string Card = "", int Round = 1);
+public sealed record CardWanted(string Deal, TeamId Team, string Card = "", int Round = 1);
 
 /// <summary>Heats to be drawn for all teams.</summary>
 /// <param name="Lanes">How many run at once.</param>

@@ -70,7 +70,7 @@ internal static class PlacingEndpoints
     private static async Task<Results<Ok<IReadOnlyList<string>>, Missing, Refused>> Look(
         RallyId id,
         Guid student,
-        string team,
+        TeamId team,
         ClassRegister register,
         RallyLog log,
         CancellationToken stop,
@@ -93,7 +93,7 @@ internal static class PlacingEndpoints
                 .. teams,
                 new Team
                 {
-                    Id = "",
+                    Id = default,
                     Name = "",
                     Students = [new(StudentId.OfClass(student), group.Students.First(p => p.Id == student).Name, [])],
                 },

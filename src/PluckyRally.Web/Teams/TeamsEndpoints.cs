@@ -114,7 +114,7 @@ internal static class TeamsEndpoints
                     (t, i) =>
                         new Team
                         {
-                            Id = $"t{i + 1}",
+                            Id = new($"t{i + 1}"),
                             Name = t.Name.Trim(),
                             ShortCode = t.ShortCode.Trim().ToUpperInvariant(),
                             Members = t.Students.Count + t.Names.Count is > 0 and var count ? count : t.Members,
@@ -393,8 +393,8 @@ public sealed record RallyOpened(
     IReadOnlyList<string> Scoring,
     StudentSheet Sheet,
     IReadOnlyList<Job> Jobs,
-    IReadOnlyDictionary<string, IReadOnlyList<CardShown>> Cards,
-    IReadOnlyDictionary<string, IReadOnlyList<string>> Bags,
+    IReadOnlyDictionary<TeamId, IReadOnlyList<CardShown>> Cards,
+    IReadOnlyDictionary<TeamId, IReadOnlyList<string>> Bags,
     RallyProgress Progress
 )
 {

@@ -175,11 +175,11 @@ public sealed record PlotOnWall(Plot? Plot);
 /// <param name="Says">What the class saw, counted against the figure.</param>
 public sealed record GalleryOnWall(IReadOnlyList<CardOnWall> Cards, IReadOnlyList<string> Says)
 {
-    internal static GalleryOnWall Of(Gallery gallery, bool names, ILookup<string, Guid> photos) =>
+    internal static GalleryOnWall Of(Gallery gallery, bool names, ILookup<TeamId, Guid> photos) =>
         new(
             [
                 .. gallery.Cards.Select(c => new CardOnWall(
-                    names ? c.Team : "",
+                    names ? c.Team : default,
                     names ? c.Name : "",
                     c.Value,
                     c.Labels,
@@ -199,7 +199,7 @@ public sealed record GalleryOnWall(IReadOnlyList<CardOnWall> Cards, IReadOnlyLis
 /// <param name="Tags">The tags of the class on it.</param>
 /// <param name="Photo">Its last photo of the round; absent where there is none.</param>
 public sealed record CardOnWall(
-    string Team,
+    TeamId Team,
     string Name,
     string Value,
     IReadOnlyList<string> Labels,
@@ -301,7 +301,7 @@ public sealed record LessonOnWall(
 /// <summary>A card that was drawn, as the wall shows it.</summary>
 /// <param name="Team">The team that holds it; empty where it is for all.</param>
 /// <param name="Card">The card.</param>
-public sealed record DrawnOnWall(string Team, CardShown Card);
+public sealed record DrawnOnWall(TeamId Team, CardShown Card);
 
 /// <summary>The clock as a wall shows it.</summary>
 /// <param name="Clock">The clock.</param>
@@ -361,7 +361,7 @@ public sealed record ClockOnWall(
 /// <param name="Team">The team's id.</param>
 /// <param name="Cleared">Whether its plan is approved.</param>
 /// <param name="Late">Whether it came late.</param>
-public sealed record TeamOnWall(string Team, bool Cleared, bool Late);
+public sealed record TeamOnWall(TeamId Team, bool Cleared, bool Late);
 
 /// <summary>The standings as far as they are revealed. Nothing in it depends on what is not.</summary>
 /// <param name="Wins">Which total wins.</param>
@@ -433,7 +433,7 @@ public sealed record BoardOnWall(
                     .Rows.Where(r => r.Status != StandingStatus.Away)
                     .Select(r => RowOnWall.Of(r, standings.Ranking)),
             ],
-            [.. standings.References.Where(r => r.Reference.Of.Length == 0).Select(ReferenceOnWall.Of)]
+            [.. standings.References.Where(r => r.Reference.Of == default).Select(ReferenceOnWall.Of)]
         )
         {
             Places = standings.Places,
@@ -471,7 +471,7 @@ public sealed record ReferenceOnWall(string Name, Purpose Purpose, decimal? Tota
 /// <param name="TotalText">The total as it is shown.</param>
 /// <param name="Met">Where teams have no places: what was met, a line each.</param>
 public sealed record RowOnWall(
-    string Team,
+    TeamId Team,
     string Name,
     StandingStatus Status,
     int? Place,

@@ -202,7 +202,7 @@ public sealed class UnitChangeTests
             new Entry.TrialRecorded
             {
                 Id = rally.NextId(),
-                Team = "a",
+                Team = new("a"),
                 Outcome = TrialOutcome.Counted,
                 Readings = [new() { Measure = measure, Typed = typed }],
             }
@@ -217,7 +217,7 @@ public sealed class UnitChangeTests
             new Entry.TrialRecorded
             {
                 Id = rally.NextId(),
-                Team = "a",
+                Team = new("a"),
                 Outcome = TrialOutcome.Counted,
                 Readings = [new() { Measure = "height", Typed = typed }, new() { Measure = "cards", Typed = "2" }],
             }

@@ -68,7 +68,7 @@ public sealed class DayPlanTests
                         .Range(0, 10)
                         .Select(i => new Team
                         {
-                            Id = $"{i}",
+                            Id = new($"{i}"),
                             Name = $"Team {i}",
                             ShortCode = $"{name[^1]}{(char)('A' + i)}",
                         }),

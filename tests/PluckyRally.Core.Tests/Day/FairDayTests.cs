@@ -20,9 +20,11 @@ public sealed class FairDayTests
     ) =>
         [
             .. TableNow
-                .Of(Order, waiting.ToDictionary(t => t, t => t.ToUpperInvariant()), sent, tables)
+                .Of(Ids(Order), waiting.ToDictionary(t => new TeamId(t), t => t.ToUpperInvariant()), sent, tables)
                 .Select(t => $"{t.Table}: {string.Join(", ", t.Line.Select(l => l.Name + (l.WasNotHere ? "*" : "")))}"),
         ];
+
+    private static IReadOnlyList<TeamId> Ids(IEnumerable<string> teams) => [.. teams.Select(t => new TeamId(t))];
 
     [Fact]
     public void Teams_go_to_the_tables_in_turns_and_leave_when_they_are_finished()
@@ -39,7 +41,7 @@ public sealed class FairDayTests
             new()
             {
                 Id = new(Guid.CreateVersion7()),
-                Team = team,
+                Team = new(team),
                 Table = table,
                 NotHere = notHere,
             };
@@ -54,14 +56,8 @@ public sealed class FairDayTests
     [Fact]
     public void Tables_on_paper_are_those_of_the_day()
     {
-        string[] order = ["a", "b", "c", "d", "e"];
-        TableNow
-            .Split(order, 2)
-            .ShouldBe([
-                ["a", "c", "e"],
-                ["b", "d"],
-            ]);
-        TableNow.Split(order, 6)[5].ShouldBeEmpty();
+        TableNow.Split(Ids(Order), 2).ShouldBe([Ids(["a", "c", "e"]), Ids(["b", "d"])]);
+        TableNow.Split(Ids(Order), 6)[5].ShouldBeEmpty();
     }
 
     [Fact]

@@ -17,7 +17,7 @@ public sealed class TeamsApartTests
                     (t, i) =>
                         new Team
                         {
-                            Id = $"t{i + 1}",
+                            Id = new($"t{i + 1}"),
                             Name = t.Name,
                             ShortCode = t.Code,
                         }

@@ -34,7 +34,7 @@ public sealed class DebriefTests
             new Entry.AnswerGiven
             {
                 Id = _rally.NextId(),
-                Team = "whelks",
+                Team = new("whelks"),
                 Question = 1,
                 Text = "a wide foot",
             }
@@ -81,7 +81,7 @@ public sealed class DebriefTests
                 new Entry.AnswerShown
                 {
                     Id = _rally.NextId(),
-                    Team = "terns",
+                    Team = new("terns"),
                     Answer = own,
                 }
             )
@@ -90,7 +90,7 @@ public sealed class DebriefTests
             new Entry.AnswerShown
             {
                 Id = _rally.NextId(),
-                Team = "whelks",
+                Team = new("whelks"),
                 Answer = own,
             }
         );
@@ -109,7 +109,7 @@ public sealed class DebriefTests
                 new Entry.AnswerGiven
                 {
                     Id = _rally.NextId(),
-                    Team = team,
+                    Team = new(team),
                     By = by,
                     Question = 1,
                     Text = text,
@@ -125,7 +125,7 @@ public sealed class DebriefTests
             new Entry.NoteMade
             {
                 Id = _rally.NextId(),
-                Team = "terns",
+                Team = new("terns"),
                 Text = "shares the work",
             }
         );
@@ -134,7 +134,7 @@ public sealed class DebriefTests
             new Entry.LookedBack
             {
                 Id = _rally.NextId(),
-                Team = "terns",
+                Team = new("terns"),
                 Change = "more tape",
             }
         );
@@ -142,7 +142,7 @@ public sealed class DebriefTests
             new Entry.LookedBack
             {
                 Id = _rally.NextId(),
-                Team = "terns",
+                Team = new("terns"),
                 Worked = "the foot",
                 Change = "a wider foot",
                 Why = "it tipped",
@@ -154,9 +154,9 @@ public sealed class DebriefTests
             ("a wider foot", "it tipped", "shares the work", "")
         );
         At(1).ShouldBe((Readiness.InProgress, 1));
-        TeamSheet.For(Opened(), "terns", 2)!.Wanted.ShouldBe("a wider foot", "the last word stands");
-        TeamSheet.For(Opened(), "terns", 1)!.Wanted.ShouldBe("");
-        TeamSheet.For(Opened(), "whelks", 2)!.Wanted.ShouldBe("");
+        TeamSheet.For(Opened(), new("terns"), 2)!.Wanted.ShouldBe("a wider foot", "the last word stands");
+        TeamSheet.For(Opened(), new("terns"), 1)!.Wanted.ShouldBe("");
+        TeamSheet.For(Opened(), new("whelks"), 2)!.Wanted.ShouldBe("");
 
         _rally.Round = 2;
         _rally.Counted("Terns", "31");
@@ -164,7 +164,7 @@ public sealed class DebriefTests
             new Entry.DesignNoted
             {
                 Id = _rally.NextId(),
-                Team = "terns",
+                Team = new("terns"),
                 Round = 2,
                 Changed = "a wider foot",
             }
@@ -191,12 +191,12 @@ public sealed class DebriefTests
     public void The_station_is_done_when_every_team_that_took_part_has_looked_back()
     {
         At(1).ShouldBe((Readiness.NotStarted, 0));
-        _rally.Keep(new Entry.TeamAway { Id = _rally.NextId(), Team = "whelks" });
+        _rally.Keep(new Entry.TeamAway { Id = _rally.NextId(), Team = new("whelks") });
         _rally.Keep(
             new Entry.LookedBack
             {
                 Id = _rally.NextId(),
-                Team = "terns",
+                Team = new("terns"),
                 Together = "well",
             }
         );

@@ -29,11 +29,11 @@ public sealed class MarksTests
         [
             new()
             {
-                Id = "a",
+                Id = new("a"),
                 Name = "Terns",
                 Students = [new(new("p1"), "Nell S.", [])],
             },
-            new() { Id = "b", Name = "Whelks" },
+            new() { Id = new("b"), Name = "Whelks" },
         ],
     };
 
@@ -90,7 +90,7 @@ public sealed class MarksTests
                 new Entry.NoteMade
                 {
                     Id = new(Guid.NewGuid()),
-                    Team = "a",
+                    Team = new("a"),
                     Text = "x",
                     By = "Aide",
                 },
@@ -102,7 +102,7 @@ public sealed class MarksTests
                 new Entry.CameLate
                 {
                     Id = new(Guid.NewGuid()),
-                    Team = "a",
+                    Team = new("a"),
                     By = "Teacher",
                 },
                 "Aide"
@@ -114,7 +114,7 @@ public sealed class MarksTests
         new()
         {
             Id = new(Guid.CreateVersion7()),
-            Team = team,
+            Team = new(team),
             Criterion = criterion,
             Level = level,
             Student = new(student),

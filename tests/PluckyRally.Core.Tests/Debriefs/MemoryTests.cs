@@ -140,7 +140,7 @@ public sealed class MemoryTests
             new Entry.NoteMade
             {
                 Id = _rally.NextId(),
-                Team = "terns",
+                Team = new("terns"),
                 Text = "shares the work",
             }
         );
@@ -156,7 +156,7 @@ public sealed class MemoryTests
             new Entry.KitCounted
             {
                 Id = _rally.NextId(),
-                Team = "terns",
+                Team = new("terns"),
                 Way = KitWay.Out,
                 Amounts = [new("scissors", 1)],
             }
@@ -165,7 +165,7 @@ public sealed class MemoryTests
             new Entry.KitCounted
             {
                 Id = _rally.NextId(),
-                Team = "terns",
+                Team = new("terns"),
                 Way = KitWay.Back,
                 Amounts = [new("scissors", 0)],
             }

@@ -29,7 +29,7 @@ public sealed class NotebookTests
             new Entry.DesignNoted
             {
                 Id = _rally.NextId(),
-                Team = "terns",
+                Team = new("terns"),
                 Labels = new Dictionary<string, string> { ["foot"] = "wide" },
             }
         );
@@ -37,7 +37,7 @@ public sealed class NotebookTests
             new Entry.LookedBack
             {
                 Id = _rally.NextId(),
-                Team = "terns",
+                Team = new("terns"),
                 Worked = "the foot",
                 Change = "more tape",
                 Why = "it tipped",
@@ -59,7 +59,7 @@ public sealed class NotebookTests
             new Entry.DesignNoted
             {
                 Id = _rally.NextId(),
-                Team = "terns",
+                Team = new("terns"),
                 Round = 2,
                 Changed = "more tape",
                 Also = "a new mast",

@@ -246,7 +246,7 @@ public sealed class FigureTests
             rally.Checked(team, "whole", team == "A");
         }
 
-        rally.Standings().Awards[0].Teams.ShouldBe(["a"]);
+        rally.Standings().Awards[0].Teams.ShouldBe([new("a")]);
     }
 
     [Fact]
@@ -313,7 +313,7 @@ public sealed class FigureTests
                         new Entry.LegTimed
                         {
                             Id = rally.NextId(),
-                            Team = "a",
+                            Team = new("a"),
                             Part = "run",
                             Leg = leg,
                             Time = new() { Measure = "run", Typed = time },

@@ -28,7 +28,7 @@ internal sealed class PlayedRally
                     [
                         .. Names.Select(name => new Team
                         {
-                            Id = name.ToLowerInvariant(),
+                            Id = new(name.ToLowerInvariant()),
                             Name = name,
                             Members = _random.Next(2, 5),
                         }),
@@ -85,7 +85,7 @@ internal sealed class PlayedRally
             {
                 Id = default,
                 Round = round,
-                Team = $"bare{round}",
+                Team = new($"bare{round}"),
                 Name = $"Bare hull {round}",
                 Purpose = Purpose.Control,
             }

@@ -27,7 +27,7 @@ internal static class RandomRally
             .Take(random.Next(2, 5))
             .Select(name => new Team
             {
-                Id = name.ToLowerInvariant(),
+                Id = new(name.ToLowerInvariant()),
                 Name = name,
                 Members = random.Next(2, 5),
             })

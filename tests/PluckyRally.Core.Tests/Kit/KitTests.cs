@@ -229,7 +229,7 @@ public sealed class KitTests
             .Bags(
                 Stock,
                 [new("joining", 2, 4), new("covering", 2, 2), new("stiffening", 3, 4)],
-                ["A", "B", "C", "D", "E"],
+                [new("A"), new("B"), new("C"), new("D"), new("E")],
                 same: false,
                 spread: 2,
                 seed: 7
@@ -249,7 +249,7 @@ public sealed class KitTests
                 .Bags(
                     Stock,
                     [new("joining", 2, 2), new("covering", 2, 2)],
-                    ["A", "B", "C"],
+                    [new("A"), new("B"), new("C")],
                     same: false,
                     spread: 9,
                     seed
@@ -267,7 +267,14 @@ public sealed class KitTests
     [Fact]
     public void Bags_for_all_can_be_the_same() =>
         Draws
-            .Bags(Stock, [new("joining", 2, 2), new("covering", 1, 1)], ["A", "B", "C"], same: true, spread: 0, seed: 3)
+            .Bags(
+                Stock,
+                [new("joining", 2, 2), new("covering", 1, 1)],
+                [new("A"), new("B"), new("C")],
+                same: true,
+                spread: 0,
+                seed: 3
+            )
             .OrThrow()
             .Select(b => string.Join(",", b.Items))
             .Distinct()
@@ -276,7 +283,7 @@ public sealed class KitTests
     [Fact]
     public void Too_little_stock_is_said_by_category() =>
         Draws
-            .Bags(Stock, [new("covering", 5, 5)], ["A", "B", "C"], same: false, spread: 0, seed: 3)
+            .Bags(Stock, [new("covering", 5, 5)], [new("A"), new("B"), new("C")], same: false, spread: 0, seed: 3)
             .Problems.ShouldHaveSingleItem()
             .What.ShouldBe("There are 12 of “covering”, and 3 bags need 15.");
 
@@ -285,7 +292,14 @@ public sealed class KitTests
     [InlineData(0)]
     public void Bags_with_nothing_in_them_are_not_drawn(int? most) =>
         Draws
-            .Bags(Stock, most is { } n ? [new("covering", 0, n)] : [], ["A", "B"], same: false, spread: 0, seed: 3)
+            .Bags(
+                Stock,
+                most is { } n ? [new("covering", 0, n)] : [],
+                [new("A"), new("B")],
+                same: false,
+                spread: 0,
+                seed: 3
+            )
             .Problems.ShouldHaveSingleItem()
             .At.ShouldBe("/shares");
 

@@ -57,7 +57,7 @@ public sealed class NextRoundKitTests
             .ShouldBe(kit);
     }
 
-    private static Team Team => new() { Id = "a", Name = "A" };
+    private static Team Team => new() { Id = new("a"), Name = "A" };
 
     private static Material Straws(Per per) =>
         new()

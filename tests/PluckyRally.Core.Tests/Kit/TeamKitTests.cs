@@ -165,7 +165,7 @@ public sealed class TeamKitTests
         new()
         {
             Id = _class.NextId(),
-            Team = team.ToLowerInvariant(),
+            Team = new(team.ToLowerInvariant()),
             Way = way,
             SignedBy = by,
             Amounts = [.. amounts.Select(a => new KitAmount(a.Material, a.Amount))],

@@ -51,7 +51,7 @@ public sealed class JudgeSheetTests
     {
         var compiled = Sample.Ready(Everything());
         var (teams, log) = EveryKind.Play(compiled);
-        var terns = log.Where(e => e.Team == "zqterns").ToList();
+        var terns = log.Where(e => e.Team.Value == "zqterns").ToList();
         var fields = new Dictionary<string, string>
         {
             ["rule.zqfloat"] = "kept",
@@ -93,13 +93,13 @@ public sealed class JudgeSheetTests
             fields[$"attempt.{n}.zqdry"] = "yes";
         }
 
-        var typed = Read(compiled, teams, Sheet(fields) with { Team = "zqterns" }).OrThrow();
+        var typed = Read(compiled, teams, Sheet(fields) with { Team = new("zqterns") }).OrThrow();
         var device = Sample
             .Came(compiled, teams, [.. log.Except(terns), .. terns])
-            .Standings.Rows.Single(r => r.Team == "zqterns");
+            .Standings.Rows.Single(r => r.Team.Value == "zqterns");
         var paper = Sample
             .Came(compiled, teams, [.. log.Except(terns), .. typed])
-            .Standings.Rows.Single(r => r.Team == "zqterns");
+            .Standings.Rows.Single(r => r.Team.Value == "zqterns");
         paper.Status.ShouldBe(StandingStatus.Placed, paper.Reason);
         paper
             .Parts.Select(p => (p.Part, p.ValueText, p.Points))
@@ -168,7 +168,7 @@ public sealed class JudgeSheetTests
     {
         var expected = Sample.Height() with { Expected = new(20, 100) };
         var compiled = Sample.Ready(Sample.Brief([expected], [Sample.Part("height", new Curve.ShareOfBest(10))]));
-        IReadOnlyList<Team> teams = [new() { Id = "zqterns", Name = "Terns" }];
+        IReadOnlyList<Team> teams = [new() { Id = new("zqterns"), Name = "Terns" }];
         const string Field = "attempt.1.height";
         var sheet = Sheet(new() { [Field] = "900" });
         Read(compiled, teams, sheet)
@@ -218,7 +218,7 @@ public sealed class JudgeSheetTests
     public void A_sheet_says_who_judged_and_when_and_typing_it_in_twice_changes_nothing()
     {
         var compiled = Sample.Ready(Sample.Simple(attempts: 2));
-        IReadOnlyList<Team> teams = [new() { Id = "terns", Name = "Terns" }];
+        IReadOnlyList<Team> teams = [new() { Id = new("terns"), Name = "Terns" }];
         var sheet = Sheet(
             new()
             {
@@ -228,7 +228,7 @@ public sealed class JudgeSheetTests
             }
         ) with
         {
-            Team = "terns",
+            Team = new("terns"),
         };
         var once = Read(compiled, teams, sheet).OrThrow();
         once.Select(e => e.Id).ShouldBe(Read(compiled, teams, sheet).OrThrow().Select(e => e.Id));
@@ -246,7 +246,7 @@ public sealed class JudgeSheetTests
             .OrThrow();
         RoundSheets
             .Of(opened, 1)
-            .For("terns")!
+            .For(new("terns"))!
             .WithLog(opened, 1)
             .Log.Select(l => l.By)
             .Distinct()
@@ -257,12 +257,14 @@ public sealed class JudgeSheetTests
     public void Nothing_typed_nobody_named_and_an_unknown_team_are_refused()
     {
         var compiled = Sample.Ready(Sample.Simple());
-        IReadOnlyList<Team> teams = [new() { Id = "terns", Name = "Terns" }];
-        Read(compiled, teams, Sheet([]) with { Team = "terns" }).Problems.ShouldHaveSingleItem().At.ShouldBe("/fields");
-        Read(compiled, teams, Sheet([]) with { Team = "knots", JudgedBy = " " })
+        IReadOnlyList<Team> teams = [new() { Id = new("terns"), Name = "Terns" }];
+        Read(compiled, teams, Sheet([]) with { Team = new("terns") })
+            .Problems.ShouldHaveSingleItem()
+            .At.ShouldBe("/fields");
+        Read(compiled, teams, Sheet([]) with { Team = new("knots"), JudgedBy = " " })
             .Problems.Select(p => p.At)
             .ShouldBe(["/judgedBy", "/team"]);
-        Read(compiled, teams, Sheet(new() { ["attempt.9.height"] = "1" }) with { Team = "terns" })
+        Read(compiled, teams, Sheet(new() { ["attempt.9.height"] = "1" }) with { Team = new("terns") })
             .Problems.ShouldHaveSingleItem()
             .At.ShouldBe("/fields/attempt.9.height");
     }
@@ -316,8 +318,8 @@ public sealed class JudgeSheetTests
                 Trials = brief.Trials with { FreshBuildAfterFailure = true, Designs = designs },
             }
         );
-        IReadOnlyList<Team> teams = [new() { Id = "terns", Name = "Terns" }];
-        return (compiled, teams, Read(compiled, teams, Sheet(fields) with { Team = "terns" }).OrThrow());
+        IReadOnlyList<Team> teams = [new() { Id = new("terns"), Name = "Terns" }];
+        return (compiled, teams, Read(compiled, teams, Sheet(fields) with { Team = new("terns") }).OrThrow());
     }
 
     [Theory]
@@ -339,7 +341,7 @@ public sealed class JudgeSheetTests
         new()
         {
             Id = SheetId,
-            Team = "zqterns",
+            Team = new("zqterns"),
             JudgedBy = "Wren S.",
             JudgedOn = new(2026, 11, 5),
             Fields = fields,

@@ -168,7 +168,7 @@ public sealed class RallyPapersTests
                 .. happening.Rally.Teams.Select(t =>
                     t with
                     {
-                        Students = [new(new(t.Id), t.Name == "Knots" ? "Cole D." : "Ada B.", [])],
+                        Students = [new(new(t.Id.Value), t.Name == "Knots" ? "Cole D." : "Ada B.", [])],
                     }
                 ),
             ],

@@ -67,7 +67,7 @@ public sealed class BinsTests
             new Entry.ItemsSorted
             {
                 Id = rally.NextId(),
-                Team = "a",
+                Team = new("a"),
                 Part = "bins",
                 Placed = new Dictionary<string, string> { ["f0"] = "shell" },
             }
@@ -104,7 +104,7 @@ public sealed class BinsTests
                     Time = new() { Measure = "bins", Typed = time },
                 }
             );
-        rally.Standings.Rows.Select(r => (r.Team, r.Place)).ShouldBe([("B", 1), ("A", 2)]);
+        rally.Standings.Rows.Select(r => (r.Team, r.Place)).ShouldBe([(new("B"), 1), (new("A"), 2)]);
         rally.Points("A").ShouldBe(rally.Points("B"));
     }
 
@@ -167,7 +167,7 @@ public sealed class BinsTests
                 new Entry.ItemsSorted
                 {
                     Id = rally.Id(),
-                    Team = "A",
+                    Team = new("A"),
                     Part = "bins",
                     Placed = new Dictionary<string, string> { ["f0"] = "glass", ["x"] = "rope" },
                 }
@@ -185,7 +185,7 @@ public sealed class BinsTests
         return new()
         {
             Id = rally.Id(),
-            Team = team,
+            Team = new(team),
             Part = "bins",
             Placed = placed,
         };

@@ -47,7 +47,7 @@ public sealed class BudgetTests
             new Entry.Returned
             {
                 Id = rally.Id(),
-                Team = "A",
+                Team = new("A"),
                 Part = "store",
                 Item = "rod",
                 Count = 2,
@@ -67,7 +67,7 @@ public sealed class BudgetTests
                 new Entry.Returned
                 {
                     Id = rally.Id(),
-                    Team = "A",
+                    Team = new("A"),
                     Part = "store",
                     Item = "rod",
                     Count = 2,
@@ -106,7 +106,7 @@ public sealed class BudgetTests
             new Entry.Purchased
             {
                 Id = rally.Id(),
-                Team = "A",
+                Team = new("A"),
                 Part = "store",
                 Item = item,
                 Count = count,

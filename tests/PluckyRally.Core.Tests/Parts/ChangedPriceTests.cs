@@ -47,7 +47,7 @@ public sealed class ChangedPriceTests
             {
                 Name = "A class",
                 Edition = new Edition { Brief = Brief },
-                Teams = [new Team { Id = "a", Name = "A" }],
+                Teams = [new Team { Id = new("a"), Name = "A" }],
             }
         )
         .OrThrow();
@@ -75,7 +75,7 @@ public sealed class ChangedPriceTests
             new Entry.Purchased
             {
                 Id = Id(),
-                Team = "a",
+                Team = new("a"),
                 Part = "shop",
                 Item = "rod",
                 Each = shown,
@@ -188,7 +188,7 @@ public sealed class ChangedPriceTests
             new Entry.Purchased
             {
                 Id = Id(),
-                Team = "a",
+                Team = new("a"),
                 Part = "shop",
                 Item = "rod",
                 Count = count,
@@ -200,7 +200,7 @@ public sealed class ChangedPriceTests
             new Entry.Returned
             {
                 Id = Id(),
-                Team = "a",
+                Team = new("a"),
                 Part = "shop",
                 Item = "rod",
                 Count = count,

@@ -173,7 +173,7 @@ public sealed class MeasuredTests
             new Entry.Tallied
             {
                 Id = rally.Id(),
-                Team = "A",
+                Team = new("A"),
                 Part = "spotted",
                 Counter = "help",
                 Count = 3,
@@ -183,7 +183,7 @@ public sealed class MeasuredTests
             new Entry.Tallied
             {
                 Id = rally.Id(),
-                Team = "A",
+                Team = new("A"),
                 Part = "spotted",
                 Counter = "spill",
                 Count = 1,

@@ -30,7 +30,7 @@ internal sealed class OnePart
                 .DefaultIfEmpty("A")
                 .Select(t => new Team
                 {
-                    Id = t,
+                    Id = new(t),
                     Name = t,
                     Members = 3,
                 }),
@@ -57,7 +57,7 @@ internal sealed class OnePart
     /// <summary>The first team's result in numbers.</summary>
     public TeamResult Result => Sample.Came(Compiled, Teams, _log).Teams[0];
 
-    public Standing Row(string team = "A") => Standings.Rows.Single(r => r.Team == team);
+    public Standing Row(string team = "A") => Standings.Rows.Single(r => r.Team.Value == team);
 
     /// <summary>The first team's sheet as a judge has it.</summary>
     public TeamSheet Sheet

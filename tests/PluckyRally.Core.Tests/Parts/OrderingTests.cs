@@ -100,7 +100,7 @@ public sealed class OrderingTests
                 new Entry.OrderGiven
                 {
                     Id = rally.Id(),
-                    Team = "A",
+                    Team = new("A"),
                     Part = "order",
                     Sequence = ["p1", "p1", "p9"],
                 }
@@ -133,7 +133,7 @@ public sealed class OrderingTests
             new Entry.OrderGiven
             {
                 Id = rally.Id(),
-                Team = "A",
+                Team = new("A"),
                 Part = "order",
                 Sequence = ["p2", "p1", "p3", "p4"],
             }
@@ -142,12 +142,12 @@ public sealed class OrderingTests
             new Entry.OrderGiven
             {
                 Id = rally.Id(),
-                Team = "B",
+                Team = new("B"),
                 Part = "order",
                 Sequence = ["p1", "p2", "p3", "p4"],
             }
         );
-        rally.Standings.Rows.Select(r => (r.Team, r.Place)).ShouldBe([("B", 1), ("A", 2)]);
+        rally.Standings.Rows.Select(r => (r.Team, r.Place)).ShouldBe([(new("B"), 1), (new("A"), 2)]);
     }
 
     private static void Give(OnePart rally, params string[] sequence) =>
@@ -155,7 +155,7 @@ public sealed class OrderingTests
             new Entry.OrderGiven
             {
                 Id = rally.Id(),
-                Team = "A",
+                Team = new("A"),
                 Part = "order",
                 Sequence = sequence,
             }

@@ -185,7 +185,7 @@ public sealed class PartFactsTests
             new Entry.OrderGiven
             {
                 Id = rally.Id(),
-                Team = "A",
+                Team = new("A"),
                 Part = "row",
                 Sequence = ["p1", "", "p3"],
             }
@@ -197,7 +197,7 @@ public sealed class PartFactsTests
                 new Entry.OrderGiven
                 {
                     Id = rally.Id(),
-                    Team = "A",
+                    Team = new("A"),
                     Part = "row",
                     Sequence = ["p1", "", "", "", "", "p2"],
                 }
@@ -245,7 +245,7 @@ public sealed class PartFactsTests
             new Entry.ItemsSorted
             {
                 Id = rally.Id(),
-                Team = "A",
+                Team = new("A"),
                 Part = "sort",
                 Placed = new Dictionary<string, string> { ["a"] = "dry", ["b"] = "wet" },
                 Time = new() { Measure = "sort", Typed = "20" },
@@ -264,7 +264,7 @@ public sealed class PartFactsTests
             new Entry.ItemsCarried
             {
                 Id = rally.Id(),
-                Team = "A",
+                Team = new("A"),
                 Part = "run",
                 Count = 3,
             }
@@ -273,7 +273,7 @@ public sealed class PartFactsTests
             new Entry.RelayStopped
             {
                 Id = rally.Id(),
-                Team = "A",
+                Team = new("A"),
                 Part = "run",
             }
         );
@@ -305,7 +305,7 @@ public sealed class PartFactsTests
             new Entry.Purchased
             {
                 Id = rally.Id(),
-                Team = "A",
+                Team = new("A"),
                 Part = "shop",
                 Item = "card",
                 Count = 2,
@@ -346,7 +346,7 @@ public sealed class PartFactsTests
                 new Entry.LegTimed
                 {
                     Id = rally.Id(),
-                    Team = "A",
+                    Team = new("A"),
                     Part = "run",
                     Leg = 1,
                     Time = new() { Measure = "run", Typed = "15" },
@@ -354,7 +354,7 @@ public sealed class PartFactsTests
                 new Entry.LegTimed
                 {
                     Id = rally.Id(),
-                    Team = "A",
+                    Team = new("A"),
                     Part = "run",
                     Leg = 2,
                     Time = new() { Measure = "run", Typed = "16.5" },
@@ -362,7 +362,7 @@ public sealed class PartFactsTests
                 new Entry.RelayFaulted
                 {
                     Id = rally.Id(),
-                    Team = "A",
+                    Team = new("A"),
                     Part = "run",
                     Fault = "drop",
                     Count = 2,
@@ -370,28 +370,28 @@ public sealed class PartFactsTests
                 new Entry.RelayFaulted
                 {
                     Id = rally.Id(),
-                    Team = "A",
+                    Team = new("A"),
                     Part = "run",
                     Fault = "line",
                 },
                 new Entry.ItemsCarried
                 {
                     Id = rally.Id(),
-                    Team = "A",
+                    Team = new("A"),
                     Part = "run",
                     Count = 4,
                 },
                 new Entry.TaskTicked
                 {
                     Id = rally.Id(),
-                    Team = "A",
+                    Team = new("A"),
                     Part = "jobs",
                     Task = "flag",
                 },
                 new Entry.TaskTicked
                 {
                     Id = rally.Id(),
-                    Team = "A",
+                    Team = new("A"),
                     Part = "jobs",
                     Task = "rope",
                     Steps = 1,
@@ -399,21 +399,21 @@ public sealed class PartFactsTests
                 new Entry.ItemsSorted
                 {
                     Id = rally.Id(),
-                    Team = "A",
+                    Team = new("A"),
                     Part = "sort",
                     Placed = new Dictionary<string, string> { ["a"] = "dry", ["b"] = "wet" },
                 },
                 new Entry.OrderGiven
                 {
                     Id = rally.Id(),
-                    Team = "A",
+                    Team = new("A"),
                     Part = "row",
                     Sequence = ["p1", "", "p4", "", "p3"],
                 },
                 new Entry.PiecesCounted
                 {
                     Id = rally.Id(),
-                    Team = "A",
+                    Team = new("A"),
                     Part = "tiles",
                     Pieces =
                     [
@@ -429,7 +429,7 @@ public sealed class PartFactsTests
                 new Entry.LevelGiven
                 {
                     Id = rally.Id(),
-                    Team = "A",
+                    Team = new("A"),
                     Part = "judged",
                     Criterion = "idea",
                     Level = 1,
@@ -437,7 +437,7 @@ public sealed class PartFactsTests
                 new Entry.Purchased
                 {
                     Id = rally.Id(),
-                    Team = "A",
+                    Team = new("A"),
                     Part = "shop",
                     Item = "card",
                     Count = 2,
@@ -445,7 +445,7 @@ public sealed class PartFactsTests
                 new Entry.Tallied
                 {
                     Id = rally.Id(),
-                    Team = "A",
+                    Team = new("A"),
                     Part = "hits",
                     Counter = "ring",
                     Count = 5,

@@ -106,7 +106,7 @@ public sealed class PiecesTests
                 new Entry.PiecesCounted
                 {
                     Id = rally.Id(),
-                    Team = "A",
+                    Team = new("A"),
                     Part = "tiles",
                     Pieces =
                     [
@@ -134,7 +134,7 @@ public sealed class PiecesTests
             new Entry.PiecesCounted
             {
                 Id = rally.Id(),
-                Team = "A",
+                Team = new("A"),
                 Part = "tiles",
                 Pieces =
                 [
@@ -164,7 +164,7 @@ public sealed class PiecesTests
                 new Entry.PiecesCounted
                 {
                     Id = rally.Id(),
-                    Team = "A",
+                    Team = new("A"),
                     Part = "tiles",
                     Pieces =
                     [
@@ -212,7 +212,7 @@ public sealed class PiecesTests
             new Entry.PiecesCounted
             {
                 Id = rally.Id(),
-                Team = "A",
+                Team = new("A"),
                 Part = "tiles",
                 Pieces =
                 [

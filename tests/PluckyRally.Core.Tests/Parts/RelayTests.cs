@@ -60,7 +60,7 @@ public sealed class RelayTests
             Stop(rally, team);
         rally
             .Standings.Rows.Select(r => (r.Team, r.Total))
-            .ShouldBe([("B", 10), ("A", 8), ("E", 6), ("D", 4), ("C", 2)]);
+            .ShouldBe([(new("B"), 10), (new("A"), 8), (new("E"), 6), (new("D"), 4), (new("C"), 2)]);
     }
 
     [Fact]
@@ -131,7 +131,7 @@ public sealed class RelayTests
                 new Entry.LegTimed
                 {
                     Id = rally.Id(),
-                    Team = "A",
+                    Team = new("A"),
                     Part = "relay",
                     Leg = 2,
                     Time = new Reading { Measure = "relay", Typed = "1:75" },
@@ -143,7 +143,7 @@ public sealed class RelayTests
                 new Entry.RelayFaulted
                 {
                     Id = rally.Id(),
-                    Team = "A",
+                    Team = new("A"),
                     Part = "relay",
                     Fault = "fell",
                     Count = 0,
@@ -157,7 +157,7 @@ public sealed class RelayTests
             new Entry.RelayStopped
             {
                 Id = rally.Id(),
-                Team = team,
+                Team = new(team),
                 Part = "relay",
                 Reason = "the bucket broke",
             }
@@ -168,7 +168,7 @@ public sealed class RelayTests
             new Entry.ItemsCarried
             {
                 Id = rally.Id(),
-                Team = "A",
+                Team = new("A"),
                 Part = "relay",
                 Count = count,
             }
@@ -179,7 +179,7 @@ public sealed class RelayTests
             new Entry.RelayFaulted
             {
                 Id = rally.Id(),
-                Team = "A",
+                Team = new("A"),
                 Part = "relay",
                 Fault = fault,
                 Count = count,
@@ -197,7 +197,7 @@ public sealed class RelayTests
             new Entry.LegTimed
             {
                 Id = rally.Id(),
-                Team = team,
+                Team = new(team),
                 Part = "relay",
                 Leg = leg,
                 Time = new Reading { Measure = "relay", Typed = typed },

@@ -71,11 +71,11 @@ public sealed class RubricTests
                 new Entry.LevelGiven
                 {
                     Id = rally.Id(),
-                    Team = "A",
+                    Team = new("A"),
                     Part = "talk",
                     Criterion = "why",
                     Level = 2,
-                    From = "A",
+                    From = new("A"),
                 }
             )
             .ShouldBe(["/level", "/from"]);
@@ -86,11 +86,11 @@ public sealed class RubricTests
             new Entry.LevelGiven
             {
                 Id = rally.Id(),
-                Team = team,
+                Team = new(team),
                 Part = "talk",
                 Criterion = criterion,
                 Level = level,
-                From = from,
+                From = new(from),
             }
         );
 }

@@ -47,7 +47,7 @@ public sealed class TallyTests
             new Entry.Tallied
             {
                 Id = rally.Id(),
-                Team = "A",
+                Team = new("A"),
                 Part = "watch",
                 Counter = "help",
                 Count = 2,
@@ -57,7 +57,7 @@ public sealed class TallyTests
             new Entry.Tallied
             {
                 Id = rally.Id(),
-                Team = "A",
+                Team = new("A"),
                 Part = "watch",
                 Counter = "spill",
                 Count = 2,
@@ -79,7 +79,7 @@ public sealed class TallyTests
                 new Entry.Tallied
                 {
                     Id = rally.Id(),
-                    Team = "A",
+                    Team = new("A"),
                     By = by,
                     Part = "watch",
                     Counter = "help",

@@ -123,7 +123,7 @@ public sealed class TasksTests
             new Entry.TasksTimed
             {
                 Id = rally.Id(),
-                Team = "A",
+                Team = new("A"),
                 Part = "t",
                 Time = new Reading { Measure = "t", Typed = "1:08.9" },
             }
@@ -144,7 +144,7 @@ public sealed class TasksTests
         new()
         {
             Id = rally.Id(),
-            Team = team,
+            Team = new(team),
             Part = "harbour",
             Task = task,
             Steps = steps,
@@ -177,7 +177,7 @@ public sealed class TasksTests
             new Entry.TaskTicked
             {
                 Id = rally.Id(),
-                Team = "A",
+                Team = new("A"),
                 Part = "tasks",
                 Task = "lamp",
                 At = nine.AddSeconds(10),
@@ -188,7 +188,7 @@ public sealed class TasksTests
             new Entry.TaskTicked
             {
                 Id = rally.Id(),
-                Team = "B",
+                Team = new("B"),
                 Part = "tasks",
                 Task = "lamp",
                 At = nine.AddSeconds(20),
@@ -214,7 +214,7 @@ public sealed class TasksTests
             new Entry.TaskTicked
             {
                 Id = rally.Id(),
-                Team = "B",
+                Team = new("B"),
                 Part = "tasks",
                 Task = "lamp",
                 AmongFirst = true,

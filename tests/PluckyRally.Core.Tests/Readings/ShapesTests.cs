@@ -61,7 +61,7 @@ public sealed class ShapesTests
             new Entry.TrialRecorded
             {
                 Id = rally.NextId(),
-                Team = "a",
+                Team = new("a"),
                 Outcome = TrialOutcome.Counted,
                 Readings = [new() { Measure = "sail", Typed = "rectangle 12 x 6 + circle 10 - triangle 4 x 3" }],
             }

@@ -67,7 +67,7 @@ public sealed class FindingTests
             [Sample.Part("points", id: "points"), Sample.Part("ahead", id: "ahead") with { Weight = 1000 }]
         );
         var compiled = Sample.Ready(brief);
-        IReadOnlyList<Team> teams = [.. points.Select((_, i) => new Team { Id = $"t{i}", Name = $"{i}" })];
+        IReadOnlyList<Team> teams = [.. points.Select((_, i) => new Team { Id = new($"t{i}"), Name = $"{i}" })];
         var log = teams
             .SelectMany(
                 (t, i) =>

@@ -204,7 +204,10 @@ public sealed class RememberedTests
                     {
                         Name = "A class",
                         Edition = new Edition { Brief = brief },
-                        Teams = [.. Enumerable.Range(1, 6).Select(i => new Team { Id = $"t{i}", Name = $"Team {i}" })],
+                        Teams =
+                        [
+                            .. Enumerable.Range(1, 6).Select(i => new Team { Id = new($"t{i}"), Name = $"Team {i}" }),
+                        ],
                         Entries = [.. _log],
                     }
                 )
@@ -215,7 +218,7 @@ public sealed class RememberedTests
                 new Entry.TrialRecorded
                 {
                     Id = Next(),
-                    Team = team,
+                    Team = new(team),
                     Attempt = 1,
                     Outcome = TrialOutcome.Counted,
                     Readings = [new() { Measure = "height", Typed = $"{height}" }],
@@ -227,7 +230,7 @@ public sealed class RememberedTests
                 new Entry.TrialRecorded
                 {
                     Id = Next(),
-                    Team = team,
+                    Team = new(team),
                     Attempt = 1,
                     Outcome = TrialOutcome.Failed,
                 }
@@ -238,7 +241,7 @@ public sealed class RememberedTests
                 new Entry.RuleChecked
                 {
                     Id = Next(),
-                    Team = team,
+                    Team = new(team),
                     Rule = "stand",
                     Met = met,
                 }

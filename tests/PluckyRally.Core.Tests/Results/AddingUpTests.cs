@@ -108,7 +108,7 @@ public sealed class AddingUpTests
                 new Entry.TrialRecorded
                 {
                     Id = rally.Id(),
-                    Team = team,
+                    Team = new(team),
                     Attempt = 1,
                     Outcome = TrialOutcome.Counted,
                     Readings = [new() { Measure = "height", Typed = "12" }],
@@ -129,7 +129,7 @@ public sealed class AddingUpTests
             new Entry.RuleChecked
             {
                 Id = rally.Id(),
-                Team = team,
+                Team = new(team),
                 Rule = rule,
                 Met = met,
             };

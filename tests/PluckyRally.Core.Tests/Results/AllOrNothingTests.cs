@@ -70,7 +70,7 @@ public sealed class AllOrNothingTests
             new Entry.TargetSet
             {
                 Id = rally.NextId(),
-                Team = "terns",
+                Team = new("terns"),
                 Target = "beat",
                 Amount = "15",
             }
@@ -80,20 +80,20 @@ public sealed class AllOrNothingTests
             .Targets.Single()
             .Says.ShouldBe("Height to beat: 20 cm of 15 cm, met, with 5 cm to spare.");
         TeamSheet
-            .For(OpenedRally.Open(rally.Rally).OrThrow(), "terns", 1)!
+            .For(OpenedRally.Open(rally.Rally).OrThrow(), new("terns"), 1)!
             .Targets.ShouldHaveSingleItem()
             .ShouldSatisfyAllConditions(t => t.Own.ShouldBeTrue(), t => t.Amount.ShouldBe("15"));
         rally.Keep(
             new Entry.TargetSet
             {
                 Id = rally.NextId(),
-                Team = "terns",
+                Team = new("terns"),
                 Target = "beat",
                 Amount = "",
             }
         );
         TeamSheet
-            .For(OpenedRally.Open(rally.Rally).OrThrow(), "terns", 1)!
+            .For(OpenedRally.Open(rally.Rally).OrThrow(), new("terns"), 1)!
             .Targets.ShouldHaveSingleItem()
             .ShouldSatisfyAllConditions(t => t.Own.ShouldBeFalse(), t => t.Amount.ShouldBe("30 cm"));
     }

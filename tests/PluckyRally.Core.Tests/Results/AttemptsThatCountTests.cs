@@ -289,7 +289,7 @@ public sealed class AttemptsThatCountTests
             : entry;
 
     private static IReadOnlyList<SheetAsked> Asked(Happening rally) =>
-        TeamSheet.For(OpenedRally.Open(rally.Rally).OrThrow(), "a", 1)!.Designs.Single().Asked;
+        TeamSheet.For(OpenedRally.Open(rally.Rally).OrThrow(), new("a"), 1)!.Designs.Single().Asked;
 
     /// <summary>
     /// A height and how long it held, in each attempt; an attempt that did not stand five seconds does not count.

@@ -63,7 +63,7 @@ public sealed class AwardsByPeopleTests
             new Entry.AwardGiven
             {
                 Id = _rally.NextId(),
-                Team = "terns",
+                Team = new("terns"),
                 Award = "calm",
                 Why = "nobody hurried",
             }
@@ -73,7 +73,7 @@ public sealed class AwardsByPeopleTests
             new Entry.AwardGiven
             {
                 Id = _rally.NextId(),
-                Team = "gulls",
+                Team = new("gulls"),
                 Award = "calm",
             }
         );
@@ -89,7 +89,7 @@ public sealed class AwardsByPeopleTests
             new Entry.AwardGiven
             {
                 Id = _rally.NextId(),
-                Team = "whelks",
+                Team = new("whelks"),
                 Name = "Best name",
                 Why = "it floats",
             }
@@ -98,7 +98,7 @@ public sealed class AwardsByPeopleTests
             new Entry.AwardGiven
             {
                 Id = _rally.NextId(),
-                Team = "gulls",
+                Team = new("gulls"),
                 Name = "best name ",
             }
         );
@@ -107,7 +107,7 @@ public sealed class AwardsByPeopleTests
                 new Entry.AwardGiven
                 {
                     Id = _rally.NextId(),
-                    Team = "whelks",
+                    Team = new("whelks"),
                     Name = " ",
                 }
             )
@@ -126,7 +126,7 @@ public sealed class AwardsByPeopleTests
             .Standings()
             .Awards.Single(a => a.Award == "bold")
             .Votes.Select(v => (v.Of, v.For))
-            .ShouldBe([("Aide", "gulls"), ("Guest", "gulls")]);
+            .ShouldBe([("Aide", new("gulls")), ("Guest", new("gulls"))]);
     }
 
     [Fact]
@@ -137,20 +137,20 @@ public sealed class AwardsByPeopleTests
         Vote("gulls", "terns");
         Says("kind").ShouldBe("Kindest: Gulls with 2 of 3 votes. “they lent us tape”");
         VoteOfTeam
-            .All(OpenedRally.Open(_rally.Rally).OrThrow(), 1, "terns")
-            .ShouldBe([new("kind", "Kindest", "gulls", "they lent us tape")]);
+            .All(OpenedRally.Open(_rally.Rally).OrThrow(), 1, new("terns"))
+            .ShouldBe([new("kind", "Kindest", new("gulls"), "they lent us tape")]);
         VoteOfTeam
-            .All(OpenedRally.Open(_rally.Rally).OrThrow(), 1, "")
-            .ShouldBe([new("kind", "Kindest", "", "")], "a device that has not said whose it is");
+            .All(OpenedRally.Open(_rally.Rally).OrThrow(), 1, default)
+            .ShouldBe([new("kind", "Kindest", default, "")], "a device that has not said whose it is");
         Vote("whelks", "terns");
         Says("kind").ShouldBe("Kindest: Terns with 2 of 3 votes.");
         Problem(
                 new Entry.AwardVoted
                 {
                     Id = _rally.NextId(),
-                    Team = "terns",
+                    Team = new("terns"),
                     Award = "kind",
-                    For = "terns",
+                    For = new("terns"),
                 }
             )
             .ShouldBe("A team does not vote for itself.");
@@ -159,7 +159,7 @@ public sealed class AwardsByPeopleTests
                 {
                     Id = _rally.NextId(),
                     Award = "kind",
-                    For = "terns",
+                    For = new("terns"),
                 }
             )
             .ShouldBe("Nobody says which team votes.");
@@ -167,9 +167,9 @@ public sealed class AwardsByPeopleTests
                 new Entry.AwardVoted
                 {
                     Id = _rally.NextId(),
-                    Team = "terns",
+                    Team = new("terns"),
                     Award = "tall",
-                    For = "gulls",
+                    For = new("gulls"),
                 }
             )
             .ShouldBe("This award is not given in this way.");
@@ -177,9 +177,9 @@ public sealed class AwardsByPeopleTests
                 new Entry.AwardVoted
                 {
                     Id = _rally.NextId(),
-                    Team = "terns",
+                    Team = new("terns"),
                     Award = "nix",
-                    For = "gulls",
+                    For = new("gulls"),
                 }
             )
             .ShouldBe("The brief has no such award.");
@@ -189,7 +189,7 @@ public sealed class AwardsByPeopleTests
     public void A_team_that_is_away_has_no_voice_counted_for_it()
     {
         Vote("terns", "gulls");
-        _rally.Keep(new Entry.TeamAway { Id = _rally.NextId(), Team = "gulls" });
+        _rally.Keep(new Entry.TeamAway { Id = _rally.NextId(), Team = new("gulls") });
         OpenedRally
             .Open(_rally.Rally)
             .OrThrow()
@@ -239,12 +239,12 @@ public sealed class AwardsByPeopleTests
     [Fact]
     public void A_teams_own_device_answers_looks_back_and_votes_and_does_nothing_else()
     {
-        OfTeam(new Entry.LookedBack { Id = _rally.NextId(), Team = "terns" }).ShouldBeNull();
+        OfTeam(new Entry.LookedBack { Id = _rally.NextId(), Team = new("terns") }).ShouldBeNull();
         OfTeam(
                 new Entry.AnswerGiven
                 {
                     Id = _rally.NextId(),
-                    Team = "terns",
+                    Team = new("terns"),
                     Question = 1,
                     Text = "x",
                 }
@@ -254,9 +254,9 @@ public sealed class AwardsByPeopleTests
                 new Entry.AwardVoted
                 {
                     Id = _rally.NextId(),
-                    Team = "terns",
+                    Team = new("terns"),
                     Award = "kind",
-                    For = "gulls",
+                    For = new("gulls"),
                 }
             )
             .ShouldBeNull();
@@ -273,12 +273,12 @@ public sealed class AwardsByPeopleTests
                 {
                     Id = _rally.NextId(),
                     Award = "bold",
-                    For = "gulls",
+                    For = new("gulls"),
                 },
                 new Entry.TagSeen
                 {
                     Id = _rally.NextId(),
-                    Team = "terns",
+                    Team = new("terns"),
                     Word = "x",
                 },
                 new Entry.StruckOut { Id = _rally.NextId(), Entry = new(Guid.NewGuid()) },
@@ -299,7 +299,7 @@ public sealed class AwardsByPeopleTests
             {
                 Id = _rally.NextId(),
                 Award = "bold",
-                For = team,
+                For = new(team),
                 Voter = voter,
                 Why = why,
             }
@@ -310,9 +310,9 @@ public sealed class AwardsByPeopleTests
             new Entry.AwardVoted
             {
                 Id = _rally.NextId(),
-                Team = of,
+                Team = new(of),
                 Award = "kind",
-                For = team,
+                For = new(team),
                 Why = why,
             }
         );

@@ -29,7 +29,7 @@ public sealed class AwardsTests
         foreach (var (team, height) in new[] { ("A", "30"), ("B", "20"), ("C", "20") })
             rally.Counted(team, height);
         var award = rally.Standings().Awards.ShouldHaveSingleItem();
-        award.Teams.ShouldBe(["b", "c"], ignoreOrder: true);
+        award.Teams.Select(t => t.Value).ShouldBe(["b", "c"], ignoreOrder: true);
         award.Says.ShouldBe("Smallest: B and C with 20 cm.");
     }
 
@@ -62,7 +62,7 @@ public sealed class AwardsTests
             rally.Counted("B", "20");
             rally.Checked("A", "float", met: false);
             rally.Checked("B", "float", met: true);
-            return rally.Standings().Awards[0].Teams;
+            return [.. rally.Standings().Awards[0].Teams.Select(t => t.Value)];
         }
     }
 
@@ -118,7 +118,7 @@ public sealed class AwardsTests
             new Entry.TaskTicked
             {
                 Id = rally.Id(),
-                Team = "B",
+                Team = new("B"),
                 Part = "tasks",
                 Task = "lamp",
             }
@@ -127,7 +127,7 @@ public sealed class AwardsTests
             new Entry.TaskTicked
             {
                 Id = rally.Id(),
-                Team = "A",
+                Team = new("A"),
                 Part = "tasks",
                 Task = "lamp",
             }

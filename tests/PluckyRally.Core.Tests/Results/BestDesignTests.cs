@@ -74,7 +74,7 @@ public sealed class BestDesignTests
             new Entry.DesignNoted
             {
                 Id = rally.NextId(),
-                Team = "a",
+                Team = new("a"),
                 Design = Small,
                 Named = true,
             }
@@ -195,7 +195,7 @@ public sealed class BestDesignTests
             "\n",
             opened
                 .Result(round)
-                .Standings.Rows.OrderBy(r => r.Team, StringComparer.Ordinal)
+                .Standings.Rows.OrderBy(r => r.Team.Value, StringComparer.Ordinal)
                 .Select(r =>
                     $"{r.Name} {r.Status} {r.PlaceText} {r.TotalText} "
                     + $"{string.Join(" ", r.Parts.Select(p => p.PointsText))}"
@@ -204,7 +204,7 @@ public sealed class BestDesignTests
 
     private static string Counts(Happening rally, string team) =>
         TeamSheet
-            .For(OpenedRally.Open(rally.Rally).OrThrow(), team.ToLowerInvariant(), 1)!
+            .For(OpenedRally.Open(rally.Rally).OrThrow(), new(team.ToLowerInvariant()), 1)!
             .Designs.Single(d => d.Counts)
             .Name;
 

@@ -57,7 +57,7 @@ public sealed class BetterOrWorseTests
                     new Entry.Tallied
                     {
                         Id = rally.NextId(),
-                        Team = team,
+                        Team = new(team),
                         Round = round,
                         Part = "spills",
                         Counter = "spill",

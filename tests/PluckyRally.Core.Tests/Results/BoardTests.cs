@@ -111,7 +111,7 @@ public sealed class BoardTests
             new Entry.AwardGiven
             {
                 Id = rally.NextId(),
-                Team = "whelks",
+                Team = new("whelks"),
                 Award = "calm",
                 Why = "nobody hurried",
             }

@@ -96,7 +96,7 @@ public sealed class BoundsTests
                     [
                         new Team
                         {
-                            Id = "a",
+                            Id = new("a"),
                             Name = "A",
                             Members = 4,
                         },
@@ -125,7 +125,7 @@ public sealed class BoundsTests
                         new Entry.TrialRecorded
                         {
                             Id = new(id),
-                            Team = "a",
+                            Team = new("a"),
                             Attempt = attempt,
                             Outcome = failed ? TrialOutcome.Failed : TrialOutcome.Counted,
                             Readings = failed ? [] : [.. readings.Select(r => which == 0 ? r.Read : r.Really)],
@@ -143,7 +143,7 @@ public sealed class BoundsTests
                     new Entry.MeasureRead
                     {
                         Id = new(id),
-                        Team = "a",
+                        Team = new("a"),
                         Reading = drawn.Read,
                     }
                 )
@@ -153,7 +153,7 @@ public sealed class BoundsTests
                     new Entry.MeasureRead
                     {
                         Id = new(id),
-                        Team = "a",
+                        Team = new("a"),
                         Reading = drawn.Really,
                     }
                 )
@@ -166,7 +166,7 @@ public sealed class BoundsTests
                 [
                     new Team
                     {
-                        Id = "a",
+                        Id = new("a"),
                         Name = "A",
                         Members = 4,
                     },

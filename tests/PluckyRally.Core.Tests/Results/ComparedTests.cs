@@ -122,7 +122,7 @@ public sealed class ComparedTests
                 new Entry.TagSeen
                 {
                     Id = rally.NextId(),
-                    Team = "terns",
+                    Team = new("terns"),
                     Word = new string('x', 41),
                 }
             )
@@ -164,22 +164,22 @@ public sealed class ComparedTests
             new Entry.DesignNoted
             {
                 Id = rally.NextId(),
-                Team = "terns",
+                Team = new("terns"),
                 Changed = "a wider foot",
                 Also = "",
             }
         );
-        var so = LabelsSoFar.Of(OpenedRally.Open(rally.Rally).OrThrow(), "terns", 2);
+        var so = LabelsSoFar.Of(OpenedRally.Open(rally.Rally).OrThrow(), new("terns"), 2);
         so.Used.Select(u => $"{u.Name}: {string.Join("/", u.Values)}").ShouldBe(["arm: long/short", "cup: paper"]);
         so.Before.ShouldBe(new Dictionary<string, string> { ["arm"] = "short", ["cup"] = "paper" });
-        LabelsSoFar.Of(OpenedRally.Open(rally.Rally).OrThrow(), "whelks", 2).Before.ShouldBeEmpty();
+        LabelsSoFar.Of(OpenedRally.Open(rally.Rally).OrThrow(), new("whelks"), 2).Before.ShouldBeEmpty();
         Recorder
             .Accept(
                 OpenedRally.Open(rally.Rally).OrThrow(),
                 new Entry.DesignNoted
                 {
                     Id = rally.NextId(),
-                    Team = "terns",
+                    Team = new("terns"),
                     Labels = new Dictionary<string, string> { ["arm"] = " " },
                 }
             )
@@ -195,7 +195,7 @@ public sealed class ComparedTests
             new Entry.DesignNoted
             {
                 Id = rally.NextId(),
-                Team = team,
+                Team = new(team),
                 Design = design,
                 Labels = labels,
             }
@@ -206,7 +206,7 @@ public sealed class ComparedTests
             new Entry.TagSeen
             {
                 Id = rally.NextId(),
-                Team = team,
+                Team = new(team),
                 Word = word,
             }
         );
@@ -226,7 +226,7 @@ public sealed class ComparedTests
                 new Entry.TrialRecorded
                 {
                     Id = rally.NextId(),
-                    Team = team.ToLowerInvariant(),
+                    Team = new(team.ToLowerInvariant()),
                     Design = design,
                     Outcome = TrialOutcome.Counted,
                     Readings = [new() { Measure = "height", Typed = height }],

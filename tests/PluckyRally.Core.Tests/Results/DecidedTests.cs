@@ -77,7 +77,7 @@ public sealed class DecidedTests
             new Entry.TaskTicked
             {
                 Id = rally.NextId(),
-                Team = "a",
+                Team = new("a"),
                 Part = "tasks",
                 Task = "flag",
             }
@@ -121,7 +121,7 @@ public sealed class DecidedTests
                 new Entry.ItemsSorted
                 {
                     Id = rally.NextId(),
-                    Team = team,
+                    Team = new(team),
                     Part = "bins",
                     Placed = new Dictionary<string, string>
                     {

@@ -451,13 +451,13 @@ internal static class EveryKind
         [
             new()
             {
-                Id = "zqterns",
+                Id = new("zqterns"),
                 Name = "Terns",
                 Members = 4,
             },
             new()
             {
-                Id = "zqknots",
+                Id = new("zqknots"),
                 Name = "Knots",
                 Members = 3,
             },
@@ -491,7 +491,7 @@ internal static class EveryKind
             new Entry.Purchased
             {
                 Id = new(new Guid(99, 0, 0, new byte[8])),
-                Team = "zqknots",
+                Team = new("zqknots"),
                 Part = "zqstore",
                 Item = "zqrod",
                 Count = 12,
@@ -501,7 +501,7 @@ internal static class EveryKind
             new Entry.Returned
             {
                 Id = new(new Guid(98, 0, 0, new byte[8])),
-                Team = "zqknots",
+                Team = new("zqknots"),
                 Part = "zqstore",
                 Item = "zqrod",
                 Count = 1,
@@ -511,7 +511,7 @@ internal static class EveryKind
             new Entry.RelayFaulted
             {
                 Id = new(new Guid(97, 0, 0, new byte[8])),
-                Team = "zqknots",
+                Team = new("zqknots"),
                 Part = "zqrelay",
                 Fault = "zqdrop",
                 Count = 2,

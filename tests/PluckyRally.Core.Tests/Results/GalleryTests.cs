@@ -41,7 +41,7 @@ public sealed class GalleryTests
                 new Entry.MeasureRead
                 {
                     Id = _rally.NextId(),
-                    Team = team,
+                    Team = new(team),
                     Reading = new() { Measure = "mass", Typed = mass },
                 }
             );
@@ -50,7 +50,7 @@ public sealed class GalleryTests
                 new Entry.TagSeen
                 {
                     Id = _rally.NextId(),
-                    Team = team,
+                    Team = new(team),
                     Word = "wide foot",
                 }
             );
@@ -58,7 +58,7 @@ public sealed class GalleryTests
             new Entry.DesignNoted
             {
                 Id = _rally.NextId(),
-                Team = "terns",
+                Team = new("terns"),
                 Labels = new Dictionary<string, string> { ["foot"] = "square" },
             }
         );
@@ -116,7 +116,7 @@ public sealed class GalleryTests
                 new Entry.TagSeen
                 {
                     Id = _rally.NextId(),
-                    Team = team,
+                    Team = new(team),
                     Word = "Wide foot",
                 }
             );

@@ -141,7 +141,7 @@ public sealed class OddIdeasTests
         var bent = new Entry.Tallied
         {
             Id = rally.NextId(),
-            Team = "a",
+            Team = new("a"),
             Part = "faults",
             Counter = "bend",
             Count = 2,

@@ -73,7 +73,7 @@ public sealed class OverAllTests
             {
                 Name = "5",
                 Edition = new() { Brief = Towers, Tier = "Grade 6" },
-                Teams = [new() { Id = "a", Name = "A" }],
+                Teams = [new() { Id = new("a"), Name = "A" }],
             }
         );
         Of("", Class("4", Towers, ("Terns", "41")), tiered)

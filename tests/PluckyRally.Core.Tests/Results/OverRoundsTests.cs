@@ -179,7 +179,7 @@ public sealed class OverRoundsTests
             new Entry.TeamAway
             {
                 Id = _rally.NextId(),
-                Team = "plovers",
+                Team = new("plovers"),
                 Round = 2,
                 Reason = "absent",
             }

@@ -150,7 +150,7 @@ public sealed class PassedOrNotTests
         rally.Standing("Terns").Status.ShouldBe(StandingStatus.DidNotPlace);
         rally.Standing("Terns").Done.ShouldBeNull();
         TeamSheet
-            .For(OpenedRally.Open(rally.Rally).OrThrow(), "terns", 1)!
+            .For(OpenedRally.Open(rally.Rally).OrThrow(), new("terns"), 1)!
             .Trials.Select(t => $"{t.Shown} {t.Became}")
             .ShouldBe(["20 cm counts, missed “It must float”", "22 cm counts"]);
     }
@@ -180,5 +180,5 @@ public sealed class PassedOrNotTests
     }
 
     private TeamSheet Sheet(string team) =>
-        TeamSheet.For(OpenedRally.Open(_rally.Rally).OrThrow(), team.ToLowerInvariant(), 1)!;
+        TeamSheet.For(OpenedRally.Open(_rally.Rally).OrThrow(), new(team.ToLowerInvariant()), 1)!;
 }

@@ -50,7 +50,7 @@ public sealed class PlotTests
                 new Entry.TrialRecorded
                 {
                     Id = rally.NextId(),
-                    Team = team,
+                    Team = new(team),
                     Outcome = TrialOutcome.Counted,
                     Readings =
                     [
@@ -78,7 +78,7 @@ public sealed class PlotTests
                 new Entry.TrialRecorded
                 {
                     Id = rally.NextId(),
-                    Team = "terns",
+                    Team = new("terns"),
                     Design = design,
                     Outcome = TrialOutcome.Counted,
                     Readings = [new() { Measure = "height", Typed = height }],
@@ -197,7 +197,7 @@ public sealed class PlotTests
             new Entry.PiecesCounted
             {
                 Id = rally.NextId(),
-                Team = "terns",
+                Team = new("terns"),
                 Part = "kites",
                 Pieces = [new PieceGroup { Count = 4, First = "small" }, new PieceGroup { Count = 2, First = "large" }],
             }
@@ -321,14 +321,14 @@ public sealed class PlotTests
                 new Entry.ReferenceAdded
                 {
                     Id = new(Guid.CreateVersion7()),
-                    Team = "r",
+                    Team = new("r"),
                     Name = "The mast",
                     Purpose = Purpose.Benchmark,
                 },
                 new Entry.TrialRecorded
                 {
                     Id = new(Guid.CreateVersion7()),
-                    Team = "r",
+                    Team = new("r"),
                     Outcome = TrialOutcome.Counted,
                     Readings = [new() { Measure = "height", Typed = "60" }],
                 },

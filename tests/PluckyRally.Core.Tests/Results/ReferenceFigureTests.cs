@@ -39,14 +39,14 @@ public sealed class ReferenceFigureTests
         rally.Trial("", TrialOutcome.Failed, purpose: Purpose.Benchmark);
 
         var teams = TeamDetail.Of(OpenedRally.Open(rally.Rally).OrThrow(), 1).ToDictionary(t => t.Team);
-        teams["a"]
+        teams[new("a")]
             .Against.Select(r => (r.Figure, r.Purpose, r.Reference, r.Times))
             .ShouldBe([
                 ("height", Purpose.Control, 15, 2),
                 ("sheets", Purpose.Control, 4, 1.25m),
                 ("slim", Purpose.Control, 3.75m, 1.6m),
             ]);
-        teams["b"]
+        teams[new("b")]
             .Against.Select(r => (r.Figure, r.Reference, r.Times))
             .ShouldBe([("height", 60, 0.5m), ("sheets", 20, 0.5m), ("slim", 3, 1)]);
     }

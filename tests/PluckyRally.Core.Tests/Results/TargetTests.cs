@@ -29,7 +29,7 @@ public sealed class TargetTests
             new Entry.TargetSet
             {
                 Id = rally.NextId(),
-                Team = "a",
+                Team = new("a"),
                 Target = "own",
                 Amount = amount,
             }
@@ -57,7 +57,7 @@ public sealed class TargetTests
             new Entry.TargetSet
             {
                 Id = rally.NextId(),
-                Team = "a",
+                Team = new("a"),
                 Target = "own",
                 Amount = "22",
             }
@@ -66,7 +66,7 @@ public sealed class TargetTests
             new Entry.TargetSet
             {
                 Id = rally.NextId(),
-                Team = "a",
+                Team = new("a"),
                 Target = "own",
                 Amount = "24",
             }
@@ -76,7 +76,7 @@ public sealed class TargetTests
             new Entry.TargetSet
             {
                 Id = rally.NextId(),
-                Team = "a",
+                Team = new("a"),
                 Target = "own",
                 Amount = "",
             }
@@ -141,7 +141,7 @@ public sealed class TargetTests
                 new Entry.TargetSet
                 {
                     Id = rally.NextId(),
-                    Team = "a",
+                    Team = new("a"),
                     Target = target,
                     Amount = amount,
                 }

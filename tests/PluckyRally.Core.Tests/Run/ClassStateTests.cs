@@ -36,20 +36,20 @@ public sealed class ClassStateTests
     public void Teams_are_tested_in_their_own_order_until_another_is_set()
     {
         Order().ShouldBe(["terns", "whelks", "limpets"]);
-        _rally.Keep(new Entry.TestOrderSet { Id = _rally.NextId(), Teams = ["limpets", "terns"] });
+        _rally.Keep(new Entry.TestOrderSet { Id = _rally.NextId(), Teams = [new("limpets"), new("terns")] });
         Order().ShouldBe(["limpets", "terns", "whelks"], "who is not named comes after");
-        _rally.Keep(new Entry.TestOrderSet { Id = _rally.NextId(), Teams = ["whelks"] });
+        _rally.Keep(new Entry.TestOrderSet { Id = _rally.NextId(), Teams = [new("whelks")] });
         Order().ShouldBe(["whelks", "terns", "limpets"], "the last word stands");
     }
 
     [Fact]
     public void Who_is_late_is_tested_last_until_that_is_taken_back()
     {
-        var late = _rally.Keep(new Entry.CameLate { Id = _rally.NextId(), Team = "terns" });
+        var late = _rally.Keep(new Entry.CameLate { Id = _rally.NextId(), Team = new("terns") });
         Order().ShouldBe(["whelks", "limpets", "terns"]);
         TeamSheet
             .Of(OpenedRally.Open(_rally.Rally).OrThrow(), 1)
-            .Select(s => s.Team)
+            .Select(s => s.Team.Value)
             .ShouldBe(["whelks", "limpets", "terns"], "the judge's sheets come in the same order");
         _rally.Strike(late);
         Order().ShouldBe(["terns", "whelks", "limpets"]);
@@ -58,8 +58,8 @@ public sealed class ClassStateTests
     [Fact]
     public void A_plan_is_approved_for_one_team_and_one_round()
     {
-        var cleared = _rally.Keep(new Entry.PlanCleared { Id = _rally.NextId(), Team = "whelks" });
-        State(1).Single(t => t.Cleared is not null).ShouldBe(new("whelks", cleared, null));
+        var cleared = _rally.Keep(new Entry.PlanCleared { Id = _rally.NextId(), Team = new("whelks") });
+        State(1).Single(t => t.Cleared is not null).ShouldBe(new(new("whelks"), cleared, null));
         State(2).ShouldAllBe(t => t.Cleared == null);
     }
 
@@ -118,7 +118,7 @@ public sealed class ClassStateTests
     [Fact]
     public void A_team_that_is_not_there_cannot_be_put_in_order() =>
         _rally
-            .Offer(new Entry.TestOrderSet { Id = _rally.NextId(), Teams = ["terns", "gulls"] })
+            .Offer(new Entry.TestOrderSet { Id = _rally.NextId(), Teams = [new("terns"), new("gulls")] })
             .Problems.ShouldHaveSingleItem()
             .At.ShouldBe("/teams/1");
 
@@ -127,5 +127,5 @@ public sealed class ClassStateTests
 
     private IReadOnlyList<TeamInLesson> State(int round) => ClassState.Of(_rally.Teams, _rally.Stands, round);
 
-    private IEnumerable<string> Order() => State(1).Select(t => t.Team);
+    private IEnumerable<string> Order() => State(1).Select(t => t.Team.Value);
 }

@@ -65,7 +65,7 @@ public sealed class ClockByHandTests
                     for (var i = 0; i < seconds; i++)
                         timer.Tick();
                     second += seconds;
-                    var clock = LessonClock.Of(Brief, ["a"], StandingLog.Of(entries));
+                    var clock = LessonClock.Of(Brief, [new("a")], StandingLog.Of(entries));
                     clock.Phase?.Id.ShouldBe(timer.Phase);
                     (clock.Phase is null).ShouldBe(timer.Phase is null);
                     if (clock.Phase is null)
@@ -84,7 +84,7 @@ public sealed class ClockByHandTests
     public void Ahead_or_behind_is_told_from_the_first_beginning_whatever_was_jumped()
     {
         Entry[] log = [Touched(0, 0, 0), Touched(1, 60, 1), Touched(2, 120, 2)];
-        var clock = LessonClock.Of(Brief, ["a"], StandingLog.Of(log));
+        var clock = LessonClock.Of(Brief, [new("a")], StandingLog.Of(log));
         clock.PlannedEnd.ShouldBe(Nine.AddMinutes(16), "4 + 9 + 3 minutes of plan");
         clock.Ends.ShouldBe(Nine.AddMinutes(5), "two minutes and the three of the talk, so eleven ahead");
         clock.MinutesAfter.ShouldBe(0);

@@ -130,7 +130,7 @@ public sealed class LessonClockTests
         Refused(new Entry.PhaseBegun { Id = _class.NextId(), Phase = "lunch" }).ShouldBe("/phase");
         Refused(new Entry.MinutesAdded { Id = _class.NextId(), Minutes = 0 }).ShouldBe("/minutes");
         Refused(new Entry.MinutesAdded { Id = _class.NextId(), Minutes = 500 }).ShouldBe("/minutes");
-        Refused(new Entry.ClockPaused { Id = _class.NextId(), Team = "a" }).ShouldBe("/team");
+        Refused(new Entry.ClockPaused { Id = _class.NextId(), Team = new("a") }).ShouldBe("/team");
     }
 
     [Fact]
@@ -168,7 +168,7 @@ public sealed class LessonClockTests
             },
         };
         LessonClock
-            .Of(brief, ["a", "b", "c"], StandingLog.Empty)
+            .Of(brief, [new("a"), new("b"), new("c")], StandingLog.Empty)
             .Phases.Select(p => p.Now)
             .ShouldBe(["Let go. It must stand by itself for 8 seconds.", "Quietly."]);
         foreach (var kind in Enum.GetValues<PhaseKind>().Where(k => k != PhaseKind.Homework))
@@ -178,7 +178,7 @@ public sealed class LessonClockTests
                     {
                         Timing = new Timing { Phases = [new() { Id = "a", Kind = kind }] },
                     },
-                    ["a", "b", "c"],
+                    [new("a"), new("b"), new("c")],
                     StandingLog.Empty
                 )
                 .Phases[0]

@@ -130,7 +130,11 @@ public sealed class LessonCutsTests
         var opened = new Happening(Brief, "A", "B", "C", "D");
         opened.Keep(Places(2));
         LessonClock
-            .Of(OpenedRally.Open(opened.Rally).OrThrow().In(1).Compiled.Brief, ["a", "b", "c", "d"], opened.Stands)
+            .Of(
+                OpenedRally.Open(opened.Rally).OrThrow().In(1).Compiled.Brief,
+                [new("a"), new("b"), new("c"), new("d")],
+                opened.Stands
+            )
             .Phases.Single()
             .Minutes.ShouldBe(7);
     }
@@ -159,7 +163,7 @@ public sealed class LessonCutsTests
         new()
         {
             Id = _rally.NextId(),
-            Team = "whelks",
+            Team = new("whelks"),
             Attempt = 3,
             Outcome = TrialOutcome.Failed,
         };

@@ -1,4 +1,5 @@
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Readings;
 using PluckyRally.Core.Run;
 using PluckyRally.Core.Score;
@@ -58,8 +59,8 @@ public sealed class LessonTests
         {
             Id = new(Guid.CreateVersion7()),
             At = Ten,
-            Teams = teams,
-            Beside = beside,
+            Teams = [.. teams.Select(t => new TeamId(t))],
+            Beside = [.. beside.Select(t => new TeamId(t))],
         };
 
     [Fact]
@@ -89,16 +90,16 @@ public sealed class LessonTests
             Id = new(Guid.CreateVersion7()),
             At = Ten.AddMinutes(4),
             Phase = "test",
-            Teams = ["terns"],
+            Teams = [new("terns")],
         };
         var lesson = new Lesson([
             Open(Brief(20, 2), ["Terns", "Whelks"], one, test, turn),
             Open(Brief(20, 2), ["Limpets", "Cockles"], other with { Id = one.Id }, test, turn),
         ]);
-        lesson.Teams(1).Select(t => t.Team).ShouldBe(order);
+        lesson.Teams(1).Select(t => t.Team.Value).ShouldBe(order);
         var now = LessonClock.Of(lesson, 1).Turn!;
-        now.On.ShouldBe(["terns"]);
-        now.Next.ShouldBe(["cockles"]);
+        now.On.ShouldBe([new("terns")]);
+        now.Next.ShouldBe([new("cockles")]);
         now.All.ShouldBe(4);
         lesson.Stands.Count.ShouldBe(3, "what stands in both logs is there once");
     }
@@ -151,7 +152,7 @@ public sealed class LessonTests
         var checkedRule = new Entry.NoteMade
         {
             Id = new(Guid.CreateVersion7()),
-            Team = "terns",
+            Team = new("terns"),
             Text = "it leans",
         };
         IReadOnlyList<Entry> log = [begun, checkedRule];
@@ -173,13 +174,13 @@ public sealed class LessonTests
         var happening = new Happening(Brief(20, 2), "Terns", "Whelks");
         var sent = Order([], "limpets", "terns");
         happening.Offer(Lesson.AsWritten(sent, [])).Problems.Select(p => p.At).ShouldBe(["/teams/0"]);
-        var limpets = new Team { Id = "limpets", Name = "Limpets" };
+        var limpets = new Team { Id = new("limpets"), Name = "Limpets" };
         var written = (Entry.TestOrderSet)happening.Offer(Lesson.AsWritten(sent, [limpets])).OrThrow();
-        written.Beside.ShouldBe(["limpets"]);
+        written.Beside.ShouldBe([new("limpets")]);
         var heats = new Entry.HeatsDrawn
         {
             Id = new(Guid.CreateVersion7()),
-            Heats = [new(["terns", "limpets"]), new(["whelks"])],
+            Heats = [new([new("terns"), new("limpets")]), new([new("whelks")])],
         };
         happening.Offer(Lesson.AsWritten(heats, [])).Problems.Select(p => p.At).ShouldBe(["/heats/0/teams/1"]);
         happening.Offer(Lesson.AsWritten(heats, [limpets])).IsOk.ShouldBeTrue();

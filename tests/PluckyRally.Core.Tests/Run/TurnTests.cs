@@ -1,4 +1,5 @@
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Route;
 using PluckyRally.Core.Run;
 using PluckyRally.Core.Score;
@@ -78,15 +79,15 @@ public sealed class TurnTests
         // Two attempts of 2 minutes and 1 between: a turn is 5 minutes.
         Clock()
             .Turn!.ShouldSatisfyAllConditions(
-                t => t.On.ShouldBe(["a", "b"]),
-                t => t.Next.ShouldBe(["c"]),
+                t => t.On.ShouldBe([new("a"), new("b")]),
+                t => t.Next.ShouldBe([new("c")]),
                 t => (t.Done, t.All, t.Seconds, t.Since).ShouldBe((0, 3, 300m, Nine.AddMinutes(20)))
             );
         Turn(Nine.AddMinutes(26), ["c"]);
         Clock()
             .Turn!.ShouldSatisfyAllConditions(
-                t => t.On.ShouldBe(["c"]),
-                t => t.Next.ShouldBe(["a", "b"]),
+                t => t.On.ShouldBe([new("c")]),
+                t => t.Next.ShouldBe([new("a"), new("b")]),
                 t => t.Done.ShouldBe(0)
             );
         Turn(Nine.AddMinutes(31), ["a", "b"]);
@@ -112,7 +113,7 @@ public sealed class TurnTests
                 {
                     Id = _rally.NextId(),
                     Phase = "build",
-                    Teams = ["a"],
+                    Teams = [new("a")],
                 }
             )
             .Problems.ShouldHaveSingleItem()
@@ -121,7 +122,7 @@ public sealed class TurnTests
     [Fact]
     public void Several_warnings_come_each_at_its_own_minute()
     {
-        LessonClock.Of(Brief, ["a"], StandingLog.Empty).Phases[0].Warnings.ShouldBe([5m, 3m, 1m]);
+        LessonClock.Of(Brief, [new("a")], StandingLog.Empty).Phases[0].Warnings.ShouldBe([5m, 3m, 1m]);
         Timetable
             .Of(Brief with { Timing = Brief.Timing with { Lesson = 60, SetUp = 5 } })
             .Lessons[0]
@@ -204,7 +205,7 @@ public sealed class TurnTests
 
     private void Keep(Entry entry) => _rally.Keep(entry);
 
-    private LessonClock Clock() => LessonClock.Of(Brief, ["a", "b", "c"], _rally.Stands);
+    private LessonClock Clock() => LessonClock.Of(Brief, [new("a"), new("b"), new("c")], _rally.Stands);
 
     private void Begin(DateTimeOffset at, string phase) =>
         Keep(
@@ -223,7 +224,7 @@ public sealed class TurnTests
                 Id = _rally.NextId(),
                 At = at,
                 Phase = "test",
-                Teams = teams,
+                Teams = [.. teams.Select(t => new TeamId(t))],
             }
         );
 }

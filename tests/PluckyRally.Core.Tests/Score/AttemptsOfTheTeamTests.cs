@@ -21,7 +21,7 @@ public sealed class AttemptsOfTheTeamTests
         new Entry.TrialRecorded
         {
             Id = rally.Id(),
-            Team = "A",
+            Team = new("A"),
             Design = design,
             Attempt = attempt,
             Outcome = TrialOutcome.Counted,
@@ -100,7 +100,7 @@ public sealed class AttemptsOfTheTeamTests
         rally.Keep(new Entry.PhaseBegun { Id = rally.NextId(), Phase = "test" });
         var turn = LessonClock.Of(OpenedRally.Open(rally.Rally).OrThrow(), 1).Turn!;
         turn.Done.ShouldBe(1);
-        turn.Next.ShouldBe(["b"]);
+        turn.Next.ShouldBe([new("b")]);
     }
 
     [Fact]
@@ -114,7 +114,7 @@ public sealed class AttemptsOfTheTeamTests
             new Entry.DesignNoted
             {
                 Id = rally.Id(),
-                Team = "A",
+                Team = new("A"),
                 Called = "narrow",
             }
         );

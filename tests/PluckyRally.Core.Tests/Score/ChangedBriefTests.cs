@@ -33,13 +33,13 @@ public sealed class ChangedBriefTests
                 [
                     new Team
                     {
-                        Id = "a",
+                        Id = new("a"),
                         Name = "Terns",
                         Members = 4,
                     },
                     new Team
                     {
-                        Id = "b",
+                        Id = new("b"),
                         Name = "Whelks",
                         Members = 4,
                     },
@@ -137,12 +137,12 @@ public sealed class ChangedBriefTests
         Keep(Attempt("b", "290", "1") with { EditionAsOf = _rally.Received.Count - 1 });
         _rally
             .Rally.Entries.OfType<Entry.TrialRecorded>()
-            .Where(t => t.Team == "b")
+            .Where(t => t.Team.Value == "b")
             .Select(t => t.Readings[0].Value)
             .ShouldBe([300m, 290m]);
         var anew = OpenedRally.Open(_rally.Rally with { Entries = _rally.Received }).OrThrow();
         anew.Rally.Entries.OfType<Entry.TrialRecorded>()
-            .Where(t => t.Team == "b")
+            .Where(t => t.Team.Value == "b")
             .Select(t => t.Readings[0].Value)
             .ShouldBe([300m, 290m]);
     }
@@ -219,7 +219,7 @@ public sealed class ChangedBriefTests
         Change(b => b with { Rules = [Derived] }, round: 1);
         _rally.In(1).Compiled.Rules.ShouldHaveSingleItem();
         TeamSheet
-            .For(_rally, "a", 1)!
+            .For(_rally, new("a"), 1)!
             .ShouldSatisfyAllConditions(
                 s => s.Status.ShouldBe(StandingStatus.Placed),
                 s => s.Rules[0].State.ShouldBe(RuleState.NotChecked),
@@ -228,7 +228,7 @@ public sealed class ChangedBriefTests
         Tried("a", "29", "1", round: 2);
         Tried("a", "29", "1", round: 2);
         TeamSheet
-            .For(_rally, "a", 2)!
+            .For(_rally, new("a"), 2)!
             .ShouldSatisfyAllConditions(
                 s => s.Status.ShouldBe(StandingStatus.DidNotPlace),
                 s => s.Rules[0].Limit.ShouldBe("at least 30.0 cm")
@@ -243,7 +243,7 @@ public sealed class ChangedBriefTests
         Tried("b", "30", "1", round: 2);
         Tried("b", "30", "1", round: 2);
         TeamSheet
-            .For(_rally, "b", 2)!
+            .For(_rally, new("b"), 2)!
             .ShouldSatisfyAllConditions(
                 s => s.Status.ShouldBe(StandingStatus.Unfinished),
                 s => s.Rules[0].Inspected.ShouldBeTrue()
@@ -252,13 +252,13 @@ public sealed class ChangedBriefTests
             new Entry.RuleChecked
             {
                 Id = NextId(),
-                Team = "b",
+                Team = new("b"),
                 Round = 2,
                 Rule = "most",
                 Met = true,
             }
         );
-        TeamSheet.For(_rally, "b", 2)!.Status.ShouldBe(StandingStatus.Placed);
+        TeamSheet.For(_rally, new("b"), 2)!.Status.ShouldBe(StandingStatus.Placed);
     }
 
     [Fact]
@@ -374,13 +374,13 @@ public sealed class ChangedBriefTests
             );
 
     private Entry.TrialRecorded Trial(string team) =>
-        _rally.Rally.Entries.OfType<Entry.TrialRecorded>().Single(t => t.Team == team);
+        _rally.Rally.Entries.OfType<Entry.TrialRecorded>().Single(t => t.Team.Value == team);
 
     private Entry.TrialRecorded Attempt(string team, string height, string beads, int round = 1) =>
         new()
         {
             Id = NextId(),
-            Team = team,
+            Team = new(team),
             Round = round,
             Outcome = TrialOutcome.Counted,
             Readings = [new() { Measure = "height", Typed = height }, new() { Measure = "beads", Typed = beads }],

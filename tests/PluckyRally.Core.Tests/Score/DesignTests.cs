@@ -58,7 +58,7 @@ public sealed class DesignTests
         new()
         {
             Id = rally.NextId(),
-            Team = "a",
+            Team = new("a"),
             Design = "short arm",
             Named = true,
         };
@@ -67,7 +67,7 @@ public sealed class DesignTests
         new()
         {
             Id = rally.NextId(),
-            Team = "a",
+            Team = new("a"),
             Outcome = TrialOutcome.Failed,
             Revision = revision,
         };

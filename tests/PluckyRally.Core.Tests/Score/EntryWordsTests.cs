@@ -232,7 +232,7 @@ public sealed class EntryWordsTests
                 {
                     Id = new(Guid.NewGuid()),
                     Award = "bold",
-                    For = "b",
+                    For = new("b"),
                     Why = "the hinge",
                 },
                 "A vote for : the hinge"

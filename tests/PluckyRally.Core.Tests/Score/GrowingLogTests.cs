@@ -2,6 +2,7 @@ using System.Reflection;
 using CsCheck;
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Files;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Results;
 using PluckyRally.Core.Run;
 using PluckyRally.Core.Score;
@@ -93,7 +94,8 @@ public sealed class GrowingLogTests
                 Table = 1 + (number % 3),
                 NotHere = number % 2 == 0,
             },
-        (number, _) => new Entry.TestOrderSet { Id = default, Teams = number % 2 == 0 ? ["zqknots", "zqterns"] : [] },
+        (number, _) =>
+            new Entry.TestOrderSet { Id = default, Teams = number % 2 == 0 ? [new("zqknots"), new("zqterns")] : [] },
         (_, _) => new Entry.HoldBegun { Id = default },
         (_, _) => new Entry.PhaseBegun { Id = default, Phase = "test" },
         (_, _) => new Entry.ClockPaused { Id = default },
@@ -104,7 +106,7 @@ public sealed class GrowingLogTests
             {
                 Id = default,
                 Phase = "test",
-                Teams = [number % 2 == 0 ? "zqterns" : "zqknots"],
+                Teams = [new(number % 2 == 0 ? "zqterns" : "zqknots")],
             },
         (number, _) =>
             new Entry.WallSet
@@ -137,7 +139,7 @@ public sealed class GrowingLogTests
             new Entry.TeamJoined
             {
                 Id = default,
-                Team = $"zqlate{number}",
+                Team = new($"zqlate{number}"),
                 Name = $"Late {number}",
             },
         (number, _) =>
@@ -155,10 +157,10 @@ public sealed class GrowingLogTests
             {
                 Id = default,
                 Deal = "zqground",
-                Cards = new Dictionary<string, string>
+                Cards = new Dictionary<TeamId, string>
                 {
-                    ["zqterns"] = number % 2 == 0 ? "zqdry" : "zqwet",
-                    ["zqknots"] = "zqwet",
+                    [new("zqterns")] = number % 2 == 0 ? "zqdry" : "zqwet",
+                    [new("zqknots")] = "zqwet",
                 },
                 Reason = "dealt again",
             },
@@ -166,7 +168,7 @@ public sealed class GrowingLogTests
             new Entry.ReferenceAdded
             {
                 Id = default,
-                Team = "zqcontrol",
+                Team = new("zqcontrol"),
                 Name = "Bare hull",
                 Purpose = Purpose.Control,
             },
@@ -306,10 +308,13 @@ public sealed class GrowingLogTests
         {
             Id = new(new Guid(count + 1, 1, 1, new byte[8])),
             Team =
-                entry.Team.Length > 0 ? entry.Team
-                : IsOfTheClass(entry) ? ""
-                : number % 2 == 0 ? "zqterns"
-                : "zqknots",
+                entry.Team != default
+                    ? entry.Team
+                    : new(
+                        IsOfTheClass(entry) ? ""
+                        : number % 2 == 0 ? "zqterns"
+                        : "zqknots"
+                    ),
             Round = number > 50 ? 2 : 1,
         };
 }

@@ -61,7 +61,7 @@ public sealed class LikelyTests
             new Entry.TrialRecorded
             {
                 Id = _rally.NextId(),
-                Team = "terns",
+                Team = new("terns"),
                 Outcome = TrialOutcome.Counted,
                 Readings =
                 [

@@ -46,7 +46,7 @@ public sealed class LogLineTests
             }
         );
         _rally.Keep(new Entry.AttemptsCut { Id = _rally.NextId(), Attempts = 2 });
-        _rally.Keep(new Entry.TestOrderSet { Id = _rally.NextId(), Teams = ["whelks", "terns"] });
+        _rally.Keep(new Entry.TestOrderSet { Id = _rally.NextId(), Teams = [new("whelks"), new("terns")] });
         _rally.Strike(added);
         LogLine
             .OfLesson(OpenedRally.Open(_rally.Rally).OrThrow(), 1)

@@ -22,7 +22,12 @@ public sealed class OpenedRallyTests
         var rally = Good with
         {
             Name = " ",
-            Teams = [.. Good.Teams, new Team { Id = "terns", Name = "" }, new Team { Id = "x", Name = "TERNS" }],
+            Teams =
+            [
+                .. Good.Teams,
+                new Team { Id = new("terns"), Name = "" },
+                new Team { Id = new("x"), Name = "TERNS" },
+            ],
         };
         Places(rally).ShouldBe(["/name", "/teams/2/id", "/teams/2/name", "/teams/3/name"]);
     }
@@ -41,7 +46,7 @@ public sealed class OpenedRallyTests
         var entry = new Entry.TrialRecorded
         {
             Id = new(Guid.NewGuid()),
-            Team = "gulls",
+            Team = new("gulls"),
             Outcome = TrialOutcome.Counted,
             Readings = [new Reading { Measure = "height", Typed = "?" }],
         };
@@ -97,7 +102,7 @@ public sealed class OpenedRallyTests
         Entry second = new Entry.TrialRecorded
         {
             Id = rally.NextId(),
-            Team = "terns",
+            Team = new("terns"),
             Attempt = 2,
             Outcome = TrialOutcome.Counted,
             Readings = [new() { Measure = "height", Typed = "30" }],
@@ -120,7 +125,7 @@ public sealed class OpenedRallyTests
                         new Entry.StruckOut
                         {
                             Id = rally.NextId(),
-                            Team = "terns",
+                            Team = new("terns"),
                             Entry = opened.Aside.Single().Entry.Id,
                         }
                     )
@@ -159,7 +164,7 @@ public sealed class OpenedRallyTests
                 new Entry.Purchased
                 {
                     Id = bought,
-                    Team = "terns",
+                    Team = new("terns"),
                     Part = "shop",
                     Item = "card",
                     Count = 3,
@@ -167,7 +172,7 @@ public sealed class OpenedRallyTests
                 new Entry.Returned
                 {
                     Id = rally.NextId(),
-                    Team = "terns",
+                    Team = new("terns"),
                     Part = "shop",
                     Item = "card",
                     Count = 2,
@@ -181,7 +186,7 @@ public sealed class OpenedRallyTests
                 new Entry.StruckOut
                 {
                     Id = rally.NextId(),
-                    Team = "terns",
+                    Team = new("terns"),
                     Entry = bought,
                 }
             )
@@ -220,7 +225,7 @@ public sealed class OpenedRallyTests
         rally.Counted("terns", "10");
         var opened = OpenedRally.Open(rally.Rally).OrThrow();
         opened.Result(1).ShouldBeSameAs(opened.Result(1));
-        opened.Result(2).Earlier["terns"].ShouldBeSameAs(opened.Result(1).Teams[0].Assessment);
+        opened.Result(2).Earlier[new("terns")].ShouldBeSameAs(opened.Result(1).Teams[0].Assessment);
         var next = rally.NextId();
         var grown = opened.With(new Entry.StruckOut { Id = next, Entry = opened.Stands[0].Id }).OrThrow();
         grown.Result(1).ShouldNotBeSameAs(opened.Result(1));

@@ -234,7 +234,7 @@ public sealed class PartSoFarTests
         rally.Keep(
             Entry("""{ "kind": "tallied", "part": "p", "counter": "help", "count": 7 }""", rally.NextId()) with
             {
-                Team = "bold",
+                Team = new("bold"),
             }
         );
         rally.Keep(
@@ -265,7 +265,7 @@ public sealed class PartSoFarTests
         new(Sample.Brief([], [JsonSerializer.Deserialize<Part>(part, Json.Options)!]), "Able", "Bold");
 
     private static TeamSheet Sheet(Happening rally) =>
-        TeamSheet.For(OpenedRally.Open(rally.Rally).OrThrow(), "able", 1)!;
+        TeamSheet.For(OpenedRally.Open(rally.Rally).OrThrow(), new("able"), 1)!;
 
     private static Entry Entry(string json, EntryId id) =>
         JsonSerializer.Deserialize<Entry>(

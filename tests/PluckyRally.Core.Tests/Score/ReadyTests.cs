@@ -55,10 +55,10 @@ public sealed class ReadyTests
     public void Where_there_is_nothing_to_look_at_the_attempts_come_at_once()
     {
         var plain = new Happening(Sample.Simple(), "Terns");
-        TeamSheet.For(OpenedRally.Open(plain.Rally).OrThrow(), "terns", 1)!.Ready.ShouldBeTrue();
+        TeamSheet.For(OpenedRally.Open(plain.Rally).OrThrow(), new("terns"), 1)!.Ready.ShouldBeTrue();
     }
 
-    private TeamSheet Sheet() => TeamSheet.For(OpenedRally.Open(_rally.Rally).OrThrow(), "terns", 1)!;
+    private TeamSheet Sheet() => TeamSheet.For(OpenedRally.Open(_rally.Rally).OrThrow(), new("terns"), 1)!;
 
     private (bool Settled, bool Ready) State() => (Sheet().Settled, Sheet().Ready);
 }

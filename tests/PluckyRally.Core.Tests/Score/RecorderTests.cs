@@ -70,7 +70,7 @@ public sealed class RecorderTests
     {
         var entry = Trial() with
         {
-            Team = "gulls",
+            Team = new("gulls"),
             Round = 0,
             Readings =
             [
@@ -107,7 +107,7 @@ public sealed class RecorderTests
                 new Entry.RuleChecked
                 {
                     Id = new(Guid.NewGuid()),
-                    Team = "terns",
+                    Team = new("terns"),
                     Rule = "float",
                     Met = true,
                 }
@@ -137,7 +137,7 @@ public sealed class RecorderTests
         new()
         {
             Id = _rally.NextId(),
-            Team = "terns",
+            Team = new("terns"),
             Outcome = TrialOutcome.Counted,
         };
 

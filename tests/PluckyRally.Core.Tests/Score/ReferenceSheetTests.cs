@@ -50,7 +50,7 @@ public sealed class ReferenceSheetTests
                 new Entry.Tallied
                 {
                     Id = Id(),
-                    Team = "bare",
+                    Team = new("bare"),
                     Part = "walk",
                     Counter = "help",
                     Count = 1,
@@ -61,7 +61,7 @@ public sealed class ReferenceSheetTests
                 Check("terns"),
             ]
         );
-        var sheet = TeamSheet.For(opened, "bare", 1)!;
+        var sheet = TeamSheet.For(opened, new("bare"), 1)!;
         sheet.ShouldSatisfyAllConditions(
             s => s.Name.ShouldBe("Bare hull"),
             s => s.Trials.ShouldHaveSingleItem().Shown.ShouldBe("10 cm"),
@@ -129,7 +129,7 @@ public sealed class ReferenceSheetTests
                 new Entry.TaskTicked
                 {
                     Id = Id(),
-                    Team = "bare",
+                    Team = new("bare"),
                     Part = "tasks",
                     Task = "flag",
                     Steps = 1,
@@ -142,7 +142,7 @@ public sealed class ReferenceSheetTests
                             new Entry.TaskTicked
                             {
                                 Id = Id(),
-                                Team = team,
+                                Team = new(team),
                                 Part = "tasks",
                                 Task = "flag",
                                 Steps = 1,
@@ -168,7 +168,7 @@ public sealed class ReferenceSheetTests
             Added("all", "Control"),
             Added("own", "Control") with
             {
-                Of = "whelks",
+                Of = new("whelks"),
             },
             Trial("all", "10"),
             Trial("own", "5"),
@@ -208,22 +208,22 @@ public sealed class ReferenceSheetTests
     {
         var added = Added("bare", "By hand") with { Purpose = Purpose.ByHand };
         var opened = Opened(Brief, [added, Trial("bare", "10")]);
-        Says(new Entry.CameLate { Id = Id(), Team = "bare" }).ShouldBe("This is a comparison, not a team.");
-        Says(new Entry.TeamAway { Id = Id(), Team = "bare" }).ShouldBe("This is a comparison, not a team.");
+        Says(new Entry.CameLate { Id = Id(), Team = new("bare") }).ShouldBe("This is a comparison, not a team.");
+        Says(new Entry.TeamAway { Id = Id(), Team = new("bare") }).ShouldBe("This is a comparison, not a team.");
         Says(Added("bare", "Another")).ShouldBe("There is a sheet of this id already.");
         Says(Added("terns", "Another")).ShouldBe("There is a team of this id already.");
         Says(Added("other", "by hand")).ShouldBe("“by hand” has a sheet already.");
         Says(Added("other", "Whelks")).ShouldBe("Another team is called “Whelks”.");
         Says(Added("other", "Another") with { Purpose = Purpose.Practice })
             .ShouldBe("What is scored or practised has no sheet of its own.");
-        Says(Added("other", "Another") with { Of = "gulls" }).ShouldBe("There is no such team in this rally.");
+        Says(Added("other", "Another") with { Of = new("gulls") }).ShouldBe("There is no such team in this rally.");
         Says(Added("other", " ")).ShouldBe("It has no name.");
         LogLine.OfLesson(opened, 1).ShouldHaveSingleItem().Says.ShouldBe("Comparison: By hand (by hand)");
 
         var strike = new Entry.StruckOut
         {
             Id = Id(),
-            Team = "bare",
+            Team = new("bare"),
             Entry = added.Id,
         };
         var without = opened.With(Recorder.Accept(opened, strike).OrThrow()).OrThrow();
@@ -248,7 +248,7 @@ public sealed class ReferenceSheetTests
         new()
         {
             Id = Id(),
-            Team = id,
+            Team = new(id),
             Name = name,
             Purpose = Purpose.Control,
         };
@@ -257,7 +257,7 @@ public sealed class ReferenceSheetTests
         new()
         {
             Id = Id(),
-            Team = team,
+            Team = new(team),
             Outcome = TrialOutcome.Counted,
             Readings = [new() { Measure = "height", Typed = typed }],
         };
@@ -266,7 +266,7 @@ public sealed class ReferenceSheetTests
         new()
         {
             Id = Id(),
-            Team = team,
+            Team = new(team),
             Rule = "stand",
             Met = true,
         };

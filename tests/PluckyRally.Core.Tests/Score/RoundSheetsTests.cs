@@ -141,17 +141,19 @@ public sealed class RoundSheetsTests
                 new Entry.TrialRecorded
                 {
                     Id = rally.NextId(),
-                    Team = "terns",
+                    Team = new("terns"),
                     Outcome = TrialOutcome.Failed,
                 }
             )
             .OrThrow();
         grown = grown.With(new Entry.WallSet { Id = rally.NextId(), Shows = WallShows.Board }).OrThrow();
         var after = sheets.With(grown, points: true);
-        after.For("whelks").ShouldBeSameAs(sheets.For("whelks"), "neither another team's trial nor the wall is on it");
-        after.For("terns")!.AsOf.ShouldBe(2);
-        after.Touched.Team("terns").ShouldBe(1);
-        after.Touched.Team("whelks").ShouldBe(0);
+        after
+            .For(new("whelks"))
+            .ShouldBeSameAs(sheets.For(new("whelks")), "neither another team's trial nor the wall is on it");
+        after.For(new("terns"))!.AsOf.ShouldBe(2);
+        after.Touched.Team(new("terns")).ShouldBe(1);
+        after.Touched.Team(new("whelks")).ShouldBe(0);
         before.AsOf.ShouldBe(0);
     }
 
@@ -172,7 +174,7 @@ public sealed class RoundSheetsTests
                 }
             )
             .OrThrow();
-        LastTouched.Of(opened).Team("terns").ShouldBe(0);
+        LastTouched.Of(opened).Team(new("terns")).ShouldBe(0);
     }
 
     private static Brief Brief(params Part[] parts) =>
@@ -239,7 +241,7 @@ public sealed class RoundSheetsTests
             4 or 5 when log.Count > 0 => new Entry.StruckOut
             {
                 Id = id,
-                Team = number % 2 == 0 ? "" : team,
+                Team = number % 2 == 0 ? default : team,
                 Round = round,
                 Entry = log[number % log.Count].Id,
             },
@@ -259,7 +261,7 @@ public sealed class RoundSheetsTests
             9 => new Entry.TrialRecorded
             {
                 Id = id,
-                Team = number % 2 == 0 ? "" : team,
+                Team = number % 2 == 0 ? default : team,
                 Round = round,
                 Purpose = Purpose.Benchmark,
                 Outcome = TrialOutcome.Counted,
@@ -280,7 +282,7 @@ public sealed class RoundSheetsTests
             12 => new Entry.ReferenceAdded
             {
                 Id = id,
-                Team = $"bare{number % 4}",
+                Team = new($"bare{number % 4}"),
                 Round = round,
                 Name = $"Bare {number}",
                 Purpose = Purpose.Control,
@@ -295,7 +297,7 @@ public sealed class RoundSheetsTests
             13 => new Entry.TrialRecorded
             {
                 Id = id,
-                Team = $"bare{number % 4}",
+                Team = new($"bare{number % 4}"),
                 Round = round,
                 Outcome = TrialOutcome.Counted,
                 Readings = [new() { Measure = "height", Typed = $"{number}" }],
@@ -303,7 +305,7 @@ public sealed class RoundSheetsTests
             _ => new Entry.NoteMade
             {
                 Id = id,
-                Team = number % 2 == 0 ? "" : team,
+                Team = number % 2 == 0 ? default : team,
                 Round = round,
                 Text = "tests early",
             },

@@ -20,7 +20,7 @@ public sealed class RoundsTests
         (refused.At, refused.What).ShouldBe(("/round", "Round 1 is closed."));
         refused.Remedy.ShouldContain("round 2");
         _rally.Offer(Trial() with { Round = 2 }).IsOk.ShouldBeTrue();
-        TeamSheet.For(OpenedRally.Open(_rally.Rally).OrThrow(), "terns", 1)!.Closed.ShouldBeTrue();
+        TeamSheet.For(OpenedRally.Open(_rally.Rally).OrThrow(), new("terns"), 1)!.Closed.ShouldBeTrue();
     }
 
     [Fact]
@@ -56,9 +56,9 @@ public sealed class RoundsTests
             .Kept.ShouldNotBeNull();
         kept.Rows.Select(r => (r.Team, r.Place, r.Total, r.Bound))
             .ShouldBe([
-                ("terns", 1, 20m, Bound.AtLeast),
-                ("whelks", 2, 12m, Bound.Exact),
-                ("crabs", (int?)null, (decimal?)null, Bound.Exact),
+                (new("terns"), 1, 20m, Bound.AtLeast),
+                (new("whelks"), 2, 12m, Bound.Exact),
+                (new("crabs"), (int?)null, (decimal?)null, Bound.Exact),
             ]);
         Compare(rally, new Entry.StruckOut { Id = rally.NextId(), Entry = first })!
             .Differences.Select(d => $"{d.Name}: {d.Had}, {d.Has}")
@@ -91,7 +91,7 @@ public sealed class RoundsTests
         new()
         {
             Id = _rally.NextId(),
-            Team = "terns",
+            Team = new("terns"),
             Outcome = TrialOutcome.Failed,
         };
 }

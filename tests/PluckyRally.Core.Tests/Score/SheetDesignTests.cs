@@ -32,7 +32,7 @@ public sealed class SheetDesignTests
             new Entry.DesignNoted
             {
                 Id = _rally.NextId(),
-                Team = "terns",
+                Team = new("terns"),
                 Design = "round",
                 Changed = "no corners",
             }
@@ -101,9 +101,9 @@ public sealed class SheetDesignTests
     {
         var compiled = Sample.Ready(Sample.Brief([Sample.Height() with { Benchmark = 42 }], [Sample.Part("height")]));
         ReferenceTrial
-            .Of(compiled, StandingLog.Empty, "Terns", 1)
+            .Of(compiled, StandingLog.Empty, new("Terns"), 1)
             .Select(r => (r.Team, r.Purpose, r.Shown))
-            .ShouldBe([("", Purpose.Benchmark, "Height 42 cm")]);
+            .ShouldBe([(default, Purpose.Benchmark, "Height 42 cm")]);
     }
 
     [Fact]
@@ -119,7 +119,7 @@ public sealed class SheetDesignTests
             new Entry.DesignNoted
             {
                 Id = _rally.NextId(),
-                Team = "terns",
+                Team = new("terns"),
                 Design = "long arm",
                 Changed = "lighter cup",
             }
@@ -128,7 +128,7 @@ public sealed class SheetDesignTests
             new Entry.NoteMade
             {
                 Id = _rally.NextId(),
-                Team = "terns",
+                Team = new("terns"),
                 Text = "measures twice",
             }
         );
@@ -139,13 +139,13 @@ public sealed class SheetDesignTests
         _rally.Standing("Whelks").Designs.ShouldBeEmpty("with one design there is nothing to hold beside it");
     }
 
-    private TeamSheet Sheet() => TeamSheet.For(OpenedRally.Open(_rally.Rally).OrThrow(), "terns", 1)!;
+    private TeamSheet Sheet() => TeamSheet.For(OpenedRally.Open(_rally.Rally).OrThrow(), new("terns"), 1)!;
 
     private Entry.TrialRecorded Attempt(int number, string typed) =>
         new()
         {
             Id = _rally.NextId(),
-            Team = "terns",
+            Team = new("terns"),
             Attempt = number,
             Outcome = TrialOutcome.Counted,
             Readings = [new() { Measure = "height", Typed = typed }],

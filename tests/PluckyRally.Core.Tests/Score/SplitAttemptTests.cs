@@ -22,7 +22,7 @@ public sealed class SplitAttemptTests
         new()
         {
             Id = _rally.Id(),
-            Team = "A",
+            Team = new("A"),
             By = by,
             Attempt = 1,
             Outcome = TrialOutcome.Counted,

@@ -92,12 +92,13 @@ public sealed class TeamSheetTests
 
     [Fact]
     public void A_rule_dealt_to_one_team_is_on_that_teams_sheet_only() =>
-        TeamSheet.For(Opened, "whelks", 1)!.Rules.Select(r => r.Id).ShouldBe(["stand", "light", "aid"]);
+        TeamSheet.For(Opened, new("whelks"), 1)!.Rules.Select(r => r.Id).ShouldBe(["stand", "light", "aid"]);
 
     [Fact]
-    public void There_is_no_sheet_for_a_team_that_is_not_there() => TeamSheet.For(Opened, "gulls", 1).ShouldBeNull();
+    public void There_is_no_sheet_for_a_team_that_is_not_there() =>
+        TeamSheet.For(Opened, new("gulls"), 1).ShouldBeNull();
 
     private OpenedRally Opened => OpenedRally.Open(_rally.Rally).OrThrow();
 
-    private TeamSheet Sheet() => TeamSheet.For(Opened, "terns", 1)!;
+    private TeamSheet Sheet() => TeamSheet.For(Opened, new("terns"), 1)!;
 }

@@ -111,7 +111,7 @@ public sealed class TwoPeopleTests
                 new Entry.StruckOut
                 {
                     Id = rally.Id(),
-                    Team = "A",
+                    Team = new("A"),
                     Entry = entry,
                 }
             );
@@ -125,7 +125,7 @@ public sealed class TwoPeopleTests
                 new Entry.OrderGiven
                 {
                     Id = rally.Id(),
-                    Team = "A",
+                    Team = new("A"),
                     By = by,
                     Part = "order",
                     Sequence = sequence,
@@ -158,7 +158,7 @@ public sealed class TwoPeopleTests
                 new Entry.Tallied
                 {
                     Id = rally.Id(),
-                    Team = "A",
+                    Team = new("A"),
                     By = by,
                     Part = "seen",
                     Counter = "help",
@@ -180,7 +180,7 @@ public sealed class TwoPeopleTests
                 new Entry.MeasureRead
                 {
                     Id = rally.NextId(),
-                    Team = "a",
+                    Team = new("a"),
                     By = by,
                     Reading = new() { Measure = "cards", Typed = typed },
                 }
@@ -230,7 +230,7 @@ public sealed class TwoPeopleTests
                 new Entry.LevelGiven
                 {
                     Id = rally.Id(),
-                    Team = "A",
+                    Team = new("A"),
                     Part = "judged",
                     Criterion = "idea",
                     Level = level,
@@ -264,7 +264,7 @@ public sealed class TwoPeopleTests
             new Entry.RuleChecked
             {
                 Id = rally.NextId(),
-                Team = "a",
+                Team = new("a"),
                 Rule = "dry",
                 Met = met,
                 By = by,

@@ -75,7 +75,7 @@ public sealed class ConfidenceTests
                 new Entry.TrialRecorded
                 {
                     Id = rally.NextId(),
-                    Team = e.Item1,
+                    Team = new(e.Item1),
                     Outcome = TrialOutcome.Counted,
                     Readings =
                     [

@@ -36,7 +36,7 @@ public sealed class AttendanceTests
                 [
                     new Team
                     {
-                        Id = "a",
+                        Id = new("a"),
                         Name = "Terns",
                         Members = 3,
                         Students =
@@ -48,14 +48,14 @@ public sealed class AttendanceTests
                     },
                     new Team
                     {
-                        Id = "b",
+                        Id = new("b"),
                         Name = "Whelks",
                         Members = 1,
                         Students = [new(new("p4"), "Bo A.", [])],
                     },
                     new Team
                     {
-                        Id = "c",
+                        Id = new("c"),
                         Name = "Snails",
                         Members = 4,
                     },
@@ -161,8 +161,8 @@ public sealed class AttendanceTests
             .Select(l => $"{l.Name} {(l.Here ? "here" : "absent")}: {l.Note}");
 
     private IEnumerable<string> Jobs(string team) =>
-        _rally.In(1).Teams.First(t => t.Id == team).Students.Select(p => $"{p.Name} {string.Join('+', p.Jobs)}");
+        _rally.In(1).Teams.First(t => t.Id.Value == team).Students.Select(p => $"{p.Name} {string.Join('+', p.Jobs)}");
 
     private decimal Straws(string team) =>
-        TeamKit.Of(_rally.In(1), _rally.Stands).First(k => k.Team == team).Lines.Single().Due;
+        TeamKit.Of(_rally.In(1), _rally.Stands).First(k => k.Team.Value == team).Lines.Single().Due;
 }

@@ -197,14 +197,14 @@ public sealed class CardDrawnTests
         IReadOnlyList<Entry> log = [.. _rally.Received, Bought("a", 5, knows: 2)];
         var opened = OpenedRally.Open(_rally.Rally with { Teams = _rally.Joined, Entries = log }).OrThrow();
         opened.Aside.ShouldHaveSingleItem().At.ShouldBe(log.Count - 1);
-        opened.Result(1).Teams.Single(t => t.Team.Id == "a").Total.ShouldBe(28);
+        opened.Result(1).Teams.Single(t => t.Team.Id.Value == "a").Total.ShouldBe(28);
     }
 
     [Fact]
     public void A_card_gives_material_and_points_and_the_reasons_say_so()
     {
         Draw("a", "gift");
-        _rally.Result(1).Teams.Single(t => t.Team.Id == "a").Total.ShouldBe(42);
+        _rally.Result(1).Teams.Single(t => t.Team.Id.Value == "a").Total.ShouldBe(42);
         Row("a", 1).BonusText.ShouldBe("+2.0");
         Row("a", 1).Why.ShouldContain(s => s.Sentence == "The card “gift” gives 2 points more.");
         TeamKit
@@ -229,7 +229,7 @@ public sealed class CardDrawnTests
         Draw("a", "fine");
         Row("a", 1).TotalText.ShouldBe("40.5");
         Row("a", 1).DeductionText.ShouldBe("−1.5");
-        var detail = TeamDetail.Of(_rally, 1).Single(d => d.Team == "a");
+        var detail = TeamDetail.Of(_rally, 1).Single(d => d.Team.Value == "a");
         detail.Cards.ShouldBe([new("gift", 2), new("fine", -1.5m)]);
         Row("a", 2).TotalText.ShouldBe("42.0");
     }
@@ -326,7 +326,8 @@ public sealed class CardDrawnTests
             step();
             sheets = sheets.With(_rally, points: true);
             foreach (var team in (string[])["a", "b"])
-                Json.Write(sheets.For(team)!.Parts).ShouldBe(Json.Write(RoundSheets.Of(_rally, 1).For(team)!.Parts));
+                Json.Write(sheets.For(new(team))!.Parts)
+                    .ShouldBe(Json.Write(RoundSheets.Of(_rally, 1).For(new(team))!.Parts));
         }
     }
 
@@ -406,7 +407,7 @@ public sealed class CardDrawnTests
     private static Team Team(string id) =>
         new()
         {
-            Id = id,
+            Id = new(id),
             Name = id.ToUpperInvariant(),
             Members = 4,
         };
@@ -431,7 +432,7 @@ public sealed class CardDrawnTests
         new()
         {
             Id = Id(),
-            Team = team,
+            Team = new(team),
             Deal = "news",
             Card = card,
         };
@@ -442,7 +443,7 @@ public sealed class CardDrawnTests
         new()
         {
             Id = Id(),
-            Team = team,
+            Team = new(team),
             Part = "shop",
             Item = "rod",
             Count = count,
@@ -458,7 +459,7 @@ public sealed class CardDrawnTests
             new Entry.TrialRecorded
             {
                 Id = Id(),
-                Team = team,
+                Team = new(team),
                 EditionAsOf = knows,
                 Outcome = TrialOutcome.Counted,
                 Readings = [new Reading { Measure = "height", Typed = height }],
@@ -475,12 +476,13 @@ public sealed class CardDrawnTests
             }
         );
 
-    private Standing Row(string team, int round) => _rally.Result(round).Standings.Rows.Single(r => r.Team == team);
+    private Standing Row(string team, int round) =>
+        _rally.Result(round).Standings.Rows.Single(r => r.Team.Value == team);
 
-    private decimal? Left(string team) => _rally.Result(1).Teams.Single(t => t.Team.Id == team).Total;
+    private decimal? Left(string team) => _rally.Result(1).Teams.Single(t => t.Team.Id.Value == team).Total;
 
-    private IReadOnlyList<string> Why(string team) => [.. TeamSheet.For(_rally, team, 1)!.Parts[0].Working];
+    private IReadOnlyList<string> Why(string team) => [.. TeamSheet.For(_rally, new(team), 1)!.Parts[0].Working];
 
     private PriceNow Price(string team, string item = "rod") =>
-        TeamSheet.For(_rally, team, 1)!.Parts[0].Prices.Single(p => p.Item == item);
+        TeamSheet.For(_rally, new(team), 1)!.Parts[0].Prices.Single(p => p.Item == item);
 }

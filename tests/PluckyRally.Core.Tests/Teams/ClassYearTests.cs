@@ -96,7 +96,7 @@ public sealed class ClassYearTests
     private static Team Team(string id, params string[] students) =>
         new()
         {
-            Id = id,
+            Id = new(id),
             Name = id,
             Members = students.Length,
             Students = [.. students.Select(s => new TeamStudent(new(s), s, []))],
@@ -107,7 +107,7 @@ public sealed class ClassYearTests
         {
             Id = new(Guid.NewGuid()),
             Student = new(student),
-            Team = team,
+            Team = new(team),
             Jobs = [],
         };
 }

@@ -118,7 +118,7 @@ public sealed class DealTests
                 [
                     .. new[] { "a", "b", "c" }.Select(id => new Team
                     {
-                        Id = id,
+                        Id = new(id),
                         Name = id.ToUpperInvariant(),
                         Members = 4,
                     }),
@@ -132,13 +132,15 @@ public sealed class DealTests
     [Fact]
     public void A_draw_gives_each_card_as_often_as_there_is_one_and_the_same_number_draws_the_same()
     {
-        var drawn = Draws.Deal(Brief.Deals[0], ["a", "b", "c"], 7)!;
+        var drawn = Draws.Deal(Brief.Deals[0], [new("a"), new("b"), new("c")], 7)!;
         drawn.Values.Order().ShouldBe(["crank", "pulley", "pulley"]);
-        Draws.Deal(Brief.Deals[0], ["a", "b", "c"], 7)!.ShouldBe(drawn);
-        Draws.Deal(Brief.Deals[0], ["a", "b", "c", "d"], 7).ShouldBeNull("three cards for four teams");
+        Draws.Deal(Brief.Deals[0], [new("a"), new("b"), new("c")], 7)!.ShouldBe(drawn);
+        Draws
+            .Deal(Brief.Deals[0], [new("a"), new("b"), new("c"), new("d")], 7)
+            .ShouldBeNull("three cards for four teams");
         Enumerable
             .Range(1, 40)
-            .Select(seed => Draws.Deal(Brief.Deals[0], ["a", "b", "c"], seed)!["a"])
+            .Select(seed => Draws.Deal(Brief.Deals[0], [new("a"), new("b"), new("c")], seed)![new("a")])
             .Distinct()
             .Count()
             .ShouldBe(2);
@@ -171,7 +173,7 @@ public sealed class DealTests
         for (var seed = 0; seed < 20; seed++)
         {
             var counts = Draws
-                .Deal(open, [.. Enumerable.Range(0, teams).Select(i => $"t{i}")], seed)!
+                .Deal(open, [.. Enumerable.Range(0, teams).Select(i => new TeamId($"t{i}"))], seed)!
                 .Values.CountBy(c => c)
                 .ToDictionary();
             counts.GetValueOrDefault("three").ShouldBeLessThanOrEqualTo(1);
@@ -189,7 +191,7 @@ public sealed class DealTests
         var standings = _rally.Result(1).Standings;
         standings.Rows.Select(r => $"{r.Team} {r.Status}").ShouldBe(["b Placed", "c Placed", "a DidNotPlace"]);
         standings.Awards.ShouldHaveSingleItem().Teams.ShouldBeEmpty("the only crank did not place");
-        TeamSheet.For(_rally, "b", 1)!.Rules.ShouldBeEmpty();
+        TeamSheet.For(_rally, new("b"), 1)!.Rules.ShouldBeEmpty();
         TeamKit
             .Of(_rally.In(1), _rally.Stands)
             .Select(k => string.Join(" + ", k.Lines.Select(l => $"{l.Due} {l.Name}")))
@@ -224,7 +226,7 @@ public sealed class DealTests
                 {
                     Id = NextId(),
                     Deal = "machine",
-                    Cards = new Dictionary<string, string> { ["a"] = "pulley" },
+                    Cards = new Dictionary<TeamId, string> { [new("a")] = "pulley" },
                 }
             )
             .ShouldBe(["/reason"]);
@@ -234,7 +236,7 @@ public sealed class DealTests
                     Id = NextId(),
                     Deal = "machine",
                     Reason = "why",
-                    Cards = new Dictionary<string, string> { ["a"] = "crank", ["b"] = "crank" },
+                    Cards = new Dictionary<TeamId, string> { [new("a")] = "crank", [new("b")] = "crank" },
                 }
             )
             .ShouldBe(["/cards"]);
@@ -243,7 +245,7 @@ public sealed class DealTests
                 {
                     Id = NextId(),
                     Deal = "boats",
-                    Cards = new Dictionary<string, string> { ["x"] = "crank" },
+                    Cards = new Dictionary<TeamId, string> { [new("x")] = "crank" },
                 }
             )
             .ShouldBe(["/deal", "/cards/x"]);
@@ -254,7 +256,7 @@ public sealed class DealTests
                 Deal = "machine",
                 Seed = 3,
                 Reason = "a crank broke",
-                Cards = new Dictionary<string, string> { ["b"] = "crank" },
+                Cards = new Dictionary<TeamId, string> { [new("b")] = "crank" },
             }
         );
         _rally.In(1).Teams.Select(t => string.Join('+', t.Dealt.Select(d => d.Card))).ShouldBe(["", "crank", ""]);
@@ -269,10 +271,10 @@ public sealed class DealTests
             {
                 Id = NextId(),
                 Seed = 5,
-                Bags = new Dictionary<string, IReadOnlyList<KitAmount>>
+                Bags = new Dictionary<TeamId, IReadOnlyList<KitAmount>>
                 {
-                    ["a"] = [new("straw", 2)],
-                    ["b"] = [new("straw", 3)],
+                    [new("a")] = [new("straw", 2)],
+                    [new("b")] = [new("straw", 3)],
                 },
             }
         );
@@ -285,14 +287,14 @@ public sealed class DealTests
             .Of(Brief, _rally.In(1).Teams, [new("straw", "", 30)])
             .Lines.Single(l => l.Material.Id == "straw")
             .Total.ShouldBe(11, "the cupboard goes down by what was drawn, and by what the third team gets");
-        Refused(new Entry.BagsDrawn { Id = NextId(), Bags = new Dictionary<string, IReadOnlyList<KitAmount>>() })
+        Refused(new Entry.BagsDrawn { Id = NextId(), Bags = new Dictionary<TeamId, IReadOnlyList<KitAmount>>() })
             .ShouldBe(["/reason"]);
         Refused(
                 new Entry.BagsDrawn
                 {
                     Id = NextId(),
                     Reason = "torn",
-                    Bags = new Dictionary<string, IReadOnlyList<KitAmount>> { ["a"] = [new("gold", 0)] },
+                    Bags = new Dictionary<TeamId, IReadOnlyList<KitAmount>> { [new("a")] = [new("gold", 0)] },
                 }
             )
             .ShouldBe(["/bags/a", "/bags/a"]);
@@ -337,7 +339,7 @@ public sealed class DealTests
             {
                 Id = NextId(),
                 Deal = "machine",
-                Cards = cards.ToDictionary(c => c.Team, c => c.Card),
+                Cards = cards.ToDictionary(c => new TeamId(c.Team), c => c.Card),
             }
         );
 
@@ -348,7 +350,7 @@ public sealed class DealTests
             new Entry.TrialRecorded
             {
                 Id = NextId(),
-                Team = team,
+                Team = new(team),
                 Outcome = TrialOutcome.Counted,
                 Readings = [new() { Measure = "height", Typed = typed }],
             }

@@ -1,4 +1,5 @@
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Score;
 using PluckyRally.Core.Teams;
 using Shouldly;
@@ -9,7 +10,7 @@ namespace PluckyRally.Core.Tests.Teams;
 /// <summary>Heats: as few as the lanes allow, alike in size, and other neighbors in another round.</summary>
 public sealed class HeatDrawTests
 {
-    private static readonly string[] Teams = ["a", "b", "c", "d", "e", "f", "g"];
+    private static readonly TeamId[] Teams = [.. "abcdefg".Select(c => new TeamId($"{c}"))];
 
     [Theory]
     [InlineData(7, 3, "3 2 2")]
@@ -24,7 +25,7 @@ public sealed class HeatDrawTests
         {
             var heats = HeatDraw.Of(Teams[..teams], lanes, seed, []);
             string.Join(" ", heats.Select(h => h.Teams.Count)).ShouldBe(sizes);
-            heats.SelectMany(h => h.Teams).Order().ShouldBe(Teams[..teams]);
+            heats.SelectMany(h => h.Teams).OrderBy(t => t.Value).ShouldBe(Teams[..teams]);
         }
     }
 
@@ -40,11 +41,11 @@ public sealed class HeatDrawTests
     [Fact]
     public void In_another_round_teams_meet_others()
     {
-        var first = HeatDraw.Of(["a", "b", "c", "d"], 2, 1, []);
-        var second = HeatDraw.Of(["a", "b", "c", "d"], 2, 1, first);
+        var first = HeatDraw.Of([new("a"), new("b"), new("c"), new("d")], 2, 1, []);
+        var second = HeatDraw.Of([new("a"), new("b"), new("c"), new("d")], 2, 1, first);
         second.Select(Pair).Intersect(first.Select(Pair)).ShouldBeEmpty();
 
-        static string Pair(Heat heat) => string.Concat(heat.Teams.Order());
+        static string Pair(Heat heat) => string.Concat(heat.Teams.OrderBy(t => t.Value));
     }
 
     [Fact]
@@ -57,21 +58,28 @@ public sealed class HeatDrawTests
                 {
                     Name = "A class",
                     Edition = new Edition { Brief = brief },
-                    Teams = [.. Teams[..3].Select(t => new Team { Id = t, Name = t })],
+                    Teams = [.. Teams[..3].Select(t => new Team { Id = t, Name = t.Value })],
                 }
             )
             .OrThrow();
         var drawn = new Entry.HeatsDrawn
         {
             Id = new(Guid.CreateVersion7()),
-            Heats = [new(["c", "a"]), new(["b"])],
+            Heats = [new([new("c"), new("a")]), new([new("b")])],
             Seed = 4,
         };
         opened = opened.With(Recorder.Accept(opened, drawn).OrThrow()).OrThrow();
         opened.In(1).Teams.Select(t => t.Heat).ShouldBe([new(1, 2), new(2, 1), new(1, 1)]);
         opened.In(2).Teams.ShouldAllBe(t => t.Heat == null);
         Recorder
-            .Accept(opened, drawn with { Id = new(Guid.CreateVersion7()), Heats = [new(["a", "x"]), new(["a"])] })
+            .Accept(
+                opened,
+                drawn with
+                {
+                    Id = new(Guid.CreateVersion7()),
+                    Heats = [new([new("a"), new("x")]), new([new("a")])],
+                }
+            )
             .Problems.Select(p => p.At)
             .ShouldBe(["/heats/0/teams/1", "/heats/1/teams/0"]);
         LogLine.OfLesson(opened, 1).Select(l => l.Says).ShouldContain("2 heats drawn by number 4");

@@ -30,14 +30,14 @@ public sealed class RosterTests
                 [
                     new Team
                     {
-                        Id = "a",
+                        Id = new("a"),
                         Name = "Terns",
                         Members = 2,
                         Students = [new(new("p1"), "Mara T.", ["record"]), new(new("p2"), "Ode B.", [])],
                     },
                     new Team
                     {
-                        Id = "b",
+                        Id = new("b"),
                         Name = "Whelks",
                         Members = 4,
                     },
@@ -59,7 +59,7 @@ public sealed class RosterTests
             new Entry.TeamAway
             {
                 Id = NextId(),
-                Team = "b",
+                Team = new("b"),
                 Reason = "left at ten",
             }
         );
@@ -69,7 +69,7 @@ public sealed class RosterTests
         _rally.In(1).Present.ShouldHaveSingleItem();
 
         // What it did stays with it, and counts again when it is back.
-        Keep(new Entry.TeamBack { Id = NextId(), Team = "b" });
+        Keep(new Entry.TeamBack { Id = NextId(), Team = new("b") });
         Rows().ShouldBe(["Whelks 1st 10.0", "Terns 2nd 5.0"]);
         Keep(new Entry.StruckOut { Id = NextId(), Entry = away });
         Rows().ShouldBe(["Whelks 1st 10.0", "Terns 2nd 5.0"]);
@@ -82,7 +82,7 @@ public sealed class RosterTests
             new Entry.TeamJoined
             {
                 Id = NextId(),
-                Team = "late",
+                Team = new("late"),
                 Round = 2,
                 Name = "Gannets",
                 Members = 3,
@@ -91,7 +91,7 @@ public sealed class RosterTests
         _rally.In(1).Teams.Select(t => t.Name).ShouldBe(["Terns", "Whelks"]);
         _rally.In(2).Teams.Select(t => t.Name).ShouldBe(["Terns", "Whelks", "Gannets"]);
         Tried("late", "30", round: 2);
-        _rally.Result(2).Standings.Rows.Single(r => r.Team == "late").Total.ShouldBe(10);
+        _rally.Result(2).Standings.Rows.Single(r => r.Team.Value == "late").Total.ShouldBe(10);
         var anew = OpenedRally.Open(_rally.Rally with { Teams = _rally.Joined, Entries = _rally.Received }).OrThrow();
         Json.Write(anew.Result(2).Standings).ShouldBe(Json.Write(_rally.Result(2).Standings));
     }
@@ -103,7 +103,7 @@ public sealed class RosterTests
             new Entry.TeamJoined
             {
                 Id = NextId(),
-                Team = "late",
+                Team = new("late"),
                 Name = "Gannets",
             }
         );
@@ -120,7 +120,7 @@ public sealed class RosterTests
             new Entry.TeamChanged
             {
                 Id = NextId(),
-                Team = "b",
+                Team = new("b"),
                 Name = "Winkles",
                 Members = 5,
             }
@@ -144,7 +144,7 @@ public sealed class RosterTests
             new Entry.StudentPlaced
             {
                 Id = NextId(),
-                Team = "a",
+                Team = new("a"),
                 Student = new("p9"),
             }
         );
@@ -153,7 +153,7 @@ public sealed class RosterTests
             new Entry.StudentPlaced
             {
                 Id = NextId(),
-                Team = "b",
+                Team = new("b"),
                 Student = new("p1"),
                 Jobs = ["building"],
             }
@@ -175,7 +175,7 @@ public sealed class RosterTests
             new Entry.StudentPlaced
             {
                 Id = NextId(),
-                Team = "a",
+                Team = new("a"),
                 Student = new("p2"),
                 Jobs = ["design"],
             }
@@ -184,7 +184,7 @@ public sealed class RosterTests
             new Entry.StudentPlaced
             {
                 Id = NextId(),
-                Team = "a",
+                Team = new("a"),
                 Student = new("p2"),
                 Jobs = ["design", "record"],
             }
@@ -193,7 +193,7 @@ public sealed class RosterTests
             new Entry.StudentPlaced
             {
                 Id = NextId(),
-                Team = "b",
+                Team = new("b"),
                 Student = new("p9"),
                 Jobs = ["record"],
             }
@@ -207,7 +207,7 @@ public sealed class RosterTests
             new Entry.StudentPlaced
             {
                 Id = NextId(),
-                Team = "a",
+                Team = new("a"),
                 Student = new("p2"),
             }
         );
@@ -234,7 +234,7 @@ public sealed class RosterTests
                 new Entry.TeamJoined
                 {
                     Id = NextId(),
-                    Team = id,
+                    Team = new(id),
                     Name = name,
                 }
             )
@@ -245,7 +245,7 @@ public sealed class RosterTests
     public void A_change_that_is_none_or_takes_anothers_name_is_refused()
     {
         Recorder
-            .Accept(_rally, new Entry.TeamChanged { Id = NextId(), Team = "a" })
+            .Accept(_rally, new Entry.TeamChanged { Id = NextId(), Team = new("a") })
             .Problems.ShouldHaveSingleItem()
             .At.ShouldBe("");
         Recorder
@@ -254,7 +254,7 @@ public sealed class RosterTests
                 new Entry.TeamChanged
                 {
                     Id = NextId(),
-                    Team = "a",
+                    Team = new("a"),
                     Name = "whelks",
                 }
             )
@@ -266,7 +266,7 @@ public sealed class RosterTests
                 new Entry.TeamChanged
                 {
                     Id = NextId(),
-                    Team = "a",
+                    Team = new("a"),
                     Name = "TERNS",
                 }
             )
@@ -277,7 +277,7 @@ public sealed class RosterTests
                 new Entry.StudentPlaced
                 {
                     Id = NextId(),
-                    Team = "a",
+                    Team = new("a"),
                     Student = default,
                 }
             )
@@ -292,7 +292,7 @@ public sealed class RosterTests
             new Entry.StudentPlaced
             {
                 Id = NextId(),
-                Team = "b",
+                Team = new("b"),
                 Student = new("p9"),
             }
         );
@@ -309,13 +309,13 @@ public sealed class RosterTests
             Earlier = [new(new("p9"), new("p1"), 2)],
         };
         Placing
-            .Says(_rally.In(1).Teams, new("p1"), "b", preferences)
+            .Says(_rally.In(1).Teams, new("p1"), new("b"), preferences)
             .ShouldBe([
                 "Mara T. and Ilo K. are to be kept apart.",
                 "Mara T. and Ode B. should be together.",
                 "Mara T. has worked with Ilo K. 2 times before.",
             ]);
-        Placing.Says(_rally.In(1).Teams, new("p2"), "a", preferences).ShouldBeEmpty();
+        Placing.Says(_rally.In(1).Teams, new("p2"), new("a"), preferences).ShouldBeEmpty();
     }
 
     private IEnumerable<string> Rows() =>
@@ -333,7 +333,7 @@ public sealed class RosterTests
             new Entry.TrialRecorded
             {
                 Id = NextId(),
-                Team = team,
+                Team = new(team),
                 Round = round,
                 Outcome = TrialOutcome.Counted,
                 Readings = [new() { Measure = "height", Typed = typed }],

@@ -448,7 +448,7 @@ public sealed class FieldsTests : IDisposable
             new Entry.NoteMade
             {
                 Id = new(Guid.CreateVersion7()),
-                Team = "t1",
+                Team = new("t1"),
                 Text = "argued about the plan",
             }
         );
@@ -458,7 +458,7 @@ public sealed class FieldsTests : IDisposable
             new Entry.ItemsSorted
             {
                 Id = new(Guid.CreateVersion7()),
-                Team = "t1",
+                Team = new("t1"),
                 Part = "finds",
                 Placed = new Dictionary<string, string> { ["x"] = "Animal", ["y"] = "Animal" },
             }
@@ -470,7 +470,7 @@ public sealed class FieldsTests : IDisposable
             new Entry.NoteMade
             {
                 Id = new(Guid.CreateVersion7()),
-                Team = "t1",
+                Team = new("t1"),
                 Text = "shared the tape",
             }
         );

@@ -58,7 +58,7 @@ public sealed class RightsTests : IDisposable
                         new Entry.LookedBack
                         {
                             Id = new(Guid.CreateVersion7()),
-                            Team = "t1",
+                            Team = new("t1"),
                             Worked = "all of it",
                         }
                     )
@@ -116,7 +116,7 @@ public sealed class RightsTests : IDisposable
                     new Entry.KitCounted
                     {
                         Id = new(Guid.CreateVersion7()),
-                        Team = "t1",
+                        Team = new("t1"),
                         Way = KitWay.Out,
                         Amounts = [],
                     }
@@ -143,7 +143,7 @@ public sealed class RightsTests : IDisposable
             new Entry.LookedBack
             {
                 Id = new(Guid.CreateVersion7()),
-                Team = "t1",
+                Team = new("t1"),
                 Worked = "the funnel",
             }
         );
@@ -153,7 +153,7 @@ public sealed class RightsTests : IDisposable
         var other = new Entry.LookedBack
         {
             Id = new(Guid.CreateVersion7()),
-            Team = "t2",
+            Team = new("t2"),
             Worked = "the tray",
         };
         (await Classroom.Refusal(device, rally, other)).ShouldBe("This device speaks for another team.");
@@ -226,7 +226,7 @@ public sealed class RightsTests : IDisposable
                     await Classroom.Send(
                         device,
                         $"/api/rallies/{rally}/entries",
-                        (Entry)new Entry.LookedBack { Id = new(Guid.CreateVersion7()), Team = "t1" }
+                        (Entry)new Entry.LookedBack { Id = new(Guid.CreateVersion7()), Team = new("t1") }
                     )
                 ).StatusCode
             );
@@ -246,7 +246,7 @@ public sealed class RightsTests : IDisposable
             new Entry.TagSeen
             {
                 Id = new(Guid.CreateVersion7()),
-                Team = "t1",
+                Team = new("t1"),
                 Word = "wide mouth",
             }
         );
@@ -375,7 +375,7 @@ public sealed class RightsTests : IDisposable
                     new Entry.NoteMade
                     {
                         Id = new(Guid.CreateVersion7()),
-                        Team = "t1",
+                        Team = new("t1"),
                         Text = $"note {i}",
                     }
             )
@@ -383,7 +383,7 @@ public sealed class RightsTests : IDisposable
         notes[30] = new Entry.NoteMade
         {
             Id = new(Guid.CreateVersion7()),
-            Team = "t9",
+            Team = new("t9"),
             Text = "nobody's",
         };
         notes[40] = notes[2];
@@ -425,12 +425,12 @@ public sealed class RightsTests : IDisposable
 
     private static Entry[] TeachersOwn() =>
         [
-            new Entry.TestOrderSet { Id = new(Guid.CreateVersion7()), Teams = ["t2", "t1"] },
-            new Entry.PlanCleared { Id = new(Guid.CreateVersion7()), Team = "t1" },
+            new Entry.TestOrderSet { Id = new(Guid.CreateVersion7()), Teams = [new("t2"), new("t1")] },
+            new Entry.PlanCleared { Id = new(Guid.CreateVersion7()), Team = new("t1") },
             new Entry.AwardGiven
             {
                 Id = new(Guid.CreateVersion7()),
-                Team = "t1",
+                Team = new("t1"),
                 Name = "Calmest",
             },
             new Entry.RoundClosed { Id = new(Guid.CreateVersion7()) },

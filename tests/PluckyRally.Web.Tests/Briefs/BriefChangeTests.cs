@@ -41,7 +41,7 @@ public sealed class BriefChangeTests : IDisposable
             await _app.Post($"/api/rallies/{id}/brief-changes/preview", new BriefToChange(brief, changed))
         );
         seen.Differs.ShouldNotBeEmpty();
-        seen.Rounds.ShouldHaveSingleItem().Rows.Select(r => r.Team).ShouldBe(["t2", "t1"]);
+        seen.Rounds.ShouldHaveSingleItem().Rows.Select(r => r.Team).ShouldBe([new("t2"), new("t1")]);
         seen.Rounds[0]
             .Rows[0]
             .ShouldSatisfyAllConditions(

@@ -42,7 +42,7 @@ public sealed class BriefMemoryTests : IDisposable
                 new Entry.LookedBack
                 {
                     Id = new(Guid.CreateVersion7()),
-                    Team = "t1",
+                    Team = new("t1"),
                     Change = "a wider mouth",
                 }
             )

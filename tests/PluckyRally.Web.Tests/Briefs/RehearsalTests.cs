@@ -93,7 +93,7 @@ public sealed class RehearsalTests : IDisposable
                     new Entry.TrialRecorded
                     {
                         Id = new(Guid.CreateVersion7()),
-                        Team = $"t{i}",
+                        Team = new($"t{i}"),
                         Attempt = 1,
                         Outcome = TrialOutcome.Counted,
                         Readings = [new() { Measure = "height", Typed = $"{i * 30}" }],

@@ -40,7 +40,7 @@ public sealed class ShelfTests : IDisposable
         var entry = new Entry.TrialRecorded
         {
             Id = new(Guid.NewGuid()),
-            Team = "terns",
+            Team = new("terns"),
             Outcome = TrialOutcome.Counted,
             Readings = [new() { Measure = "caught", Typed = "a lot" }],
         };
@@ -49,7 +49,7 @@ public sealed class ShelfTests : IDisposable
             {
                 Name = "Odd",
                 Edition = new() { Brief = Sample.Brief() },
-                Teams = [new() { Id = "terns", Name = "Terns" }],
+                Teams = [new() { Id = new("terns"), Name = "Terns" }],
                 Entries = [entry],
             }
         );
@@ -70,7 +70,7 @@ public sealed class ShelfTests : IDisposable
         var strike = new Entry.StruckOut
         {
             Id = new(Guid.NewGuid()),
-            Team = "terns",
+            Team = new("terns"),
             Entry = entry.Id,
             Reason = "set aside",
         };

@@ -86,7 +86,7 @@ public sealed class DayTests : IDisposable
             new Entry.SentToTable
             {
                 Id = new(Guid.CreateVersion7()),
-                Team = "t3",
+                Team = new("t3"),
                 Table = 2,
             }
         );
@@ -101,7 +101,7 @@ public sealed class DayTests : IDisposable
                 new Entry.AnswerGiven
                 {
                     Id = new(Guid.CreateVersion7()),
-                    Team = "t1",
+                    Team = new("t1"),
                     Question = 1,
                     Text = "Yes",
                 }
@@ -283,7 +283,7 @@ public sealed class DayTests : IDisposable
             new Entry.TeamChanged
             {
                 Id = new(Guid.CreateVersion7()),
-                Team = "t1",
+                Team = new("t1"),
                 Name = "Gulls",
                 ShortCode = "01",
             }

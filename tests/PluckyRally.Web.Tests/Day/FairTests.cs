@@ -141,11 +141,11 @@ public sealed class FairTests : IDisposable
             var order = new List<string>();
             while (await Line(device, day, rally, table) is [var team, ..])
             {
-                order.Add(team.Team);
+                order.Add(team.Team.Value);
                 await Send(device, rally, Tested(team), stop);
             }
 
-            order[^1].ShouldBe(late.Team, "it came at the end of the line");
+            order[^1].ShouldBe(late.Team.Value, "it came at the end of the line");
         }
     }
 
@@ -242,9 +242,9 @@ public sealed class FairTests : IDisposable
 
     private static IReadOnlyList<Entry> Tested(TeamAtTable team) =>
         [
-            Sample.Stands(true, team.Team),
-            Sample.Caught($"{Caught(Number(team))}", team.Team),
-            Sample.Caught($"{Caught(Number(team)) - 10}", team.Team),
+            Sample.Stands(true, team.Team.Value),
+            Sample.Caught($"{Caught(Number(team))}", team.Team.Value),
+            Sample.Caught($"{Caught(Number(team)) - 10}", team.Team.Value),
         ];
 
     private async Task<HttpClient> Join(string code, string name, CancellationToken stop)

@@ -29,7 +29,7 @@ public sealed class MarksTests : IDisposable
             new Entry.MarkGiven
             {
                 Id = new(Guid.CreateVersion7()),
-                Team = "t1",
+                Team = new("t1"),
                 Criterion = "why",
                 Level = 2,
             }
@@ -51,7 +51,7 @@ public sealed class MarksTests : IDisposable
                 new Entry.MarkGiven
                 {
                     Id = new(Guid.CreateVersion7()),
-                    Team = "t1",
+                    Team = new("t1"),
                     Criterion = "why",
                     Level = 1,
                 }

@@ -46,7 +46,7 @@ public sealed class TalkTests : IDisposable
         var answer = new Entry.AnswerGiven
         {
             Id = new(Guid.CreateVersion7()),
-            Team = "t1",
+            Team = new("t1"),
             Question = 1,
             Text = "a wide foot",
         };
@@ -55,7 +55,7 @@ public sealed class TalkTests : IDisposable
         var show = new Entry.AnswerShown
         {
             Id = new(Guid.CreateVersion7()),
-            Team = "t1",
+            Team = new("t1"),
             Answer = answer.Id,
         };
         (await Classroom.Refusal(device, rally, show)).ShouldBe("This is not a team's to record.");

@@ -207,7 +207,7 @@ public sealed class KitTests : IDisposable
                 new BagDraw(
                     [new("string", "joining", 9)],
                     [new("joining", 2, 3)],
-                    ["A", "B"],
+                    [new("A"), new("B")],
                     Same: false,
                     Spread: 0,
                     Seed: 4
@@ -219,7 +219,7 @@ public sealed class KitTests : IDisposable
             await RunningApp.Places(
                 await _app.Post(
                     "/api/bags",
-                    new BagDraw([], [new("joining", 2, 3)], ["A"], Same: false, Spread: 0, Seed: 4)
+                    new BagDraw([], [new("joining", 2, 3)], [new("A")], Same: false, Spread: 0, Seed: 4)
                 )
             )
         ).ShouldBe(["/shares/0"]);
@@ -244,7 +244,10 @@ public sealed class KitTests : IDisposable
         var sheet = await _app.Get<KitSheet>($"/api/briefs/{id}/kit");
         BagShare[] shares = [new("joining", 2, 3), new("covering", 1, 2)];
         var drawn = await RunningApp.Read(
-            await _app.Post("/api/bags", new BagDraw(sheet.Bags, shares, ["A", "B"], Same: false, Spread: 2, Seed: 31))
+            await _app.Post(
+                "/api/bags",
+                new BagDraw(sheet.Bags, shares, [new("A"), new("B")], Same: false, Spread: 2, Seed: 31)
+            )
         );
         using var made = await _app.Post(
             "/api/rallies",

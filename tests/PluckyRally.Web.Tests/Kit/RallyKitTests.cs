@@ -240,7 +240,7 @@ public sealed class RallyKitTests : IDisposable
     {
         var rally = await _app.Begin(WithKit, "Able", "Bold");
         var all = (await Straws()).Needed;
-        await Write(new Entry.TeamAway { Id = new(Guid.CreateVersion7()), Team = "t2" });
+        await Write(new Entry.TeamAway { Id = new(Guid.CreateVersion7()), Team = new("t2") });
         (await Straws()).Needed.ShouldBe(all / 2, "it is still bought for, for the team that is there");
         await Write(Sample.Caught("210"));
         (await _app.Get<Shopping>("/api/shopping")).Lines.ShouldBeEmpty();
@@ -281,7 +281,7 @@ public sealed class RallyKitTests : IDisposable
                 new Entry.KitCounted
                 {
                     Id = new(Guid.CreateVersion7()),
-                    Team = "t1",
+                    Team = new("t1"),
                     Way = way,
                     Amounts = [.. amounts.Select(a => new KitAmount(a.Material, a.Amount))],
                 }

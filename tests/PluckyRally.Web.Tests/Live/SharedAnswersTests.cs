@@ -148,7 +148,7 @@ public sealed class SharedAnswersTests : IDisposable
                     new Entry.NoteMade
                     {
                         Id = new(Guid.CreateVersion7()),
-                        Team = "t1",
+                        Team = new("t1"),
                         Text = "tests early",
                     }
                 )

@@ -50,7 +50,7 @@ public sealed class ToldTests : IDisposable
                     new Entry.NoteMade
                     {
                         Id = new(Guid.CreateVersion7()),
-                        Team = "t1",
+                        Team = new("t1"),
                         Text = "It leans.",
                     }
                 )

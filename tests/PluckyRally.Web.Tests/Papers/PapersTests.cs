@@ -44,7 +44,7 @@ public sealed class PapersTests : IDisposable
             )
         ).ShouldContain("Wren S., on paper, November 5");
         using var judge = await _class.Judge(rally, "Aide");
-        using var typed = await Send(judge, rally, right with { Id = Guid.CreateVersion7(), Team = "t2" });
+        using var typed = await Send(judge, rally, right with { Id = Guid.CreateVersion7(), Team = new("t2") });
         typed.StatusCode.ShouldBe(HttpStatusCode.OK, "whoever records in the rally may type in its sheets");
         using var wall = await _class.Wall(rally);
         using var forbidden = await Send(wall, rally, right with { Id = Guid.CreateVersion7() });
@@ -88,7 +88,7 @@ public sealed class PapersTests : IDisposable
         (await Send(_class.Teacher, rally, second with { Again = true })).EnsureSuccessStatusCode();
         (await Entries(rally)).ShouldBe(4);
         (
-            await Send(_class.Teacher, rally, second with { Id = Guid.CreateVersion7(), Team = "t2" })
+            await Send(_class.Teacher, rally, second with { Id = Guid.CreateVersion7(), Team = new("t2") })
         ).EnsureSuccessStatusCode();
     }
 
@@ -124,7 +124,7 @@ public sealed class PapersTests : IDisposable
         new()
         {
             Id = Guid.CreateVersion7(),
-            Team = "t1",
+            Team = new("t1"),
             JudgedBy = "Wren S.",
             JudgedOn = new(2026, 11, 5),
             Fields = new Dictionary<string, string> { ["rule.stands"] = "kept", ["attempt.1.caught"] = caught },

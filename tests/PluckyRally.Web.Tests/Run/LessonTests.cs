@@ -119,7 +119,7 @@ public sealed class LessonTests : IDisposable
         var (one, other) = (await Clock(younger), await Clock(older));
         (one.Clock.Ends!.Value - one.Now).TotalMinutes.ShouldBeInRange(24.5, 25, "the younger ones build longer");
         other.Clock.Ends.ShouldBe(one.Clock.Ends);
-        one.Teams.Select(t => t.Team).ShouldBe(["t1", "t3", "t2", "t4"]);
+        one.Teams.Select(t => t.Team).ShouldBe([new("t1"), new("t3"), new("t2"), new("t4")]);
         await Touch(younger, new(ClockDoes.Add, Minutes: 3));
         (await Clock(older)).Clock.Ends.ShouldBe(one.Clock.Ends.Value.AddMinutes(3));
         var added = (await Clock(older)).Log[0];
@@ -137,18 +137,18 @@ public sealed class LessonTests : IDisposable
     public async Task Teams_of_both_are_tested_in_one_order_by_one_code_and_closed_together()
     {
         var (younger, older) = await Begin();
-        string[] order = ["t4", "t1", "t2", "t3"];
+        TeamId[] order = [new("t4"), new("t1"), new("t2"), new("t3")];
         await Classroom.Record(
             Teacher,
             younger,
             new Entry.TestOrderSet { Id = new(Guid.CreateVersion7()), Teams = order }
         );
         await Touch(younger, new(ClockDoes.Begin, "test"));
-        (await Clock(older)).Clock.Turn!.On.ShouldBe(["t4"]);
-        await Touch(older, new(ClockDoes.Turn, "test") { Teams = ["t1"] });
+        (await Clock(older)).Clock.Turn!.On.ShouldBe([new("t4")]);
+        await Touch(older, new(ClockDoes.Turn, "test") { Teams = [new("t1")] });
         var wall = await _class.App.Get<ClockOnWall>($"/api/rallies/{younger}/wall/clock");
         (wall.Clock.Turn!.On.Single(), string.Join(' ', wall.Teams.Select(t => t.Team))).ShouldBe(
-            ("t1", "t4 t1 t2 t3")
+            (new("t1"), "t4 t1 t2 t3")
         );
         (await _class.App.Get<RallyOnWall>($"/api/rallies/{older}/wall")).Lesson!.Teams.Count.ShouldBe(4);
 
@@ -164,7 +164,7 @@ public sealed class LessonTests : IDisposable
                 .GetProperty("queue")
                 .EnumerateArray()
                 .Select(t => t.GetString())
-                .ShouldBe(order);
+                .ShouldBe(order.Select(t => t.Value));
         }
 
         foreach (var (rally, team) in new[] { (younger, "t1"), (older, "t2") })

@@ -90,12 +90,12 @@ public sealed class RunTests : IDisposable
         );
         var drawn = new List<string>();
         for (var i = 0; i < 4; i++)
-            drawn.Add((await Drawn(new("news", "t1"))).GetProperty("name").GetString()!);
+            drawn.Add((await Drawn(new("news", new("t1")))).GetProperty("name").GetString()!);
         drawn.Order().ShouldBe(["calm", "rain", "sun", "wind"]);
-        (await Drawn(new("news", "", "calm"))).GetProperty("name").GetString().ShouldBe("calm");
-        (await RunningApp.Places(await Draw(new("news", "", "sun")))).ShouldBe(["/team"]);
-        (await Draw(new("lost", "t1"))).StatusCode.ShouldBe(HttpStatusCode.NotFound);
-        (await Draw(new("news", "t1", "lost"))).StatusCode.ShouldBe(HttpStatusCode.NotFound);
+        (await Drawn(new("news", default, "calm"))).GetProperty("name").GetString().ShouldBe("calm");
+        (await RunningApp.Places(await Draw(new("news", default, "sun")))).ShouldBe(["/team"]);
+        (await Draw(new("lost", new("t1")))).StatusCode.ShouldBe(HttpStatusCode.NotFound);
+        (await Draw(new("news", new("t1"), "lost"))).StatusCode.ShouldBe(HttpStatusCode.NotFound);
 
         Task<HttpResponseMessage> Draw(CardWanted wanted) => _app.Post($"/api/rallies/{id}/draws/card", wanted);
 
@@ -213,11 +213,11 @@ public sealed class RunTests : IDisposable
     public async Task Teams_are_told_in_the_order_of_the_test_with_who_is_cleared_and_who_is_late()
     {
         var id = await _app.Begin(WithPhases, "Able", "Baker");
-        var late = new Entry.CameLate { Id = new(Guid.CreateVersion7()), Team = "t1" };
-        var cleared = new Entry.PlanCleared { Id = new(Guid.CreateVersion7()), Team = "t2" };
+        var late = new Entry.CameLate { Id = new(Guid.CreateVersion7()), Team = new("t1") };
+        var cleared = new Entry.PlanCleared { Id = new(Guid.CreateVersion7()), Team = new("t2") };
         foreach (var entry in new Entry[] { late, cleared })
             (await _app.Post($"/api/rallies/{id}/entries", entry)).EnsureSuccessStatusCode();
-        (await Read(id)).Teams.ShouldBe([new("t2", cleared.Id, null), new("t1", null, late.Id)]);
+        (await Read(id)).Teams.ShouldBe([new(new("t2"), cleared.Id, null), new(new("t1"), null, late.Id)]);
     }
 
     public void Dispose() => AppPool.Return(_app);

@@ -33,13 +33,13 @@ internal static partial class FoldCases
     [
         new()
         {
-            Id = Terns,
+            Id = new(Terns),
             Name = "Terns",
             Members = 3,
         },
         new()
         {
-            Id = "whelks",
+            Id = new("whelks"),
             Name = "Whelks",
             Members = 3,
         },
@@ -86,7 +86,7 @@ internal static partial class FoldCases
                 {
                     Id = Id(1),
                     Called = "narrow",
-                    Team = Terns,
+                    Team = new(Terns),
                 }
             ),
             Told(
@@ -97,13 +97,13 @@ internal static partial class FoldCases
                     Id = Id(1),
                     Changed = "a wider foot",
                     Also = "",
-                    Team = Terns,
+                    Team = new(Terns),
                 },
                 new Entry.DesignNoted
                 {
                     Id = Id(2),
                     Labels = new Dictionary<string, string> { ["foot"] = "wide" },
-                    Team = Terns,
+                    Team = new(Terns),
                 }
             ),
             Told(
@@ -114,7 +114,7 @@ internal static partial class FoldCases
                     Id = Id(1),
                     Revision = 2,
                     Changed = "a wider foot",
-                    Team = Terns,
+                    Team = new(Terns),
                 }
             ),
             Told("a must-have outside of attempts", before: [], Check("floats", true)),
@@ -157,7 +157,7 @@ internal static partial class FoldCases
             ),
             Told(
                 "a plan is approved, and that is taken back",
-                before: [new Entry.PlanCleared { Id = Id(900), Team = Terns }],
+                before: [new Entry.PlanCleared { Id = Id(900), Team = new(Terns) }],
                 Strike(900)
             ),
             Told(
@@ -170,7 +170,7 @@ internal static partial class FoldCases
                 before: [Trial(1), Trial(2, TrialOutcome.Failed, number: 900), Strike(900)],
                 Strike(950, number: 951)
             ),
-            Told("a team came late", before: [], new Entry.CameLate { Id = Id(1), Team = Terns }),
+            Told("a team came late", before: [], new Entry.CameLate { Id = Id(1), Team = new(Terns) }),
             .. Enumerable.Range(1, 60).Select(Drawn),
             Passed("passed or not: a failed attempt asks nothing", before: [Made(1)], Made(2, TrialOutcome.Failed)),
             Passed("passed or not: an attempt is looked at", before: [Made(1)], Check("stands", true, attempt: 1)),

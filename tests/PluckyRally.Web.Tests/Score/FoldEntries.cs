@@ -46,7 +46,7 @@ internal static partial class FoldCases
                 Part = "store",
                 Item = "rod",
                 Count = 1,
-                Team = Terns,
+                Team = new(Terns),
                 By = "Pell",
             },
             11 => Leg(random.Next(1, 3), $"{random.Next(10, 50)}.{random.Next(10)} s", number),
@@ -56,7 +56,7 @@ internal static partial class FoldCases
                 Part = "run",
                 Fault = "drop",
                 Count = 1,
-                Team = Terns,
+                Team = new(Terns),
                 By = "Pell",
             },
             13 => random.Next(2) == 0 ? Order("b", "a") with { Id = Id(number) } : Sorted(random, number),
@@ -65,7 +65,7 @@ internal static partial class FoldCases
                 Id = Id(number),
                 Part = "tiles",
                 Pieces = [new() { First = "small", Count = random.Next(1, 9) }],
-                Team = Terns,
+                Team = new(Terns),
                 By = "Pell",
             },
             15 => new Entry.LevelGiven
@@ -74,8 +74,8 @@ internal static partial class FoldCases
                 Part = "talk",
                 Criterion = "clear",
                 Level = random.Next(2),
-                From = "whelks",
-                Team = Terns,
+                From = new("whelks"),
+                Team = new(Terns),
                 By = "Pell",
             },
             _ => rally.Entries.Count == 0
@@ -89,7 +89,7 @@ internal static partial class FoldCases
             Id = Id(number),
             Part = "sort",
             Placed = new Dictionary<string, string> { ["a"] = random.Next(2) == 0 ? "shell" : "wood" },
-            Team = Terns,
+            Team = new(Terns),
             By = "Pell",
         };
 
@@ -111,7 +111,7 @@ internal static partial class FoldCases
             Design = design,
             Reason = outcome == TrialOutcome.Void ? "the tester slipped" : "",
             Readings = outcome == TrialOutcome.Counted ? [new() { Measure = "height", Typed = "30 cm" }] : [],
-            Team = Terns,
+            Team = new(Terns),
         };
 
     /// <summary>An attempt in which nothing is measured.</summary>
@@ -128,7 +128,7 @@ internal static partial class FoldCases
             Rule = rule,
             Met = met,
             Attempt = attempt,
-            Team = Terns,
+            Team = new(Terns),
         };
 
     private static Entry.MeasureRead Once(string typed, int number = 30) =>
@@ -136,7 +136,7 @@ internal static partial class FoldCases
         {
             Id = Id(number),
             Reading = new() { Measure = "width", Typed = $"{typed} cm" },
-            Team = Terns,
+            Team = new(Terns),
         };
 
     private static Entry.TaskTicked Task(string task, int steps, int number = 40) =>
@@ -146,7 +146,7 @@ internal static partial class FoldCases
             Part = "jobs",
             Task = task,
             Steps = steps,
-            Team = Terns,
+            Team = new(Terns),
         };
 
     private static Entry.Tallied Tally(int count, int number = 50) =>
@@ -156,7 +156,7 @@ internal static partial class FoldCases
             Part = "seen",
             Counter = "help",
             Count = count,
-            Team = Terns,
+            Team = new(Terns),
         };
 
     private static Entry.Purchased Buy(int count, int number = 60) =>
@@ -166,7 +166,7 @@ internal static partial class FoldCases
             Part = "store",
             Item = "rod",
             Count = count,
-            Team = Terns,
+            Team = new(Terns),
         };
 
     private static Entry.LegTimed Leg(int leg, string typed, int number = 70) =>
@@ -176,7 +176,7 @@ internal static partial class FoldCases
             Part = "run",
             Leg = leg,
             Time = new() { Measure = "run", Typed = typed },
-            Team = Terns,
+            Team = new(Terns),
         };
 
     private static Entry.OrderGiven Order(params IReadOnlyList<string> sequence) =>
@@ -185,7 +185,7 @@ internal static partial class FoldCases
             Id = Id(80),
             Part = "mass",
             Sequence = sequence,
-            Team = Terns,
+            Team = new(Terns),
         };
 
     private static Entry.StruckOut Strike(int entry, int number = 950) => Strike(Id(entry), number);
@@ -196,6 +196,6 @@ internal static partial class FoldCases
             Id = Id(number),
             Entry = entry,
             Reason = "undone",
-            Team = Terns,
+            Team = new(Terns),
         };
 }

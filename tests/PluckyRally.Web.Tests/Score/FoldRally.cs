@@ -258,7 +258,8 @@ internal static partial class FoldCases
     private static JudgeSheetView Sheet(Rally rally)
     {
         var opened = OpenedRally.Open(rally).OrThrow();
-        var sheet = TeamSheet.For(opened, Terns, 1) ?? throw new InvalidOperationException("There is no such team.");
+        var sheet = TeamSheet.For(opened, new(Terns), 1)
+            ?? throw new InvalidOperationException("There is no such team.");
         return JudgeSheetView.Of(
             sheet,
             opened,

@@ -63,7 +63,7 @@ public sealed class RecordingTests : IDisposable
                 new Entry.StruckOut
                 {
                     Id = new(Guid.CreateVersion7()),
-                    Team = "t1",
+                    Team = new("t1"),
                     Entry = waited.Id,
                 },
                 Sample.Stands(true) with
@@ -125,7 +125,7 @@ public sealed class RecordingTests : IDisposable
             .Select(i => new Entry.NoteMade
             {
                 Id = new(Guid.CreateVersion7()),
-                Team = i % 2 == 0 ? "t1" : "t2",
+                Team = new(i % 2 == 0 ? "t1" : "t2"),
                 Text = $"note {i}",
             })
             .ToList();

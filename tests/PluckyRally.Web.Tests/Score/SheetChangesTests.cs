@@ -43,7 +43,7 @@ public sealed class SheetChangesTests : IDisposable
             new Entry.NoteMade
             {
                 Id = new(Guid.CreateVersion7()),
-                Team = "t2",
+                Team = new("t2"),
                 Text = "tests early",
             }
         );
@@ -81,7 +81,7 @@ public sealed class SheetChangesTests : IDisposable
             new Entry.StruckOut
             {
                 Id = new(Guid.CreateVersion7()),
-                Team = "t1",
+                Team = new("t1"),
                 Entry = caught.Id,
             }
         );
@@ -119,7 +119,7 @@ public sealed class SheetChangesTests : IDisposable
             new Entry.RuleChecked
             {
                 Id = new(Guid.CreateVersion7()),
-                Team = "t1",
+                Team = new("t1"),
                 Rule = Sample.Brief().Rules[0].Id,
                 Met = true,
             }

@@ -59,7 +59,7 @@ public sealed class HealthTests : IDisposable
             new Entry.NoteMade
             {
                 Id = new(Guid.CreateVersion7()),
-                Team = "t1",
+                Team = new("t1"),
                 Text = "argued about tape",
             }
         );

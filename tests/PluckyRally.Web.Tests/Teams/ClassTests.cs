@@ -297,7 +297,7 @@ public sealed class ClassTests : IDisposable
             [
                 new Team
                 {
-                    Id = "t1",
+                    Id = new("t1"),
                     Name = "Able",
                     Members = 2,
                     Students = [new(new("p1"), "Student 2", ["record"]), new(new("p2"), "Stranger", [])],

@@ -63,7 +63,7 @@ public sealed class PlacingTests : IDisposable
                     new Entry.StudentPlaced
                     {
                         Id = new(Guid.CreateVersion7()),
-                        Team = "t2",
+                        Team = new("t2"),
                         Student = new(students[2]),
                     }
             )
@@ -102,20 +102,20 @@ public sealed class PlacingTests : IDisposable
                 new Entry.TeamJoined
                 {
                     Id = new(Guid.CreateVersion7()),
-                    Team = "late-1",
+                    Team = new("late-1"),
                     Name = "Gannets",
                     Members = 2,
                 },
                 new Entry.StudentPlaced
                 {
                     Id = new(Guid.CreateVersion7()),
-                    Team = "late-1",
+                    Team = new("late-1"),
                     Student = new(students[2]),
                 },
                 new Entry.TeamAway
                 {
                     Id = new(Guid.CreateVersion7()),
-                    Team = "t2",
+                    Team = new("t2"),
                     Reason = "at the dentist",
                 },
                 Sample.Caught("210", "late-1"),
@@ -191,7 +191,7 @@ public sealed class PlacingTests : IDisposable
             new Entry.TeamJoined
             {
                 Id = new(Guid.CreateVersion7()),
-                Team = "late",
+                Team = new("late"),
                 Name = "",
             }
         );
@@ -248,7 +248,7 @@ public sealed class PlacingTests : IDisposable
             new Entry.StudentPlaced
             {
                 Id = new(Guid.CreateVersion7()),
-                Team = "t2",
+                Team = new("t2"),
                 Student = new(student),
             }
         );

@@ -122,8 +122,8 @@ public sealed class RallyTests : IDisposable
         var id = await _app.Begin(Sample.Brief(), "Terns", "Whelks");
         await _app.Post($"/api/rallies/{id}/entries", (Entry)Sample.Caught("210", "t2"));
         var standings = await _app.Get<Standings>($"/api/rallies/{id}/results?why=t2");
-        standings.Rows.Single(r => r.Team == "t2").Why.ShouldContain(w => w.Sentence == "Attempt 1: 210 mL.");
-        standings.Rows.Single(r => r.Team == "t1").Why.ShouldBeEmpty();
+        standings.Rows.Single(r => r.Team.Value == "t2").Why.ShouldContain(w => w.Sentence == "Attempt 1: 210 mL.");
+        standings.Rows.Single(r => r.Team.Value == "t1").Why.ShouldBeEmpty();
     }
 
     [Fact]
@@ -138,7 +138,7 @@ public sealed class RallyTests : IDisposable
                 new Entry.StruckOut
                 {
                     Id = new(Guid.CreateVersion7()),
-                    Team = "t1",
+                    Team = new("t1"),
                     Entry = entry.Id,
                     Reason = "misread",
                 }

@@ -3087,6 +3087,7 @@ export interface components {
          */
         CardLasts: "fromNowOn" | "once";
         CardOnWall: {
+            /** @description The id of a team in its rally; the empty one stands for no team, or for the class as a whole. */
             team: string;
             name: string;
             value: string;
@@ -3108,6 +3109,7 @@ export interface components {
         };
         CardWanted: {
             deal: string;
+            /** @description The id of a team in its rally; the empty one stands for no team, or for the class as a whole. */
             team: string;
             /** @default  */
             card: string;
@@ -4078,6 +4080,7 @@ export interface components {
             teams: components["schemas"]["PretendTeam"][];
         };
         DrawnOnWall: {
+            /** @description The id of a team in its rally; the empty one stands for no team, or for the class as a whole. */
             team: string;
             card: components["schemas"]["CardShown"];
         };
@@ -5688,7 +5691,7 @@ export interface components {
              */
             editionAsOf?: null | number;
         };
-        /** @description Something that teams are held against has a sheet of its own from now on. string Entry.Team is its id: what is recorded on it names it so. */
+        /** @description Something that teams are held against has a sheet of its own from now on. What stands as the entry's team is its id: what is recorded on it names it so. */
         EntryReferenceAdded: {
             /** @enum {string} */
             kind: "referenceAdded";
@@ -7244,6 +7247,7 @@ export interface components {
             sums: components["schemas"]["PaperSum"][];
         };
         JudgeSheetView: {
+            /** @description The id of a team in its rally; the empty one stands for no team, or for the class as a whole. */
             team: string;
             name: string;
             status: components["schemas"]["StandingStatus"];
@@ -8778,6 +8782,7 @@ export interface components {
         Photo: {
             /** Format: uuid */
             id: string;
+            /** @description The id of a team in its rally; the empty one stands for no team, or for the class as a whole. */
             team: string;
             /** Format: int32 */
             round: number;
@@ -9943,6 +9948,7 @@ export interface components {
          */
         RoundsWay: "last" | "best" | "sum" | "mean" | "weights";
         RowOnWall: {
+            /** @description The id of a team in its rally; the empty one stands for no team, or for the class as a whole. */
             team: string;
             name: string;
             status: components["schemas"]["StandingStatus"];
@@ -11033,6 +11039,7 @@ export interface components {
             missing: number;
         };
         TeamNamed: {
+            /** @description The id of a team in its rally; the empty one stands for no team, or for the class as a whole. */
             id: string;
             name: string;
             callSign: string;
@@ -11044,6 +11051,7 @@ export interface components {
             pennant?: null | number;
         };
         TeamOnStrip: {
+            /** @description The id of a team in its rally; the empty one stands for no team, or for the class as a whole. */
             team: string;
             /** Format: int32 */
             touched: number;
@@ -11052,6 +11060,7 @@ export interface components {
             totalText?: null | string;
         };
         TeamOnWall: {
+            /** @description The id of a team in its rally; the empty one stands for no team, or for the class as a whole. */
             team: string;
             cleared: boolean;
             late: boolean;

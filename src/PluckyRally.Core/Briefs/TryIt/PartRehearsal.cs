@@ -1,3 +1,4 @@
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Readings;
 using PluckyRally.Core.Score;
 
@@ -11,10 +12,10 @@ namespace PluckyRally.Core.Briefs;
 internal sealed record PartRehearsal(string Part, PretendTeam Pretended, IReadOnlyList<Team> Teams, int At)
 {
     /// <summary>The team's id.</summary>
-    public string Team => Teams[At].Id;
+    public TeamId Team => Teams[At].Id;
 
     /// <summary>The id of the team after it, the first after the last.</summary>
-    public string Next => Teams[(At + 1) % Teams.Count].Id;
+    public TeamId Next => Teams[(At + 1) % Teams.Count].Id;
 
     /// <summary>Where a handle stands.</summary>
     public decimal Value(string what) => Pretended.Values[$"{Part}.{what}"];

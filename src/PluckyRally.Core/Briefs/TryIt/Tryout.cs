@@ -109,7 +109,7 @@ public sealed record Tryout(
                 (t, i) =>
                     new Team
                     {
-                        Id = $"pretend{i + 1}",
+                        Id = new($"pretend{i + 1}"),
                         Name = t.Name,
                         Members = 4,
                     }

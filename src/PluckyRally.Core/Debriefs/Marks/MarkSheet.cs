@@ -45,7 +45,7 @@ public sealed record MarkSheet(IReadOnlyList<MarkCriterion> Criteria, IReadOnlyL
 /// <param name="StudentName">The student's name; empty for the team as a whole.</param>
 /// <param name="Levels">The level in each criterion, from 1; 0 where there is none.</param>
 public sealed record MarkRow(
-    string Team,
+    TeamId Team,
     string Name,
     StudentId Student,
     string StudentName,

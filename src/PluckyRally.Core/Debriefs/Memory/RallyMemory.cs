@@ -39,11 +39,11 @@ public sealed record RallyMemory(
             [
                 .. standing
                     .OfType<Entry.NoteMade>()
-                    .Where(n => n.Team.Length == 0)
+                    .Where(n => n.Team == default)
                     .Select(n => new RallyNote(n.Id, n.Round, "", n.Text)),
                 .. standing
                     .OfType<Entry.AnswerGiven>()
-                    .Where(a => a.Team.Length == 0)
+                    .Where(a => a.Team == default)
                     .Select(a => new RallyNote(
                         a.Id,
                         a.Round,

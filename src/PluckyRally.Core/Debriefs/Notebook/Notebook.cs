@@ -1,4 +1,5 @@
 using PluckyRally.Core.Figures;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Kit;
 using PluckyRally.Core.Readings;
 using PluckyRally.Core.Results;
@@ -140,7 +141,7 @@ public sealed record Notebook(string Title, string Goal, IReadOnlyList<NotebookP
         var strip = OneFigure.Strip(scene, figure, [.. own, .. others]);
         return strip with
         {
-            Rows = [new(team.Id, NotebookWords.We), new("", NotebookWords.Others)],
+            Rows = [new(team.Id, NotebookWords.We), new(default, NotebookWords.Others)],
             Marks = [.. strip.Marks.Select((m, at) => at < own.Count ? m : m.WithoutNames())],
             Says = [],
             Table = new([], []),
@@ -155,7 +156,7 @@ public sealed record Notebook(string Title, string Goal, IReadOnlyList<NotebookP
 /// <param name="Rounds">Round by round.</param>
 /// <param name="Plot">Its own values over those of the class; absent while there are none.</param>
 public sealed record NotebookPage(
-    string Team,
+    TeamId Team,
     string Name,
     IReadOnlyList<string> Materials,
     IReadOnlyList<NotebookRound> Rounds,

@@ -1,5 +1,6 @@
 using System.Text.Json.Serialization;
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Parts;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Words;
@@ -125,7 +126,7 @@ internal static class BudgetEntries
         IEnumerable<(int At, Entry Entry)> standing
     )
     {
-        var has = new Dictionary<(string, int, string, string), int>();
+        var has = new Dictionary<(TeamId, int, string, string), int>();
         var all = standing.ToList();
         foreach (var bought in all.Select(e => e.Entry).OfType<Entry.Purchased>())
             has[Key(bought, bought.Part, bought.Item)] =
@@ -145,7 +146,7 @@ internal static class BudgetEntries
                 has[Key(entry, returned.Part, returned.Item)] = left - returned.Count;
         }
 
-        static (string, int, string, string) Key(Entry entry, string part, string item) =>
+        static (TeamId, int, string, string) Key(Entry entry, string part, string item) =>
             (entry.Team, entry.Round, part, item);
     }
 }

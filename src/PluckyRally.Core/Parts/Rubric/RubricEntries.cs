@@ -1,5 +1,6 @@
 using System.Text.Json.Serialization;
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Parts;
 using PluckyRally.Core.Problems;
 
@@ -18,7 +19,7 @@ public abstract partial record Entry
         public required int Level { get; init; }
 
         /// <summary>The id of the team whose word it is; empty for the teacher's.</summary>
-        public string From { get; init; } = "";
+        public TeamId From { get; init; }
 
         internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
@@ -39,13 +40,13 @@ public abstract partial record Entry
                 $"Use 0 to {criterion?.Levels.Count - 1}."
             );
             found.Unless(
-                teachers == (From.Length == 0),
+                teachers == (From == default),
                 "/from",
                 teachers ? "Here the teacher's word counts." : "Here a team's word counts.",
                 teachers ? "Leave the team out." : "Say whose word it is."
             );
             found.Unless(
-                From.Length == 0 || teams.Any(t => t.Id == From),
+                From == default || teams.Any(t => t.Id == From),
                 "/from",
                 "There is no such team in this rally.",
                 "Choose one of the rally's teams."

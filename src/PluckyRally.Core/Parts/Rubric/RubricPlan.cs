@@ -1,5 +1,6 @@
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Figures;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Results;
 using PluckyRally.Core.Score;
@@ -43,10 +44,10 @@ internal abstract partial record PartPlan
             ]);
 
         /// <summary>Whose word a level is: a team's, or a judge's by name.</summary>
-        private static string Voice(Entry.LevelGiven level, string team) =>
-            level.From.Length == 0 ? $"by:{level.By}"
+        private static string Voice(Entry.LevelGiven level, TeamId team) =>
+            level.From == default ? $"by:{level.By}"
             : level.From == team ? ""
-            : level.From;
+            : level.From.Value;
 
         public override LikelyRange? Values(Brief brief) => null;
 

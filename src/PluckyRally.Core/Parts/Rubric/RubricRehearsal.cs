@@ -31,7 +31,7 @@ internal abstract partial record PartPlan
         {
             var from = Definition.Voice switch
             {
-                RubricVoice.Teacher => "",
+                RubricVoice.Teacher => default,
                 RubricVoice.Self => team.Team,
                 RubricVoice.Peers => team.Next,
             };

@@ -1,4 +1,5 @@
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Readings;
 using PluckyRally.Core.Results;
 using PluckyRally.Core.Score;
@@ -53,19 +54,19 @@ internal static class RubricScore
     }
 
     /// <summary>The last word of each voice that counts, by each who judged unless the last one alone counts.</summary>
-    private static List<Entry.LevelGiven> Given(Part.Rubric part, IEnumerable<Entry.LevelGiven> given, string team) =>
+    private static List<Entry.LevelGiven> Given(Part.Rubric part, IEnumerable<Entry.LevelGiven> given, TeamId team) =>
         [
             .. given
                 .Where(g =>
                     part.Voice switch
                     {
-                        RubricVoice.Teacher => g.From.Length == 0,
-                        RubricVoice.Peers => g.From.Length > 0 && g.From != team,
+                        RubricVoice.Teacher => g.From == default,
+                        RubricVoice.Peers => g.From != default && g.From != team,
                         RubricVoice.Self => g.From == team,
                     }
                 )
                 .GroupBy(g => (g.From, By: part.Voice == RubricVoice.Teacher && !part.IsLastWord ? g.By : ""))
                 .Select(g => g.Last())
-                .OrderBy(g => g.From, StringComparer.Ordinal),
+                .OrderBy(g => g.From.Value, StringComparer.Ordinal),
         ];
 }

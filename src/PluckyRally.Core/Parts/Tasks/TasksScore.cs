@@ -1,4 +1,5 @@
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Readings;
 using PluckyRally.Core.Results;
 using PluckyRally.Core.Score;
@@ -125,7 +126,7 @@ internal static class TasksScore
                     .Take(Math.Max(0, first - ruledIn))
                     .Contains(design.Team.Team.Id);
 
-            bool? Ruling(string team) => done.Last(t => t.Team == team).AmongFirst;
+            bool? Ruling(TeamId team) => done.Last(t => t.Team == team).AmongFirst;
         }
     }
 }

@@ -1,4 +1,5 @@
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 
 namespace PluckyRally.Core.Rehearsals;
 
@@ -18,12 +19,12 @@ internal sealed class LuckSeen(int teams)
     private int _won;
     private int _pairs;
     private int _others;
-    private (int LineUp, HashSet<string> First) _before = (-1, []);
+    private (int LineUp, HashSet<TeamId> First) _before = (-1, []);
 
-    public void See(PlayedClass played, string best)
+    public void See(PlayedClass played, TeamId best)
     {
         _classes++;
-        var first = played.First.Select(r => r.Team.Id).ToHashSet(StringComparer.Ordinal);
+        var first = played.First.Select(r => r.Team.Id).ToHashSet();
         if (first.Contains(best))
             _won++;
         _places[(played.Placed.FirstOrDefault(r => r.Team.Id == best)?.Rank ?? teams + 1) - 1]++;

@@ -1,4 +1,5 @@
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Results;
 using PluckyRally.Core.Score;
 
@@ -22,7 +23,7 @@ internal sealed class RereadSeen(RunRound run, int seed)
     {
         if (!_varies || played.Placed.Count < 2 || played.Placed[0].Sharing > 1)
             return;
-        string[] placed = [.. played.Placed.Select(r => r.Team.Id)];
+        TeamId[] placed = [.. played.Placed.Select(r => r.Team.Id)];
         var totals = new decimal?[placed.Length];
         new Redraw(run, placed, played.Log, unchecked((seed * 31) + played.LineUp)).Next(totals);
         _classes++;

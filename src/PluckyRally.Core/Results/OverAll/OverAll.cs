@@ -367,7 +367,7 @@ public sealed record OverAll(
                 scene.Run.Compiled.Figures.All.FirstOrDefault(f => f.Id == by.Id) is { } own
                 && scene.Each(own).Where(v => own.SaysWhoDidIt || scene.Places(v.Row)).ToList() is { Count: > 0 } values
             )
-                rows.Add((new("", rally.Opened.Rally.Name), [.. values.Select(v => v with { Row = rows.Count })]));
+                rows.Add((new(default, rally.Opened.Rally.Name), [.. values.Select(v => v with { Row = rows.Count })]));
         }
 
         if (rows.Count == 0)
@@ -408,7 +408,7 @@ public sealed record ClassInList(RallyId Id, string Name, DateOnly? Date, int Ro
 public sealed record RowOverAll(
     RallyId Rally,
     string Class,
-    string Team,
+    TeamId Team,
     string Name,
     int? Place,
     int? InClass,

@@ -29,7 +29,7 @@ public abstract partial record Entry
         internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             found.Unless(
-                Team.Length == 0,
+                Team == default,
                 "/team",
                 "How rounds are combined holds for the whole class.",
                 "Leave the team out."

@@ -1,6 +1,7 @@
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Expressions;
 using PluckyRally.Core.Figures;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Readings;
 using PluckyRally.Core.Run;
 using PluckyRally.Core.Score;
@@ -144,7 +145,7 @@ public sealed partial record RoundsStanding(
 /// <param name="Rounds">Its total in each round as shown, or a dash.</param>
 /// <param name="Why">How its rounds come to that, or why it has no place.</param>
 public sealed record RoundsRow(
-    string Team,
+    TeamId Team,
     string Name,
     int? Place,
     string PlaceText,

@@ -1,5 +1,6 @@
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Figures;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Statistics;
 
 namespace PluckyRally.Core.Results;
@@ -18,7 +19,7 @@ internal static class Compared
             groups = [.. groups.OrderBy(g => g.Shown.Average(v => v.Number))];
         groups = [.. groups.Select((g, row) => g with { Shown = [.. g.Shown.Select(v => v with { Row = row })] })];
         var values = groups.SelectMany(g => g.Shown).ToList();
-        var rows = groups.Select(g => new PlotRow("", g.Of.Name)).ToList();
+        var rows = groups.Select(g => new PlotRow(default, g.Of.Name)).ToList();
         var says = Says(scene, figure, by, groups).ToList();
         if (groups.All(g => g.Shown.Count >= Summaries.Needs(SummaryKind.BoxPlot)))
             yield return OneFigure.Boxes(
@@ -167,6 +168,6 @@ internal static class Compared
     private sealed record Group(
         DesignGroup Of,
         IReadOnlyList<PlotValue> Shown,
-        IReadOnlyList<(string Team, double Value)> Designs
+        IReadOnlyList<(TeamId Team, double Value)> Designs
     );
 }

@@ -157,7 +157,7 @@ internal static class OneFigure
             figure,
             values,
             [
-                (new("", PlotWords.TheClass), values),
+                (new(default, PlotWords.TheClass), values),
                 .. values
                     .GroupBy(v => v.Row)
                     .Where(g => g.Count() >= Summaries.Needs(SummaryKind.BoxPlot))

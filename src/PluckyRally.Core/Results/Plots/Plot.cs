@@ -1,3 +1,5 @@
+using PluckyRally.Core.Ids;
+
 namespace PluckyRally.Core.Results;
 
 /// <summary>A sort of picture of a class's numbers.</summary>
@@ -76,7 +78,7 @@ public sealed record Plot
     public Plot WithoutNames() =>
         this with
         {
-            Rows = [.. Rows.Select(r => r.Team.Length > 0 ? new PlotRow("", "") : r)],
+            Rows = [.. Rows.Select(r => r.Team != default ? new PlotRow(default, "") : r)],
             Marks = [.. Marks.Select(m => m.WithoutNames())],
             Table = new([], []),
         };
@@ -85,7 +87,7 @@ public sealed record Plot
 /// <summary>A row of a plot.</summary>
 /// <param name="Team">The team's id; empty where the row is the whole class's.</param>
 /// <param name="Name">What stands beside it.</param>
-public sealed record PlotRow(string Team, string Name);
+public sealed record PlotRow(TeamId Team, string Name);
 
 /// <summary>A line across a plot, at a number along it.</summary>
 /// <param name="At">The number.</param>

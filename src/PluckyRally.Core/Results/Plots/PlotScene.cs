@@ -1,6 +1,7 @@
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
 using PluckyRally.Core.Figures;
+using PluckyRally.Core.Ids;
 using PluckyRally.Core.Parts;
 using PluckyRally.Core.Readings;
 using PluckyRally.Core.Score;
@@ -109,7 +110,7 @@ internal sealed class PlotScene
     /// What the round before came to, by the team's id: worked out as this round does, and points as they were given
     /// then.
     /// </summary>
-    public IReadOnlyDictionary<string, BoundedValue> Before(Figure figure) =>
+    public IReadOnlyDictionary<TeamId, BoundedValue> Before(Figure figure) =>
         (
             figure.Known < Availability.WithPoints
                 ? Earlier.Select(e => (e.Design.Team.Team.Id, Value: figure.Of(e.Facts)))
@@ -118,7 +119,7 @@ internal sealed class PlotScene
             .Where(e => e.Value.HasValue)
             .ToDictionary(e => e.Id, e => e.Value);
 
-    private IEnumerable<(string Id, BoundedValue Value)> Given(Figure figure) =>
+    private IEnumerable<(TeamId Id, BoundedValue Value)> Given(Figure figure) =>
         _came.Before is { } before && before.Run.Compiled.Figures.All.FirstOrDefault(f => f.Id == figure.Id) is { } own
             ? before.Teams.Select(t => (t.Team.Id, own.Of(t.Design.Facts)))
             : [];
@@ -128,7 +129,7 @@ internal sealed class PlotScene
         [
             .. ReferenceFigure
                 .Of(_came)
-                .Where(r => r.Figure == figure.Id && r.Reference.Of.Length == 0)
+                .Where(r => r.Figure == figure.Id && r.Reference.Of == default)
                 .Select(r => new PlotLine((double)r.Value, r.Reference.Name)),
             .. Run
                 .Compiled.Targets.Where(t => t.Value.Plain?.Id == figure.Id)
