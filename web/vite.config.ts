@@ -5,6 +5,7 @@ import { brotliCompressSync, gzipSync } from 'node:zlib'
 import license from 'rollup-plugin-license'
 import type { Plugin } from 'vite'
 import { defineConfig } from 'vitest/config'
+import { firstFiles } from './firstFiles'
 
 /** Where it is to be said which packages are in what is built: for scripts/licences.mjs. */
 const bundled = process.env.RALLY_BUNDLED
@@ -29,17 +30,27 @@ const compressed = (): Plugin => ({
 })
 
 /**
- * Few files a page: what all pages take is in two, and what several stations share is not split finer than it is worth
- * a request of its own.
+ * Few files a page: what all pages take stands together, and what several stations share is not split finer than it is
+ * worth a request of its own. The controls that only some pages have come with those.
  */
+const everywhere = [
+  /@primevue\/core|@primeuix\/(utils|styled)/,
+  /primevue\/(button|inputtext|ripple|portal|overlayeventbus|focustrap)\//,
+  /@primevue\/icons\/(baseicon|spinner|times)\//,
+]
 const groups = [
-  { name: 'vue', test: /node_modules\/(@?vue|@vueuse|vue-router)\b/, priority: 2 },
+  { name: 'vue', test: /node_modules\/(@?vue|@vueuse|vue-router)\b|plugin-vue:export-helper/, priority: 5 },
+  { name: 'controls', test: (id: string) => everywhere.some((e) => e.test(id)), priority: 4 },
+  { name: 'select', test: /primevue\/(select|virtualscroller)\/|ChooseOnce/, priority: 3 },
+  { name: 'dialog', test: /primevue\/dialog\/|AskRemoval/, priority: 3 },
   { name: 'common', test: /^(?!.*(plot|d3-|datatable|paginator))/i, minShareCount: 5, priority: 1 },
 ]
 
+const src = fileURLToPath(new URL('src', import.meta.url))
+
 export default defineConfig({
-  plugins: [vue(), compressed(), ...(bundled ? [sayBundled(bundled)] : [])],
-  resolve: { alias: { '@': fileURLToPath(new URL('src', import.meta.url)) } },
+  plugins: [vue(), compressed(), firstFiles(src), ...(bundled ? [sayBundled(bundled)] : [])],
+  resolve: { alias: { '@': src } },
   // One style sheet for all pages: it is small, and a page that is opened without a connection is never left without
   // it.
   build: {

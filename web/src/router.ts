@@ -13,6 +13,11 @@ declare module 'vue-router' {
     open?: boolean
     /** Without the bar on top: walls, and what a team has in its hands. */
     bare?: boolean
+    /**
+     * What the page asks the server at first, besides who this is, so that it is on its way while the page's files are
+     * still being read: the address as the page asks it, with what stands in its own.
+     */
+    asks?: readonly string[]
   }
 }
 
@@ -20,7 +25,14 @@ declare module 'vue-router' {
 export const router = createRouter({
   history: createWebHistory(),
   routes: [
-    { path: '/', component: () => import('@/home/HomePage.vue'), meta: { title: 'Home' } },
+    {
+      path: '/',
+      component: () => import('@/home/HomePage.vue'),
+      meta: {
+        title: 'Home',
+        asks: ['/api/kept', '/api/rallies', '/api/year', '/api/choices', '/api/briefs?search=&archived=false'],
+      },
+    },
     { path: '/sign-in', component: () => import('@/access/SignInPage.vue'), meta: { title: 'Come in', open: true } },
     {
       path: '/join',
@@ -140,7 +152,11 @@ export const router = createRouter({
         {
           path: 'brief',
           component: () => import('@/stations/brief/EditionPage.vue'),
-          meta: { title: 'Brief', station: 'brief' },
+          meta: {
+            title: 'Brief',
+            station: 'brief',
+            asks: ['/api/rallies/{rally}?round=1', '/api/rallies/{rally}/brief-changes?round=1'],
+          },
         },
         {
           path: 'change',
@@ -155,7 +171,7 @@ export const router = createRouter({
         {
           path: 'kit',
           component: () => import('@/stations/kit/RallyKitPage.vue'),
-          meta: { title: 'Kit', station: 'kit' },
+          meta: { title: 'Kit', station: 'kit', asks: ['/api/rallies/{rally}?round=1'] },
         },
         {
           path: 'papers',
@@ -171,7 +187,7 @@ export const router = createRouter({
         {
           path: 'teams',
           component: () => import('@/stations/teams/TeamsPage.vue'),
-          meta: { title: 'Teams', station: 'teams' },
+          meta: { title: 'Teams', station: 'teams', asks: ['/api/rallies/{rally}?round=1'] },
         },
         {
           path: 'attendance',
@@ -181,7 +197,7 @@ export const router = createRouter({
         {
           path: 'run',
           component: () => import('@/stations/run/RunPage.vue'),
-          meta: { title: 'Run', station: 'run' },
+          meta: { title: 'Run', station: 'run', asks: ['/api/rallies/{rally}?round=1'] },
         },
         {
           path: 'judges',
@@ -192,7 +208,11 @@ export const router = createRouter({
           path: 'score/:team?',
           component: () => import('@/stations/score/ScorePage.vue'),
           props: true,
-          meta: { title: 'Score', station: 'score' },
+          meta: {
+            title: 'Score',
+            station: 'score',
+            asks: ['/api/rallies/{rally}/walk?round=1', '/api/rallies/{rally}/score?round=1&team={team}&held=0'],
+          },
         },
         {
           path: 'together',
@@ -202,7 +222,7 @@ export const router = createRouter({
         {
           path: 'debrief',
           component: () => import('@/stations/debrief/DebriefPage.vue'),
-          meta: { title: 'Debrief', station: 'debrief' },
+          meta: { title: 'Debrief', station: 'debrief', asks: ['/api/rallies/{rally}?round=1'] },
         },
         {
           path: 'notebook',
@@ -219,12 +239,25 @@ export const router = createRouter({
         {
           path: 'results',
           component: () => import('@/stations/results/ResultsPage.vue'),
-          meta: { title: 'Results', station: 'results' },
+          meta: {
+            title: 'Results',
+            station: 'results',
+            asks: [
+              '/api/rallies/{rally}?round=1',
+              '/api/rallies/{rally}/results?round=1&why=',
+              '/api/rallies/{rally}/photos',
+            ],
+          },
         },
         {
           path: 'wall',
           component: () => import('@/wall/WallPage.vue'),
-          meta: { title: 'The wall', station: 'wall', bare: true },
+          meta: {
+            title: 'The wall',
+            station: 'wall',
+            bare: true,
+            asks: ['/api/rallies/{rally}/wall?round=1', '/api/rallies/{rally}/wall/clock?round=1'],
+          },
         },
       ],
     },

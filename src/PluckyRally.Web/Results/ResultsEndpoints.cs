@@ -21,7 +21,9 @@ internal static class ResultsEndpoints
         rally.MapGet("/gallery", Side).WithName("openGallery").AddEndpointFilter<StateTag>();
     }
 
-    /// <summary>The standings; the whole way to its place is written out only for the team that is asked for.</summary>
+    /// <summary>
+    /// The standings; the whole way to its place is written out only for the team that is asked for, or else for the first.
+    /// </summary>
     private static async Task<Results<Ok<Standings>, Missing, Refused>> Standings(
         RallyId id,
         RallyLog log,
@@ -42,7 +44,12 @@ internal static class ResultsEndpoints
             standings with
             {
                 Closed = ClosedRound.Compare(found.Opened.Value, standings),
-                Rows = [.. standings.Rows.Select(r => r.Team == why ? r : r with { Why = [] })],
+                Rows =
+                [
+                    .. standings.Rows.Select(
+                        (r, i) => (why == default ? i == 0 : r.Team == why) ? r : r with { Why = [] }
+                    ),
+                ],
             }
         );
     }

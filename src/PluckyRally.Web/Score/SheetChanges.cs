@@ -38,6 +38,12 @@ public sealed record SheetChanges(
     /// </summary>
     public IReadOnlyList<TeamId> Queue { get; init; } = [];
 
+    /// <summary>
+    /// Whose sheet is opened where none was chosen: the first team in the order that is not finished, or else the first.
+    /// Empty where no team is here.
+    /// </summary>
+    public TeamId Due { get; init; }
+
     internal static SheetChanges Of(
         RoundSheets sheets,
         RallyProgress progress,
@@ -52,6 +58,9 @@ public sealed record SheetChanges(
         var (since, held) = device.Ground == ground ? (device.Since, Math.Max(0, device.Held)) : (null, 0);
         int Touched(TeamId team) =>
             caller.IsTeacher && sheets.PointsHangOnOthers ? sheets.AsOf : sheets.Touched.Team(team);
+        // Who asks for the first time, and for no team, gets the sheet that it will open.
+        var due = sheets.Due?.Team ?? default;
+        var wanted = since is null && device.Team == default ? due : device.Team;
         return new(
             ground,
             sheets.AsOf,
@@ -63,10 +72,13 @@ public sealed record SheetChanges(
                     .All.Where(s => since is null || Touched(s.Team) > since)
                     .Select(s => TeamOnStrip.Of(s, sheets.Touched.Team(s.Team), caller.IsTeacher)),
             ],
-            sheets.For(device.Team) is { } open && (held == 0 || Touched(open.Team) > held)
+            sheets.For(wanted) is { } open && (held == 0 || Touched(open.Team) > held)
                 ? JudgeSheetView.Of(open, sheets.Opened, sheets.Round, held, strikeOthers, caller)
                 : null
-        );
+        )
+        {
+            Due = due,
+        };
     }
 }
 

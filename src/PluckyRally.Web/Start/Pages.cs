@@ -21,6 +21,7 @@ internal static class Pages
             }
         );
         app.UseStatusCodePages(page => Unanswered(page.HttpContext));
+        app.Use(new FirstFiles(app.Environment).Name);
         app.UseDefaultFiles();
         app.Use(Compressed.Choose);
         app.UseStaticFiles(

@@ -32,6 +32,26 @@ public sealed class SheetChangesTests : IDisposable
     }
 
     [Fact]
+    public async Task Who_has_chosen_no_team_gets_the_sheet_of_the_one_that_is_due()
+    {
+        var rally = await _app.Begin(Sample.Brief(), "Able", "Baker", "Crabs");
+        Due(await Changes(rally, "")).ShouldBe(("t1", "t1"));
+        await Record(rally, Sample.Stands(false));
+        Due(await Changes(rally, "")).ShouldBe(("t2", "t2"), "the first team that is not finished");
+        Due(await Changes(rally, "t3")).ShouldBe(("t2", "t3"), "its own choice stands");
+        Due(await Changes(rally, "", since: 1)).ShouldBe(("t2", null), "all sheets are looked at, and it has them");
+        await Record(rally, Sample.Stands(false, "t2"));
+        await Record(rally, Sample.Stands(false, "t3"));
+        Due(await Changes(rally, "")).ShouldBe(("t1", "t1"), "all have finished");
+
+        static (string? Due, string? Sheet) Due(JsonElement changes) =>
+            (
+                changes.GetProperty("due").GetString(),
+                changes.TryGetProperty("sheet", out var sheet) ? sheet.GetProperty("team").GetString() : null
+            );
+    }
+
+    [Fact]
     public async Task Later_it_gets_what_has_changed_since_and_only_the_new_lines_of_the_log()
     {
         var rally = await _app.Begin(Sample.Brief() with { Trials = new() { Attempts = 3 } }, "Able", "Baker");

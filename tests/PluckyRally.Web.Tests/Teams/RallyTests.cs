@@ -124,6 +124,8 @@ public sealed class RallyTests : IDisposable
         var standings = await _app.Get<Standings>($"/api/rallies/{id}/results?why=t2");
         standings.Rows.Single(r => r.Team.Value == "t2").Why.ShouldContain(w => w.Sentence == "Attempt 1: 210 mL.");
         standings.Rows.Single(r => r.Team.Value == "t1").Why.ShouldBeEmpty();
+        var first = await _app.Get<Standings>($"/api/rallies/{id}/results");
+        first.Rows.Select(r => r.Why.Count > 0).ShouldBe([true, false], "the slip that is open at first");
     }
 
     [Fact]

@@ -10310,6 +10310,8 @@ export interface components {
             teams: components["schemas"]["TeamOnStrip"][];
             sheet?: null | components["schemas"]["JudgeSheetView"];
             queue: string[];
+            /** @description The id of a team in its rally; the empty one stands for no team, or for the class as a whole. */
+            due: string;
         };
         /** @description A design of a team as a judge goes on with it. */
         SheetDesign: {

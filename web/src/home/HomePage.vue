@@ -1,18 +1,27 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed, ref, useTemplateRef } from 'vue'
+import { whenever } from '@vueuse/core'
+import { computed, defineAsyncComponent, ref, useTemplateRef } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, ask } from '@/api/client'
 import type { BriefOnShelf } from '@/api/names'
 import LoadNote from '@/shared/LoadNote.vue'
+import { useAfterwards } from '@/shared/useAfterwards'
 import { useLoad } from '@/shared/useLoad'
-import BriefShelf from './BriefShelf.vue'
 import FirstStart from './FirstStart.vue'
 import ImportFiles from './ImportFiles.vue'
-import NewBriefDialog, { type Way } from './NewBriefDialog.vue'
-import PlanDialog, { type Planning } from './PlanDialog.vue'
+import type { Way } from './NewBriefDialog.vue'
+import type { Planning } from './PlanDialog.vue'
 import RallyLists from './RallyLists.vue'
 import YearLine from './YearLine.vue'
+
+/**
+ * The rallies are seen first: what goes on today stands there. The shelf comes after them, dialogs when they are
+ * opened.
+ */
+const BriefShelf = defineAsyncComponent(() => import('./BriefShelf.vue'))
+const NewBriefDialog = defineAsyncComponent(() => import('./NewBriefDialog.vue'))
+const PlanDialog = defineAsyncComponent(() => import('./PlanDialog.vue'))
 
 const rallies = useLoad(() => ask(api.GET('/api/rallies')))
 const year = useLoad(() => ask(api.GET('/api/year')))
@@ -24,7 +33,11 @@ function begin(by: Way) {
   beginning.value = true
 }
 const planning = ref<Planning>()
-const shelf = useTemplateRef('shelf')
+/** A dialog that was opened once stays, with what was typed into it. */
+const [begun, planned] = [ref(false), ref(false)]
+whenever(beginning, () => (begun.value = true), { once: true })
+whenever(planning, () => (planned.value = true), { once: true })
+const shelf = useTemplateRef<{ load: () => Promise<void> }>('shelf')
 const kept = useLoad(() => ask(api.GET('/api/kept')))
 void kept.load()
 /** A backup that cannot be made is said here, before it is needed. */
@@ -40,6 +53,7 @@ const load = () => void Promise.all([shelf.value?.load(), rallies.load(), year.l
 
 /** Shown at once, so that nothing moves away under a finger that is about to touch it. */
 const ready = computed(() => year.state.value !== 'loading' && rallies.state.value !== 'loading')
+const listed = useAfterwards(() => ready.value)
 
 /** Nothing is here yet: neither a brief nor a rally. */
 const empty = computed(() => briefs.value?.length === 0 && rallies.data.value?.length === 0)
@@ -54,8 +68,8 @@ if (useRoute().query.left === 'demo') void ask(api.DELETE('/api/demo')).then(() 
     <p v-if="trouble" class="heed" role="status">
       <b>{{ trouble }}</b> <RouterLink to="/backups">Open Backups</RouterLink>
     </p>
-    <NewBriefDialog v-model="beginning" v-model:way="way" />
-    <PlanDialog v-model="planning" :plans="year.data.value?.plans ?? []" :load="year.load" />
+    <NewBriefDialog v-if="begun" v-model="beginning" v-model:way="way" />
+    <PlanDialog v-if="planned" v-model="planning" :plans="year.data.value?.plans ?? []" :load="year.load" />
     <div v-if="!ready" class="shape" aria-hidden="true"><span></span><span></span><span></span></div>
     <div v-show="ready" class="stack sections">
       <FirstStart v-if="empty" @begin="begin" />
@@ -67,11 +81,17 @@ if (useRoute().query.left === 'demo') void ask(api.DELETE('/api/demo')).then(() 
         @changed="load"
         @plan="(p) => (planning = { brief: p.plan.brief, title: p.title, stop: p })"
       />
-      <BriefShelf ref="shelf" @loaded="(all) => (briefs = all)" @plan="(b) => (planning = b)" @changed="loadRallies">
+      <BriefShelf
+        v-if="listed"
+        ref="shelf"
+        @loaded="(all) => (briefs = all)"
+        @plan="(b) => (planning = b)"
+        @changed="loadRallies"
+      >
         <ImportFiles @taken="load" />
         <Button label="New brief" @click="beginning = true" />
       </BriefShelf>
-      <YearLine :briefs="briefs ?? []" :year="year.data.value" />
+      <YearLine v-if="listed" :briefs="briefs ?? []" :year="year.data.value" />
     </div>
   </main>
 </template>

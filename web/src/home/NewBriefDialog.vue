@@ -22,14 +22,13 @@ const open = defineModel<boolean>({ required: true })
 const way = defineModel<Way>('way', { default: 'pattern' })
 const router = useRouter()
 const { data, state, refusal, load } = useLoad(() => ask(api.GET('/api/choices')))
-void load()
 const grades = ref<GradeBand>('from3To5')
 const units = ref<UnitSystem>('metric')
 const { school } = useSchool()
 watch(school, (s) => s && (units.value = s.units), { immediate: true })
 const pattern = ref<Pattern>('tallest')
 const ready = useLoad(() => ask(api.GET('/api/briefs/ready')))
-watch(open, (now) => now && void ready.load(), { immediate: true })
+watch(open, (now) => now && void Promise.all([load(), ready.load()]), { immediate: true })
 const ways = computed((): readonly (readonly [Way, string])[] => [
   ['pattern', 'From a pattern'],
   ['paste', 'Paste a challenge'],

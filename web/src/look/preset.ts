@@ -28,10 +28,14 @@ const lagoon = {
   950: 'var(--lagoon-dark)',
 }
 
+/** The colors that are used: each one that comes along is written out before anything is seen. */
+const { borderRadius, red, slate } = base.primitive
+
 /** PrimeVue in our own tokens: flat, crisp, ink edges, no shadows. Only the components that are used. */
 export const preset = definePreset(
   {
     ...base,
+    primitive: { borderRadius, red, slate },
     components: {
       autocomplete,
       button,

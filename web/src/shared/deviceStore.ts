@@ -32,7 +32,7 @@ export interface OnThisDevice extends DBSchema {
   /** What was last known, for going on without a connection. */
   rallies: Kept<JudgeRallyView>
   /** How far the teams of a round are, and their sheets one by one. */
-  strips: Kept<{ order: string[]; queue?: string[]; teams: TeamOnStrip[] }>
+  strips: Kept<{ order: string[]; queue?: string[]; due?: string; teams: TeamOnStrip[] }>
   sheets: Kept<TeamSheet>
   albums: Kept<RallyPhotos>
 }

@@ -1,4 +1,4 @@
-import { HubConnectionBuilder, LogLevel } from '@microsoft/signalr'
+import type { HubConnection } from '@microsoft/signalr'
 import { onBeforeUnmount, ref, shallowRef } from 'vue'
 import type { Instrument, RallyProgress } from '@/api/names'
 
@@ -20,20 +20,26 @@ export function useLive(rally: string, onNews: (news: LiveNews) => void) {
   /** What the connected instruments show; lost with the line. */
   const instruments = shallowRef<readonly Instrument[]>([])
   let left = false
-  const hub = new HubConnectionBuilder()
-    .withUrl(new URL('/live', location.href).href)
-    .withAutomaticReconnect(keepTrying)
-    .configureLogging(LogLevel.None)
-    .build()
+  let hub: HubConnection | undefined
 
-  /** Where many windows hear of the same thing, each asks at a moment of its own. */
-  hub.on('news', (news: LiveNews) => {
-    if (news.within === 0) onNews(news)
-    else setTimeout(() => !left && onNews(news), Math.random() * news.within)
-  })
-  hub.on('instruments', (shown: Instrument[]) => (instruments.value = shown))
-  hub.onreconnecting(lost)
-  hub.onreconnected(() => void follow())
+  /** The line itself comes after the page: what is shown first does not need it. */
+  async function line() {
+    const { HubConnectionBuilder, LogLevel } = await import('@microsoft/signalr')
+    const made = new HubConnectionBuilder()
+      .withUrl(new URL('/live', location.href).href)
+      .withAutomaticReconnect(keepTrying)
+      .configureLogging(LogLevel.None)
+      .build()
+    /** Where many windows hear of the same thing, each asks at a moment of its own. */
+    made.on('news', (news: LiveNews) => {
+      if (news.within === 0) onNews(news)
+      else setTimeout(() => !left && onNews(news), Math.random() * news.within)
+    })
+    made.on('instruments', (shown: Instrument[]) => (instruments.value = shown))
+    made.onreconnecting(lost)
+    made.onreconnected(() => void follow(made))
+    return made
+  }
 
   function lost() {
     connected.value = false
@@ -41,7 +47,7 @@ export function useLive(rally: string, onNews: (news: LiveNews) => void) {
   }
 
   /** From here on nothing is missed; what came between loading the page and now is asked for once more. */
-  async function follow() {
+  async function follow(hub: HubConnection) {
     try {
       const news = await hub.invoke<LiveNews | null>('Follow', rally)
       connected.value = true
@@ -53,22 +59,23 @@ export function useLive(rally: string, onNews: (news: LiveNews) => void) {
   }
 
   async function start(): Promise<void> {
-    if (left) return
     try {
+      hub ??= await line()
+      if (left) return
       await hub.start()
     } catch {
       // The screen says that the connection is gone; this goes on trying until it is back.
       lost()
-      setTimeout(() => void start(), 2000)
+      setTimeout(() => !left && void start(), 2000)
       return
     }
-    await follow()
+    await follow(hub)
   }
 
   void start()
   onBeforeUnmount(() => {
     left = true
-    void hub.stop()
+    void hub?.stop()
   })
   return { connected, instruments }
 }

@@ -1,4 +1,4 @@
-import Sortable from 'sortablejs'
+import type Sortable from 'sortablejs'
 import { nextTick, onBeforeUnmount, watch, type Ref } from 'vue'
 
 /**
@@ -13,10 +13,14 @@ export function useOrder(
   let sortable: Sortable | undefined
   watch(
     list,
-    (element) => {
+    async (element) => {
       sortable?.destroy()
+      sortable = undefined
       if (!element) return
-      sortable = Sortable.create(element, {
+      // Dragging comes when the list is there already; without a line the arrow keys are left.
+      const dragging = await import('sortablejs').catch(() => undefined)
+      if (!dragging || list.value !== element) return
+      sortable = dragging.default.create(element, {
         handle: '.grip',
         animation: matchMedia('(prefers-reduced-motion: reduce)').matches ? 0 : 120,
         forceFallback: true,

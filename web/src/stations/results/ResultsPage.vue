@@ -43,7 +43,11 @@ const standings = useLoad(() =>
     }),
   ),
 )
-watch([round, tick, chosen], () => void standings.load(), { immediate: true })
+watch([round, tick], () => void standings.load(), { immediate: true })
+/** The reasons come for one team, which is whoever is first while none is chosen. */
+watch(chosen, (team) => {
+  if (!standings.data.value?.rows.some((r) => r.team === team && r.why.length > 0)) void standings.load()
+})
 
 const album = usePhotos(rally.value?.id ?? '')
 const photos = computed(() => album.all.value.filter((p) => p.round === round.value))

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useEventListener } from '@vueuse/core'
+import { useEventListener, whenever } from '@vueuse/core'
 import Button from 'primevue/button'
 import { computed, nextTick, provide, ref, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
@@ -32,6 +32,7 @@ import TeamStrip from './TeamStrip.vue'
 import TrialList from './TrialList.vue'
 import UnsentNote from '@/log/UnsentNote.vue'
 import { struckOut } from '@/shared/entries'
+import { useAfterwards } from '@/shared/useAfterwards'
 import { tierName } from '@/shared/tierName'
 import { purposeNames } from '@/shared/purposes'
 import { recording } from '@/pads/recording'
@@ -57,13 +58,13 @@ const { table: mine } = useMyTable()
 const table = computed(() => (mine.value?.rally === id ? mine.value : undefined))
 
 const open = ref(props.team ?? '')
-const { sheets, order, queue, strip: ownStrip, outbox, ...loading } = useSheets(() => open.value)
+const { sheets, order, queue, due, strip: ownStrip, outbox, ...loading } = useSheets(() => open.value)
 const beside = useBeside()
 /**
- * A judge's other page is fetched beforehand: it is wanted most when there is no connection. What fails now is asked
- * for again then.
+ * A judge's other page is fetched beforehand, after what is open: it is wanted most when there is no connection. What
+ * fails now is asked for again then.
  */
-import('./together/TogetherPage.vue').catch(() => undefined)
+whenever(sheets, () => void import('./together/TogetherPage.vue').catch(() => undefined), { once: true })
 /** The teams in the order in which they are tested, those of the lesson's other tiers among them. */
 const teams = computed(() => {
   const known = [rally.value, ...(rally.value?.beside ?? [])].flatMap((r) => r?.teams ?? [])
@@ -72,13 +73,6 @@ const teams = computed(() => {
 })
 const strip = computed(() => new Map([ownStrip.value, ...beside.map((b) => b.strip.value)].flatMap((s) => [...s])))
 const rallyOf = (team: string) => rally.value?.beside.find((b) => b.teams.some((t) => t.id === team))?.id ?? id
-/** Without a team in the address: whoever is first in the test order and not finished. */
-const due = computed(() => {
-  // Before the order is known nobody is due: the first of the list would be opened in the place of who really is.
-  if (order.value.length === 0) return ''
-  const own = teams.value.filter((t) => rallyOf(t.id) === id)
-  return (own.find((t) => strip.value.get(t.id)?.status === 'unfinished') ?? own[0])?.id ?? ''
-})
 /** What the teams are held against, each with a sheet of its own after theirs. */
 const references = computed(() => rally.value?.references ?? [])
 const reference = computed(() => references.value.find((r) => r.id === current.value))
@@ -95,6 +89,7 @@ watch([opening, everySheet], () => {
 const named = computed(() => rally.value?.teams.find((t) => t.id === current.value))
 const at = computed(() => everySheet.value.indexOf(current.value))
 const sheet = computed(() => sheets.value?.find((s) => s.team === current.value))
+const padSeen = useAfterwards(() => sheet.value)
 const became = computed(() => Object.fromEntries((sheet.value?.trials ?? []).map((t) => [t.entry, t.became])))
 useTeamInAddress(current, () => props.team, to)
 
@@ -301,14 +296,18 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
         />
         <ReferenceList :references="sheet.references" />
       </section>
-      <NotePad />
-      <TeamPhotos :rally="rally" :team="current" :round="round" />
-      <EntryLog ref="log" :log="sheet.log" :strike="strike" :became="became" />
-      <RoundDoor v-if="isTeacher" :closed="sheet.closed" />
+      <template v-if="padSeen">
+        <NotePad />
+        <TeamPhotos :rally="rally" :team="current" :round="round" />
+        <EntryLog ref="log" :log="sheet.log" :strike="strike" :became="became" />
+        <RoundDoor v-if="isTeacher" :closed="sheet.closed" />
+      </template>
     </div>
     <p v-if="heldBack" class="held-back" role="status">The page moved just as you pressed. Press again.</p>
-    <AddReference :round="round" :teams="teams" :record="outbox.record" @added="opening = $event" />
-    <WhoLine />
+    <template v-if="padSeen">
+      <AddReference :round="round" :teams="teams" :record="outbox.record" @added="opening = $event" />
+      <WhoLine />
+    </template>
   </main>
 </template>
 

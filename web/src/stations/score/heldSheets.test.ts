@@ -22,6 +22,7 @@ const changes = (asOf: number, since: number | null, teams: TeamOnStrip[], open?
   progress: { asOf, edition: 0, rounds: 1, running: 1, route: [], goesOn: 'score' },
   order: ['t1', 't2'],
   queue: [],
+  due: 't1',
   teams,
   ...(open ? { sheet: open } : {}),
 })
@@ -53,6 +54,13 @@ describe('what a device holds of a round', () => {
     expect(askSince(quiet, 't1')).toEqual({ since: 9, ground: 'a', team: 't1', held: 9 })
     expect(quiet.teams.get('t1')?.touched).toBe(3)
     expect(quiet.teams.get('t2')?.touched).toBe(9)
+  })
+
+  test('a sheet that was not asked for by its team is held as that team’s', () => {
+    const due = withChanges(nothingHeld, changes(3, null, [onStrip('t1', 3)], sheet('t1', 3, ['a'])), '')
+    expect(due.due).toBe('t1')
+    expect(saysLog(due, 't1')).toEqual(['a'])
+    expect(askSince(due, 't1').held).toBe(3)
   })
 
   test('an answer that is all there is takes the place of everything', () => {

@@ -18,6 +18,8 @@ export interface HeldSheets {
   order: readonly string[]
   /** Where the rally is run with others: the teams of all of them, in the order of the test. */
   queue: readonly string[]
+  /** Whose sheet is opened where none was chosen; empty where that is not known. */
+  due: string
   teams: ReadonlyMap<string, TeamOnStrip>
   sheets: ReadonlyMap<string, HeldSheet>
 }
@@ -27,13 +29,14 @@ export const nothingHeld: HeldSheets = {
   ground: '',
   order: [],
   queue: [],
+  due: '',
   teams: new Map(),
   sheets: new Map(),
 }
 
 /** What is held, with what is new. */
 export function withChanges(held: HeldSheets, changes: SheetChanges, team: string): HeldSheets {
-  const { asOf, ground, order, queue } = changes
+  const { asOf, ground, order, queue, due } = changes
   const known = typeof changes.since === 'number' ? held : nothingHeld
   const teams = new Map(known.teams)
   for (const t of changes.teams) teams.set(t.team, t)
@@ -42,9 +45,9 @@ export function withChanges(held: HeldSheets, changes: SheetChanges, team: strin
   if (changes.sheet) {
     const sheet = { ...changes.sheet }
     if (sheet.logFrom > 0) sheet.log = [...sheet.log, ...(before?.sheet.log ?? [])]
-    sheets.set(team, { sheet, logAsOf: asOf })
+    sheets.set(sheet.team, { sheet, logAsOf: asOf })
   } else if (before) sheets.set(team, { ...before, logAsOf: asOf })
-  return { asOf, ground, order, queue, teams, sheets }
+  return { asOf, ground, order, queue, due, teams, sheets }
 }
 
 /** What is held, with sheets that came without their logs. */

@@ -1,5 +1,5 @@
 import { deviceStore } from '@/shared/deviceStore'
-import type { HeldSheets } from './heldSheets'
+import { nothingHeld, type HeldSheets } from './heldSheets'
 
 /** Everything of one round lies between these keys. */
 const of = (round: string) => IDBKeyRange.bound(`${round}:`, `${round}:\uffff`)
@@ -8,10 +8,10 @@ const of = (round: string) => IDBKeyRange.bound(`${round}:`, `${round}:\uffff`)
 export async function keepSheets(round: string, held: HeldSheets, changed: readonly string[]) {
   const db = await deviceStore()
   if (!db) return
-  const { order, queue, teams, sheets } = held
+  const { order, queue, due, teams, sheets } = held
   const at = Date.now()
   // A store that is full keeps what it had: this was only for a line that may be lost later.
-  const strip = { order: [...order], queue: [...queue], teams: [...teams.values()] }
+  const strip = { order: [...order], queue: [...queue], due, teams: [...teams.values()] }
   await db.put('strips', { data: strip, at }, round).catch(() => undefined)
   for (const team of changed) {
     const sheet = sheets.get(team)?.sheet
@@ -27,12 +27,19 @@ export async function keptSheets(round: string): Promise<{ held: HeldSheets; at:
   const db = await deviceStore()
   const strip = await db?.get('strips', round)
   if (!db || !strip) return undefined
-  const { order, queue = [], teams } = strip.data
+  const { order, queue = [], due = order[0] ?? '', teams } = strip.data
   const sheets = (await db.getAll('sheets', of(round))).map(
     ({ data: sheet }) => [sheet.team, { sheet, logAsOf: 0 }] as const,
   )
   return {
-    held: { asOf: 0, ground: '', order, queue, teams: new Map(teams.map((t) => [t.team, t])), sheets: new Map(sheets) },
+    held: {
+      ...nothingHeld,
+      order,
+      queue,
+      due,
+      teams: new Map(teams.map((t) => [t.team, t])),
+      sheets: new Map(sheets),
+    },
     at: new Date(strip.at),
   }
 }

@@ -13,7 +13,17 @@ const asked = vi.hoisted(() => {
     const { url, headers } = request as Request
     all.push({ path: new URL(url).pathname, announced: headers.get('announced') })
     const progress = { asOf: 9, edition: 0, rounds: 1, running: 1, route: [] }
-    const changes = { ground: 'g', asOf: 9, since: null, progress, order: [], queue: [], teams: [], sheet: null }
+    const changes = {
+      ground: 'g',
+      asOf: 9,
+      since: null,
+      progress,
+      order: [],
+      queue: [],
+      due: '',
+      teams: [],
+      sheet: null,
+    }
     return Promise.resolve(Response.json(changes))
   }
   return all

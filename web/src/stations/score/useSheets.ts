@@ -68,7 +68,7 @@ export function useSheets(open: () => string, of = aroundThePage()) {
       state.value = 'ready'
       asOf.value = undefined
       progressed(answer.data.progress)
-      await keepSheets(asked, held.value, [team])
+      await keepSheets(asked, held.value, [answer.data.sheet?.team ?? team])
     } else if (answer.offline) {
       state.value = 'offline'
       const kept = await keptSheets(asked)
@@ -119,8 +119,9 @@ export function useSheets(open: () => string, of = aroundThePage()) {
   })
   const order = computed(() => held.value.order)
   const queue = computed(() => held.value.queue)
+  const due = computed(() => held.value.due)
   const strip = computed(() => held.value.teams)
-  return { sheets, order, queue, strip, state, refusal, asOf, load: now, outbox }
+  return { sheets, order, queue, due, strip, state, refusal, asOf, load: now, outbox }
 }
 
 function aroundThePage(): SheetsOf {
