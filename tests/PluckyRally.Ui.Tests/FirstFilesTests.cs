@@ -4,7 +4,8 @@ using Xunit;
 namespace PluckyRally.Ui.Tests;
 
 /// <summary>
-/// What the server names with a page is what that page takes: the browser fetches nothing for nobody, and nothing twice.
+/// What the server names with a page is what that page takes: the browser fetches nothing for nobody, and nothing
+/// twice.
 /// </summary>
 public sealed class FirstFilesTests(DemoServer demo) : ScreenTest
 {

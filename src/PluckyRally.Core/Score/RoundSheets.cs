@@ -57,9 +57,11 @@ public sealed class RoundSheets
     /// <summary>Whether the points of every team can change with every entry.</summary>
     public bool PointsHangOnOthers => Run.Compiled.ComparesTeams || Run.Compiled.RewardsFirst;
 
-    /// <summary>Whose turn it is: the first in the order that has not finished, or else the first; null without a team.</summary>
+    /// <summary>
+    /// Whose turn it is: the first in the order that has not finished, or else the first; null without a team.
+    /// </summary>
     public TeamSheet? Due =>
-        Sheets.FirstOrDefault(s => s.Status == StandingStatus.Unfinished) ?? Sheets.FirstOrDefault();
+        Sheets.FirstOrDefault(s => s.Status == StandingStatus.Unfinished) ?? (Sheets is [var first, ..] ? first : null);
 
     /// <summary>How many teams have not finished.</summary>
     public int Unfinished => Sheets.Count(s => s.Status == StandingStatus.Unfinished);

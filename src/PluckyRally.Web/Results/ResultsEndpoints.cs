@@ -22,7 +22,8 @@ internal static class ResultsEndpoints
     }
 
     /// <summary>
-    /// The standings; the whole way to its place is written out only for the team that is asked for, or else for the first.
+    /// The standings; the whole way to its place is written out only for the team that is asked for, or else for the
+    /// first.
     /// </summary>
     private static async Task<Results<Ok<Standings>, Missing, Refused>> Standings(
         RallyId id,

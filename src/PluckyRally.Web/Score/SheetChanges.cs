@@ -39,8 +39,8 @@ public sealed record SheetChanges(
     public IReadOnlyList<TeamId> Queue { get; init; } = [];
 
     /// <summary>
-    /// Whose sheet is opened where none was chosen: the first team in the order that is not finished, or else the first.
-    /// Empty where no team is here.
+    /// Whose sheet is opened where none was chosen: the first team in the order that is not finished, or else the
+    /// first. Empty where no team is here.
     /// </summary>
     public TeamId Due { get; init; }
 

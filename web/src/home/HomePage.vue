@@ -6,7 +6,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { api, ask } from '@/api/client'
 import type { BriefOnShelf } from '@/api/names'
 import LoadNote from '@/shared/LoadNote.vue'
-import { useAfterwards } from '@/shared/useAfterwards'
+import { useLater } from '@/shared/useLater'
 import { useLoad } from '@/shared/useLoad'
 import FirstStart from './FirstStart.vue'
 import ImportFiles from './ImportFiles.vue'
@@ -53,7 +53,7 @@ const load = () => void Promise.all([shelf.value?.load(), rallies.load(), year.l
 
 /** Shown at once, so that nothing moves away under a finger that is about to touch it. */
 const ready = computed(() => year.state.value !== 'loading' && rallies.state.value !== 'loading')
-const listed = useAfterwards(() => ready.value)
+const listed = useLater(() => ready.value)
 
 /** Nothing is here yet: neither a brief nor a rally. */
 const empty = computed(() => briefs.value?.length === 0 && rallies.data.value?.length === 0)

@@ -32,7 +32,7 @@ import TeamStrip from './TeamStrip.vue'
 import TrialList from './TrialList.vue'
 import UnsentNote from '@/log/UnsentNote.vue'
 import { struckOut } from '@/shared/entries'
-import { useAfterwards } from '@/shared/useAfterwards'
+import { useLater } from '@/shared/useLater'
 import { tierName } from '@/shared/tierName'
 import { purposeNames } from '@/shared/purposes'
 import { recording } from '@/pads/recording'
@@ -89,8 +89,9 @@ watch([opening, everySheet], () => {
 const named = computed(() => rally.value?.teams.find((t) => t.id === current.value))
 const at = computed(() => everySheet.value.indexOf(current.value))
 const sheet = computed(() => sheets.value?.find((s) => s.team === current.value))
-const padSeen = useAfterwards(() => sheet.value)
-const became = computed(() => Object.fromEntries((sheet.value?.trials ?? []).map((t) => [t.entry, t.became])))
+/** The sheet for what stands below the pad. */
+const below = useLater(() => sheet.value)
+const became = computed(() => Object.fromEntries((below.value?.trials ?? []).map((t) => [t.entry, t.became])))
 useTeamInAddress(current, () => props.team, to)
 
 function to(team: string) {
@@ -296,15 +297,15 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
         />
         <ReferenceList :references="sheet.references" />
       </section>
-      <template v-if="padSeen">
+      <template v-if="below">
         <NotePad />
         <TeamPhotos :rally="rally" :team="current" :round="round" />
-        <EntryLog ref="log" :log="sheet.log" :strike="strike" :became="became" />
-        <RoundDoor v-if="isTeacher" :closed="sheet.closed" />
+        <EntryLog ref="log" :log="below.log" :strike="strike" :became="became" />
+        <RoundDoor v-if="isTeacher" :closed="below.closed" />
       </template>
     </div>
     <p v-if="heldBack" class="held-back" role="status">The page moved just as you pressed. Press again.</p>
-    <template v-if="padSeen">
+    <template v-if="below">
       <AddReference :round="round" :teams="teams" :record="outbox.record" @added="opening = $event" />
       <WhoLine />
     </template>
