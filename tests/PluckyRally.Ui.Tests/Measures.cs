@@ -196,12 +196,7 @@ public sealed class Measures(ITestOutputHelper output) : ScreenTest
     {
         using var server = new RunningServer(demo: true, measured: true);
         using var http = new HttpClient { BaseAddress = new Uri(server.Address) };
-        var rallies = await http.GetFromJsonAsync<JsonElement>("/api/rallies", TestContext.Current.CancellationToken);
-        var rally = rallies
-            .EnumerateArray()
-            .Single(r => r.GetProperty("name").GetString() == "Class 5, today")
-            .GetProperty("id")
-            .GetString();
+        var rally = await IdOf(http, "/api/rallies", "name", "Class 5, today");
         foreach (
             var (name, path, says) in new[]
             {
@@ -250,6 +245,63 @@ public sealed class Measures(ITestOutputHelper output) : ScreenTest
             Say($"{name}, first painted", painted);
             Say($"{name}, {asked}, usable", usable);
         }
+    }
+
+    /// <summary>From a press to the next picture of the page, as browsers time it (Event Timing API).</summary>
+    [Fact(Explicit = true)]
+    public async Task Next_teams_and_tabs()
+    {
+        using var server = new RunningServer(demo: true, measured: true);
+        using var http = new HttpClient { BaseAddress = new Uri(server.Address) };
+        var rally = await IdOf(http, "/api/rallies", "name", "Class 5, today");
+        var brief = await IdOf(http, "/api/briefs", "title", "Foil ferry across the Kelp Channel");
+        using var window = new Browser { Address = server.Address };
+        window.Resize(1280, 800);
+        window.Slow();
+        window.BeforeEachPage(
+            """
+            window.presses = []
+            new PerformanceObserver((seen) => {
+              for (const e of seen.getEntries()) if (e.interactionId) window.presses.push(e.duration)
+            }).observe({ type: 'event', durationThreshold: 16 })
+            """
+        );
+        window.Open($"/rallies/{rally}/score");
+        window.See("Recorded");
+        Say("Next team", Pressed(20, _ => window.ClickButton("Next team")));
+        window.Open($"/rallies/{rally}/results");
+        window.See("Why: ");
+        string[] sections = ["Numbers", "Standings"];
+        Pressed(2, i => window.ClickLink(sections[i % 2]));
+        Say("A section of Results that was open before", Pressed(20, i => window.ClickLink(sections[i % 2])));
+        window.Open($"/briefs/{brief}");
+        window.See("Your goal");
+        string[] panels = ["Measures", "Tiers", "Time"];
+        Pressed(3, i => window.ClickTab(panels[i % 3]));
+        Say("A panel beside a brief that was open before", Pressed(21, i => window.ClickTab(panels[i % 3])));
+
+        List<double> Pressed(int times, Action<int> press)
+        {
+            var took = new List<double>();
+            for (var i = 0; i < times; i++)
+            {
+                window.Run("window.presses.length = 0");
+                press(i);
+                window.Until(() => window.Run("return window.presses.length > 0") is true, "the press to be timed");
+                took.Add(Convert.ToDouble(window.Run("return Math.max(...window.presses)")));
+            }
+
+            return took;
+        }
+    }
+
+    private static async Task<string> IdOf(HttpClient http, string list, string field, string called)
+    {
+        var all = await http.GetFromJsonAsync<JsonElement>(list, TestContext.Current.CancellationToken);
+        return all.EnumerateArray()
+            .Single(o => o.GetProperty(field).GetString() == called)
+            .GetProperty("id")
+            .GetString()!;
     }
 
     private static async Task<string> Begin(HttpClient http)

@@ -9,8 +9,12 @@ import '@/look/base.css'
 import { preset } from '@/look/preset'
 import '@/look/tokens.css'
 import { router } from './router'
+import { askEarly } from '@/api/early'
+import { firstAsked } from '@/shared/firstAsked'
 import { keepPage } from '@/shared/keptPage'
 
+const first = router.resolve(location.pathname + location.search)
+if (!first.meta.open) void askEarly('/api/who', firstAsked(first))
 createApp(App)
   .use(router)
   .use(PrimeVue, { theme: { preset, options: { darkModeSelector: 'none' } } })

@@ -189,6 +189,7 @@ public sealed class FieldsTests : IDisposable
     private static readonly string[] Changes =
     [
         "asOf",
+        "due",
         "ground",
         "order",
         "progress.*",

@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch'
+import { fetchOnce } from './early'
 import { judgingWindow } from './judgingWindow'
 import type { Problem, Refusal } from './names'
 import type { paths } from './schema.generated.d'
@@ -15,7 +16,7 @@ class LastingRequest extends Request {
 }
 
 /** The API, typed by its own description. */
-export const api = createClient<paths>({ baseUrl: '', Request: LastingRequest })
+export const api = createClient<paths>({ baseUrl: '', Request: LastingRequest, fetch: fetchOnce })
 api.use({
   onRequest({ request }) {
     const ticket = judgingWindow.ticket()

@@ -23,16 +23,20 @@ const was = ref<PlanStop['plan']>()
 const { meanwhile, cameSecond, letGo } = useMeanwhile(props.load)
 const typed = ref({ date: '', wholeWeek: false, for: '' })
 const refusal = ref<Refusal>()
-watch(planning, (p) => {
-  refusal.value = undefined
-  letGo()
-  was.value = p?.stop?.plan
-  typed.value = {
-    date: was.value?.date ?? new Date().toLocaleDateString('sv'),
-    wholeWeek: was.value?.wholeWeek ?? false,
-    for: was.value?.for ?? '',
-  }
-})
+watch(
+  planning,
+  (p) => {
+    refusal.value = undefined
+    letGo()
+    was.value = p?.stop?.plan
+    typed.value = {
+      date: was.value?.date ?? new Date().toLocaleDateString('sv'),
+      wholeWeek: was.value?.wholeWeek ?? false,
+      for: was.value?.for ?? '',
+    }
+  },
+  { immediate: true },
+)
 async function keep() {
   const p = planning.value
   if (!p) return
