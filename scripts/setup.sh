@@ -47,7 +47,8 @@ install_front_end() {
 
 build_front_end() {
   local page=src/PluckyRally.Web/wwwroot/index.html
-  if [ ! -f "$page" ] || [ -n "$(find web/src web/public web/index.html web/vite.config.ts web/firstFiles.ts web/package-lock.json -newer "$page" ! -name openapi.json -print -quit)" ]; then
+  local made_of=(web/src web/public web/index.html web/vite.config.ts web/firstFiles.ts web/package-lock.json)
+  if [ ! -f "$page" ] || [ -n "$(find "${made_of[@]}" -newer "$page" ! -name openapi.json -print -quit)" ]; then
     say "Building the front end"
     quietly "Building the front end" npm run --prefix web build
   fi

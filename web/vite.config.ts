@@ -29,15 +29,17 @@ const compressed = (): Plugin => ({
   },
 })
 
-/**
- * Few files a page: what all pages take stands together, and what several stations share is not split finer than it is
- * worth a request of its own. The controls that only some pages have come with those.
- */
+/** What the controls of all pages rest on, and those that every page has. */
 const everywhere = [
   /@primevue\/core|@primeuix\/(utils|styled)/,
   /primevue\/(button|inputtext|ripple|portal|overlayeventbus|focustrap)\//,
   /@primevue\/icons\/(baseicon|spinner|times)\//,
 ]
+
+/**
+ * Few files a page: what all pages take stands together, and what several stations share is not split finer than it is
+ * worth a request of its own. The controls that only some pages have come with those.
+ */
 const groups = [
   { name: 'vue', test: /node_modules\/(@?vue|@vueuse|vue-router)\b|plugin-vue:export-helper/, priority: 5 },
   { name: 'controls', test: (id: string) => everywhere.some((e) => e.test(id)), priority: 4 },

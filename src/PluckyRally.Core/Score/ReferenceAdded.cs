@@ -11,8 +11,8 @@ namespace PluckyRally.Core.Score;
 public abstract partial record Entry
 {
     /// <summary>
-    /// Something that teams are held against has a sheet of its own from now on. What stands as the entry's team is its
-    /// id: what is recorded on it names it so.
+    /// A comparison has a sheet of its own from now on. What stands as the entry's team is its id: what is recorded on
+    /// it names it so.
     /// </summary>
     public sealed record ReferenceAdded : Entry
     {

@@ -58,7 +58,8 @@ public sealed class RoundSheets
     public bool PointsHangOnOthers => Run.Compiled.ComparesTeams || Run.Compiled.RewardsFirst;
 
     /// <summary>
-    /// Whose turn it is: the first in the order that has not finished, or else the first; null without a team.
+    /// The sheet that is opened where none was chosen: of the first team in the order that has not finished, or else of
+    /// the first; null without a team.
     /// </summary>
     public TeamSheet? Due =>
         Sheets.FirstOrDefault(s => s.Status == StandingStatus.Unfinished) ?? (Sheets is [var first, ..] ? first : null);

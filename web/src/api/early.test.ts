@@ -52,6 +52,13 @@ test('a question with something else in it is asked by itself, and so is all tha
   expect(asked).toHaveLength(4)
 })
 
+test('what was asked before the page changed something is not taken', async () => {
+  const fetchOnce = await early()
+  await fetchOnce(new Request(new URL('/api/plans', location.href), { method: 'POST' }))
+  await fetchOnce(at('/api/rallies'))
+  expect(asked).toEqual(['/api/who', '/api/rallies', '/api/plans', '/api/rallies'])
+})
+
 test('what nobody has taken is old after a while', async () => {
   const fetchOnce = await early()
   vi.advanceTimersByTime(5_000)

@@ -43,9 +43,13 @@ export async function askEarly(whoIsThis: string, addresses: readonly string[]) 
   if (who.role !== 'nobody') for (const address of addresses) void ask(address)
 }
 
-/** Asks the server, or takes what was asked early: once, and only where it is the same question. */
+/**
+ * Asks the server, or takes what was asked early: once, and only where it is the same question. What is changed by this
+ * page makes all of it old.
+ */
 export function fetchOnce(request: Request) {
-  const same = request.method === 'GET' && !request.headers.has('Authorization') && !request.headers.has('announced')
+  if (request.method !== 'GET') early.clear()
+  const same = !request.headers.has('Authorization') && !request.headers.has('announced')
   const answer = same ? early.get(request.url) : undefined
   early.delete(request.url)
   if (opening) asked.add(request.url)

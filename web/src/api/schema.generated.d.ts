@@ -5691,7 +5691,7 @@ export interface components {
              */
             editionAsOf?: null | number;
         };
-        /** @description Something that teams are held against has a sheet of its own from now on. What stands as the entry's team is its id: what is recorded on it names it so. */
+        /** @description A comparison has a sheet of its own from now on. What stands as the entry's team is its id: what is recorded on it names it so. */
         EntryReferenceAdded: {
             /** @enum {string} */
             kind: "referenceAdded";

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { whenever } from '@vueuse/core'
 import { computed, defineAsyncComponent, ref, useTemplateRef } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, ask } from '@/api/client'
@@ -8,6 +7,7 @@ import type { BriefOnShelf } from '@/api/names'
 import LoadNote from '@/shared/LoadNote.vue'
 import { useLater } from '@/shared/useLater'
 import { useLoad } from '@/shared/useLoad'
+import { useOnce } from '@/shared/useOnce'
 import FirstStart from './FirstStart.vue'
 import ImportFiles from './ImportFiles.vue'
 import type { Way } from './NewBriefDialog.vue'
@@ -33,10 +33,8 @@ function begin(by: Way) {
   beginning.value = true
 }
 const planning = ref<Planning>()
-/** A dialog that was opened once stays, with what was typed into it. */
-const [begun, planned] = [ref(false), ref(false)]
-whenever(beginning, () => (begun.value = true), { once: true })
-whenever(planning, () => (planned.value = true), { once: true })
+const begun = useOnce(() => beginning.value)
+const planned = useOnce(() => planning.value)
 const shelf = useTemplateRef<{ load: () => Promise<void> }>('shelf')
 const kept = useLoad(() => ask(api.GET('/api/kept')))
 void kept.load()
@@ -53,6 +51,7 @@ const load = () => void Promise.all([shelf.value?.load(), rallies.load(), year.l
 
 /** Shown at once, so that nothing moves away under a finger that is about to touch it. */
 const ready = computed(() => year.state.value !== 'loading' && rallies.state.value !== 'loading')
+/** What stands below the rallies is drawn after them. */
 const listed = useLater(() => ready.value)
 
 /** Nothing is here yet: neither a brief nor a rally. */

@@ -125,7 +125,7 @@ h3 {
 }
 li {
   display: grid;
-  grid-template-columns: 3.2rem minmax(0, 1fr) auto;
+  grid-template-columns: 4.4rem minmax(0, 1fr) auto;
   align-items: center;
   gap: var(--space-3);
   border-bottom: var(--rule);

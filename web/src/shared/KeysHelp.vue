@@ -3,10 +3,11 @@ import { useEventListener, useTimeoutFn } from '@vueuse/core'
 import { defineAsyncComponent, ref } from 'vue'
 import { isTyping } from './isTyping'
 import { singleKeys } from './singleKeys'
+import { useOnce } from './useOnce'
 
 /** Shows the keys of the screen that is open, on `?`; with Alt also where single keys are switched off. */
 const open = ref(false)
-const asked = ref(false)
+const asked = useOnce(() => open.value)
 const list = () => import('./KeysList.vue')
 const KeysList = defineAsyncComponent(list)
 /** It is fetched once the page itself is there, so that it can be opened without a line too. */
@@ -17,7 +18,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   const inReading = event.target instanceof HTMLElement && event.target.matches('[data-reading]')
   if (event.key !== '?' || (!event.altKey && ((isTyping(event) && !inReading) || !singleKeys.value))) return
   event.preventDefault()
-  open.value = asked.value = true
+  open.value = true
 })
 /** Whoever goes on by finger does not need the keys on the buttons. */
 useEventListener(document, 'pointerdown', (event: PointerEvent) => {
