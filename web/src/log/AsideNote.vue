@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import { ref } from 'vue'
 import { api, ask } from '@/api/client'
 import type { EntryAside } from '@/api/names'
@@ -34,7 +34,7 @@ async function strike({ entry }: EntryAside) {
           <span v-if="a.entry.by" class="small muted"> · {{ a.entry.by }}</span>
           <span v-for="p in a.problems" :key="p.at + p.what" class="small says">{{ p.what }} {{ p.remedy }}</span>
         </p>
-        <Button v-if="mayStrike(a)" label="Cross it out" variant="outlined" @click="strike(a)" />
+        <PadButton v-if="mayStrike(a)" label="Cross it out" variant="outlined" @click="strike(a)" />
       </li>
     </ul>
     <p v-if="wrong" role="alert" class="wrong">{{ wrong }}</p>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import Dialog from 'primevue/dialog'
 import InputText from 'primevue/inputtext'
 import { computed, ref } from 'vue'
@@ -54,7 +54,7 @@ async function strikeOut() {
   <section aria-labelledby="log">
     <div class="head">
       <component :is="heading ?? 'h3'" id="log">Recorded</component>
-      <Button
+      <PadButton
         label="Undo the last"
         variant="outlined"
         severity="secondary"
@@ -75,7 +75,7 @@ async function strikeOut() {
           <span v-if="line.struck" class="small muted"> crossed out{{ line.why ? `: ${line.why}` : '' }}</span>
           <span v-if="line.by" class="small muted by">{{ line.by }}</span>
         </span>
-        <Button
+        <PadButton
           v-if="!line.struck && line.mayStrike !== false"
           label="Cross out"
           size="small"
@@ -85,7 +85,7 @@ async function strikeOut() {
           :aria-label="`Cross out: ${line.says}`"
           @click="striking = line"
         />
-        <Button
+        <PadButton
           v-else-if="line.struck && line.mayStrike !== false"
           label="Restore"
           size="small"
@@ -106,8 +106,8 @@ async function strikeOut() {
         <label for="strike-reason">Why (if you like)</label>
         <InputText id="strike-reason" v-model="reason" autofocus />
         <div class="touch-row">
-          <Button type="submit" label="Cross it out" severity="danger" class="touch" />
-          <Button type="button" label="Cancel" variant="outlined" class="touch" @click="open = false" />
+          <PadButton type="submit" label="Cross it out" severity="danger" class="touch" />
+          <PadButton type="button" label="Cancel" variant="outlined" class="touch" @click="open = false" />
         </div>
       </form>
     </Dialog>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import type { Entry, Reference, TeamNamed } from '@/api/names'
 import { computed } from 'vue'
 import { keeps, type Unsent } from '@/shared/deviceStore'
@@ -35,13 +35,13 @@ const describe = ({ entry }: Unsent) => `${teamName(entry)}: ${entryWords(entry)
       <li v-for="u in refused" :key="u.entry.id">
         {{ describe(u) }}
         <span class="wrong">was refused. {{ u.refusal?.title }} {{ u.refusal?.detail }}</span>
-        <Button
+        <PadButton
           v-if="closed(u)"
           :label="`Move to round ${u.entry.round + 1}`"
           class="touch"
           @click="move(u.entry.id, u.entry.round + 1)"
         />
-        <Button label="Let it go" class="touch" variant="outlined" @click="drop(u.entry.id)" />
+        <PadButton label="Let it go" class="touch" variant="outlined" @click="drop(u.entry.id)" />
       </li>
     </ul>
   </div>

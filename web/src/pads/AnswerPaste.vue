@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import { ref } from 'vue'
 import { api, ask, refusalOf } from '@/api/client'
 import type { AnswerRead, Refusal } from '@/api/names'
@@ -29,7 +29,7 @@ async function read() {
     <summary>Type or paste the answer</summary>
     <form novalidate @submit.prevent="read">
       <textarea v-model="text" class="touch-field" rows="3" aria-label="The team’s answer" :placeholder="hint" />
-      <Button type="submit" label="Take it over" variant="outlined" />
+      <PadButton type="submit" label="Take it over" variant="outlined" />
       <div v-if="refusal" class="wrong small" role="alert">
         <p v-if="refusal.problems.length === 0">{{ refusal.title }} {{ refusal.detail }}</p>
         <p v-for="(p, i) in refusal.problems.slice(0, 5)" :key="i">{{ p.what }} {{ p.remedy }}</p>

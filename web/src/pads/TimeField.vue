@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import { ref } from 'vue'
 import type { Entry, Refusal } from '@/api/names'
 import TimeInput from './TimeInput.vue'
@@ -21,7 +21,7 @@ async function send() {
 <template>
   <form novalidate @submit.prevent="send">
     <TimeInput v-model="typed" :label="label" :shown="shown" :invalid="!!refusal" />
-    <Button type="submit" label="Record" :aria-label="`Record: ${label}`" variant="outlined" />
+    <PadButton type="submit" label="Record" :aria-label="`Record: ${label}`" variant="outlined" />
     <RefusalNote :refusal="refusal" />
   </form>
 </template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import { useWatch } from './useWatch'
 
 /** A time as it is read off a watch, or taken by the one here. */
@@ -18,7 +18,7 @@ const startOrStop = () => (running.value ? (typed.value = `${stop().toFixed(1)} 
     :placeholder="shown || '1:23.4'"
     :aria-invalid="invalid"
   />
-  <Button
+  <PadButton
     type="button"
     :label="running ? `Stop: ${seconds.toFixed(1)} s` : 'Watch'"
     :aria-label="running ? `Stop the watch: ${label}` : `Watch: start it for ${label}`"

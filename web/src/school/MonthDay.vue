@@ -32,6 +32,6 @@ const days = Array.from({ length: 31 }, (_, i) => i + 1)
   gap: var(--space-3);
 }
 .month {
-  width: 9.5rem;
+  width: 11rem;
 }
 </style>

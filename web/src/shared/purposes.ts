@@ -1,6 +1,6 @@
 import type { Purpose } from '@/api/names'
 
-/** What trials, and what teams are held against, are called. */
+/** What trials and comparisons are called. */
 export const purposeNames: Record<Purpose, string> = {
   score: 'For score',
   practice: 'Practice',

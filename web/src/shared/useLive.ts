@@ -21,6 +21,11 @@ export function useLive(rally: string, onNews: (news: LiveNews) => void) {
   const instruments = shallowRef<readonly Instrument[]>([])
   let left = false
   let hub: HubConnection | undefined
+  /** News that waits for its moment; heard in the order in which it came, or what is newest would be forgotten. */
+  const waiting: LiveNews[] = []
+  function hear(upTo: LiveNews) {
+    while (!left && waiting.includes(upTo)) onNews(waiting.shift()!)
+  }
 
   /** The line itself comes after the page: what is shown first does not need it. */
   async function line() {
@@ -32,8 +37,9 @@ export function useLive(rally: string, onNews: (news: LiveNews) => void) {
       .build()
     /** Where many windows hear of the same thing, each asks at a moment of its own. */
     made.on('news', (news: LiveNews) => {
-      if (news.within === 0) onNews(news)
-      else setTimeout(() => !left && onNews(news), Math.random() * news.within)
+      waiting.push(news)
+      if (news.within === 0) hear(news)
+      else setTimeout(() => hear(news), Math.random() * news.within)
     })
     made.on('instruments', (shown: Instrument[]) => (instruments.value = shown))
     made.onreconnecting(lost)
@@ -49,9 +55,10 @@ export function useLive(rally: string, onNews: (news: LiveNews) => void) {
   /** From here on nothing is missed; what came between loading the page and now is asked for once more. */
   async function follow(hub: HubConnection) {
     try {
-      const news = await hub.invoke<LiveNews | null>('Follow', rally)
+      const news = (await hub.invoke<LiveNews | null>('Follow', rally)) ?? { edition: 0, within: 0, running: 0 }
       connected.value = true
-      onNews(news ?? { edition: 0, within: 0, running: 0 })
+      waiting.push(news)
+      hear(news)
     } catch {
       // Lost again, or no longer let in. The screen says so; a connection that comes back follows again.
       lost()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import KeyRow from './KeyRow.vue'
 
 /** The fractions of a ruler's step; one takes the place of another, and the whole number stays. */
@@ -13,6 +13,6 @@ const put = (fraction: string) => {
 
 <template>
   <KeyRow label="Fractions">
-    <Button v-for="f in fractions" :key="f" type="button" :label="f" variant="outlined" @click="put(f)" />
+    <PadButton v-for="f in fractions" :key="f" type="button" :label="f" variant="outlined" @click="put(f)" />
   </KeyRow>
 </template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import InputText from 'primevue/inputtext'
 import { useId } from 'vue'
 import type { JudgeMeasure, MeasurePad, Problem } from '@/api/names'
@@ -29,7 +29,7 @@ const asksSure = () => props.problem?.at.endsWith('/sure') ?? false
   <div class="reading">
     <label :for="id">{{ measure.name || measure.id }}</label>
     <div v-if="pad.kind === 'words'" class="words" role="group" :aria-label="measure.name">
-      <Button
+      <PadButton
         v-for="word in forms"
         :key="word"
         :label="word"
@@ -52,7 +52,7 @@ const asksSure = () => props.problem?.at.endsWith('/sure') ?? false
           :aria-describedby="`${id}-hint`"
         />
         <span class="unit">{{ measure.unit }}</span>
-        <Button
+        <PadButton
           v-if="mayBound"
           label="at least"
           type="button"
@@ -79,7 +79,7 @@ const asksSure = () => props.problem?.at.endsWith('/sure') ?? false
       <template v-else-if="measure.how">{{ measure.how }}</template>
       <template v-else>{{ forms.join(' · ') }}</template>
     </p>
-    <Button v-if="asksSure()" type="button" label="It is right, record it" class="touch" @click="emit('sure')" />
+    <PadButton v-if="asksSure()" type="button" label="It is right, record it" class="touch" @click="emit('sure')" />
   </div>
 </template>
 

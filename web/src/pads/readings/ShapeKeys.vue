@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import InputText from 'primevue/inputtext'
 import { ref } from 'vue'
 import type { ShapeOnPad } from '@/api/names'
@@ -23,7 +23,7 @@ function put() {
 
 <template>
   <KeyRow label="Shapes">
-    <Button
+    <PadButton
       v-for="shape in shapes"
       :key="shape.name"
       type="button"
@@ -38,7 +38,7 @@ function put() {
       {{ length }}
       <InputText v-model="lengths[i]" class="figures" inputmode="decimal" @keydown.enter.prevent="put" />
     </label>
-    <Button type="button" label="Add it" class="touch" :disabled="lengths.some((l) => !l.trim())" @click="put" />
+    <PadButton type="button" label="Add it" class="touch" :disabled="lengths.some((l) => !l.trim())" @click="put" />
   </p>
 </template>
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import { computed } from 'vue'
 import type { JudgeMeasure } from '@/api/names'
 import KeyRow from './KeyRow.vue'
@@ -18,7 +18,7 @@ function add(n: number) {
 
 <template>
   <KeyRow :label="`Count ${measure.name}`">
-    <Button
+    <PadButton
       type="button"
       label="−1"
       variant="outlined"
@@ -26,9 +26,9 @@ function add(n: number) {
       :disabled="plain === undefined"
       @click="add(-1)"
     />
-    <Button type="button" label="+1" variant="outlined" :aria-label="`+1 ${measure.name}`" @click="add(1)" />
-    <Button type="button" label="+5" variant="outlined" :aria-label="`+5 ${measure.name}`" @click="add(5)" />
-    <Button
+    <PadButton type="button" label="+1" variant="outlined" :aria-label="`+1 ${measure.name}`" @click="add(1)" />
+    <PadButton type="button" label="+5" variant="outlined" :aria-label="`+5 ${measure.name}`" @click="add(5)" />
+    <PadButton
       v-if="measure.roll > 0"
       type="button"
       :label="`+roll of ${measure.roll}`"

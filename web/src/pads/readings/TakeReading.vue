@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import { computed } from 'vue'
 import { api, ask } from '@/api/client'
 import type { Instrument, MeasureKind } from '@/api/names'
@@ -31,7 +31,7 @@ const zero = (i: Instrument) =>
     <span
       >{{ i.name }}: <b class="figures">{{ describe(i) }}</b></span
     >
-    <Button
+    <PadButton
       type="button"
       data-key="instrument"
       :label="as ? `Take it as ${as}` : 'Take it'"
@@ -40,7 +40,7 @@ const zero = (i: Instrument) =>
       :disabled="i.state !== 'stable'"
       @click="emit('taken', { typed: i.shown, instrument: i.name })"
     />
-    <Button
+    <PadButton
       v-if="i.state !== 'lost' && i.kind !== 'duration'"
       type="button"
       label="Zero"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import type { JudgeMeasure } from '@/api/names'
 import { useWatch } from '@/pads/useWatch'
 import KeyRow from './KeyRow.vue'
@@ -17,7 +17,7 @@ function startOrStop() {
 
 <template>
   <KeyRow :label="`Watch for ${measure.name}`">
-    <Button
+    <PadButton
       type="button"
       data-key="watch"
       :label="running ? 'Stop the watch' : 'Start the watch'"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import { computed } from 'vue'
 import type { JudgeMeasure } from '@/api/names'
 import KeyRow from './KeyRow.vue'
@@ -47,10 +47,10 @@ function add(name: string, n: number) {
 <template>
   <KeyRow v-for="w in measure.weights" :key="w.name" :label="w.name">
     <span class="name">{{ w.name }}</span>
-    <Button type="button" label="−1" variant="outlined" :aria-label="`−1 ${w.name}`" @click="add(w.name, -1)" />
-    <Button type="button" label="+1" variant="outlined" :aria-label="`+1 ${w.name}`" @click="add(w.name, 1)" />
-    <Button type="button" label="+5" variant="outlined" :aria-label="`+5 ${w.name}`" @click="add(w.name, 5)" />
-    <Button
+    <PadButton type="button" label="−1" variant="outlined" :aria-label="`−1 ${w.name}`" @click="add(w.name, -1)" />
+    <PadButton type="button" label="+1" variant="outlined" :aria-label="`+1 ${w.name}`" @click="add(w.name, 1)" />
+    <PadButton type="button" label="+5" variant="outlined" :aria-label="`+5 ${w.name}`" @click="add(w.name, 5)" />
+    <PadButton
       v-if="w.roll > 0"
       type="button"
       :label="`+roll of ${w.roll}`"

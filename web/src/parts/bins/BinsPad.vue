@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import { computed, ref } from 'vue'
 import type { JudgeAnswers, JudgeBins, Refusal } from '@/api/names'
 import { reading, written } from '@/shared/entries'
@@ -63,12 +63,12 @@ async function send() {
 
 <template>
   <p v-if="part.key" class="touch-row">
-    <Button label="All as in the key" variant="outlined" @click="placed = inOrder(part.key)" />
+    <PadButton label="All as in the key" variant="outlined" @click="placed = inOrder(part.key)" />
     <span class="small muted">Then change what the team has sorted differently.</span>
   </p>
   <ul v-if="narrow">
     <PadRow v-for="item in part.items" :key="item.id" :name="nameOf(item)" :detail="inKey(item)" stacked>
-      <Button
+      <PadButton
         v-for="bin in part.names"
         :key="bin"
         :label="bin"
@@ -112,7 +112,12 @@ async function send() {
   <p v-if="begun && left.length > 0" class="small" role="status">Not sorted: {{ left.join(', ') }}.</p>
   <p class="touch-row">
     <TimeInput v-model="time" label="Time" :shown="soFar.answers.time" />
-    <Button label="Record this answer" :disabled="!changed" :variant="changed ? undefined : 'outlined'" @click="send" />
+    <PadButton
+      label="Record this answer"
+      :disabled="!changed"
+      :variant="changed ? undefined : 'outlined'"
+      @click="send"
+    />
     <button v-if="part.key" type="button" class="act" :aria-expanded="keyShown" @click="keyShown = !keyShown">
       {{ keyShown ? 'Hide the key' : 'Show the key' }}
     </button>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import { ref } from 'vue'
 import type { JudgeAnswers, JudgeBudget, Entry, Refusal } from '@/api/names'
 import { written } from '@/shared/entries'
@@ -66,13 +66,13 @@ function describe(item: string, each: number) {
         :aria-label="`${p.name}: how many`"
         @input="many[p.id] = Number(($event.target as HTMLInputElement).value)"
       />
-      <Button
+      <PadButton
         :label="`Buy ${howMany(p.id)}`"
         :aria-label="`${p.name}: buy ${howMany(p.id)}`"
         :disabled="!!now(p.id)?.forbiddenBy"
         @click="buy(p.id, p.each)"
       />
-      <Button
+      <PadButton
         :label="`Give back ${Math.min(howMany(p.id), Math.max(1, has(p.id)))}`"
         :aria-label="`${p.name}: give back ${Math.min(howMany(p.id), Math.max(1, has(p.id)))}`"
         variant="outlined"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import { useTemplateRef } from 'vue'
 import type { JudgeAnswers, JudgeOrdering } from '@/api/names'
 import { written } from '@/shared/entries'
@@ -32,11 +32,11 @@ const send = () =>
     Touch the items as the team has laid them, from {{ part.first || 'first' }} to {{ part.last || 'last' }}.
   </p>
   <p v-if="part.key" class="touch-row">
-    <Button label="All as in the key" variant="outlined" @click="order = [...part.key]" />
+    <PadButton label="All as in the key" variant="outlined" @click="order = [...part.key]" />
     <span class="small muted">Then move what the team has laid elsewhere.</span>
   </p>
   <div class="left" role="group" aria-label="What the team has laid">
-    <Button
+    <PadButton
       v-for="item in part.items"
       :key="item.id"
       :label="item.name || item.id"
@@ -72,7 +72,7 @@ const send = () =>
     "
     @read="(answer) => (order = [...answer.sequence])"
   />
-  <Button
+  <PadButton
     label="Record this order"
     :disabled="!changed"
     class="send"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import { computed, ref } from 'vue'
 import type { JudgeAnswers, PieceGroup, JudgePieces, Refusal } from '@/api/names'
 import { numberIn } from '@/shared/numbers'
@@ -112,7 +112,7 @@ const add = () =>
     <p v-if="wrong" class="wrong small" role="alert">How many is a whole number, 0 or more.</p>
     <RefusalNote :refusal="refusal" />
     <p class="touch-row">
-      <Button type="submit" label="Record these pieces" />
+      <PadButton type="submit" label="Record these pieces" />
       <button type="button" class="act" @click="add">Another sort</button>
     </p>
   </form>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import { ref } from 'vue'
 import type { Entry } from '@/api/names'
 import { useRecording } from '@/pads/recording'
@@ -33,7 +33,7 @@ async function send() {
       :aria-label="label"
       :placeholder="shown ?? '0'"
     />
-    <Button type="submit" :label="button" :aria-label="buttonName" variant="outlined" />
+    <PadButton type="submit" :label="button" :aria-label="buttonName" variant="outlined" />
   </form>
 </template>
 

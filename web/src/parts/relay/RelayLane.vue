@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import { computed, ref } from 'vue'
 import { api, ask, refusalOf } from '@/api/client'
 import type { JudgeRelay, Refusal, TeamSheet } from '@/api/names'
@@ -83,7 +83,7 @@ defineExpose({
       <kbd>{{ number }}</kbd> <b>{{ sheet.name }}</b>
       <b class="figures total">{{ watch.started.value ? watch.total.value.toFixed(1) : '' }}</b>
     </p>
-    <Button
+    <PadButton
       v-if="watch.running.value"
       class="split"
       :label="watch.leg.value < part.legs.length ? `Leg ${watch.leg.value} is in` : 'Finish'"
@@ -91,7 +91,7 @@ defineExpose({
       @click="watch.split"
     />
     <p v-else-if="watch.finished.value" class="in">In</p>
-    <Button
+    <PadButton
       v-else
       label="Out of this heat"
       :aria-label="`Out of this heat: ${sheet.name}`"
@@ -117,7 +117,7 @@ defineExpose({
       :entry="entries.carried"
     />
     <div class="touch-row">
-      <Button
+      <PadButton
         v-if="watch.started.value"
         label="False touch"
         :aria-label="`False touch: ${sheet.name}`"
@@ -125,7 +125,7 @@ defineExpose({
         severity="secondary"
         @click="watch.falseTouch"
       />
-      <Button
+      <PadButton
         v-if="!stopped && !watch.finished.value"
         label="Gave up"
         :aria-label="`Gave up: ${sheet.name}`"
@@ -134,14 +134,14 @@ defineExpose({
         @click="record(entries.gaveUp())"
       />
       <template v-for="f in part.faults" :key="f.id">
-        <Button
+        <PadButton
           :label="`${f.name || f.id} ${soFar?.answers[ofFault(f.id)] ?? 0}`"
           :aria-label="`${f.name || f.id} ${soFar?.answers[ofFault(f.id)] ?? 0}, one more: ${sheet.name}`"
           variant="outlined"
           severity="secondary"
           @click="fault(f.id)"
         />
-        <Button
+        <PadButton
           v-if="faults[f.id]?.length"
           label="−1"
           :aria-label="`−1 ${f.name || f.id}: ${sheet.name}`"

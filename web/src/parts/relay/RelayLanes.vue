@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useEventListener, useLocalStorage } from '@vueuse/core'
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import { computed, ref } from 'vue'
 import type { JudgeRelay, TeamSheet } from '@/api/names'
 import { useJudgeRally } from '@/shared/openRally'
@@ -112,13 +112,13 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
       <span class="small muted"> S starts all; 1 to 9 takes a lane’s leg in, with Alt it is undone.</span>
     </p>
     <p v-if="drawn && lanes.length === 0">
-      <Button
+      <PadButton
         :label="`Heat ${drawn.number} as drawn: ${drawn.teams.map((t) => t.name).join(', ')}`"
         @click="enterDrawn"
       />
     </p>
     <div v-if="waiting.length > 0" class="touch-row" role="group" aria-label="Teams that are not in this heat">
-      <Button
+      <PadButton
         v-for="s in waiting"
         :key="s.team"
         :label="s.name"
@@ -143,15 +143,15 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
       />
     </ol>
     <div class="touch-row">
-      <Button label="Start all" :disabled="!mayStart" @click="startAll" />
-      <Button
+      <PadButton label="Start all" :disabled="!mayStart" @click="startAll" />
+      <PadButton
         v-if="lanes.length > 0"
         label="Next heat"
         variant="outlined"
         :aria-expanded="confirming"
         @click="running.length > 0 ? (confirming = true) : nextHeat()"
       />
-      <Button
+      <PadButton
         v-if="heat.before && !shown.some((l) => l.started)"
         :label="`Back to heat ${heat.before.number}`"
         variant="outlined"
@@ -165,8 +165,8 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
         and you can come back to this heat.
       </p>
       <p class="touch-row">
-        <Button label="Begin the next heat" variant="outlined" @click="nextHeat" />
-        <Button label="Stay here" @click="confirming = false" />
+        <PadButton label="Begin the next heat" variant="outlined" @click="nextHeat" />
+        <PadButton label="Stay here" @click="confirming = false" />
       </p>
     </div>
     <p v-if="finished.length > 0" role="status">In: {{ finished.map((name, i) => `${i + 1}. ${name}`).join(', ') }}</p>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import { computed } from 'vue'
 import type { JudgeAnswers, JudgeRelay } from '@/api/names'
 import { useJudgeRally } from '@/shared/openRally'
@@ -27,7 +27,7 @@ const entries = computed(() => relayEntries(props.part, team.value, round.value)
 <template>
   <div class="watch">
     <template v-if="next >= 0 && !watch.finished.value && soFar.answers.stopped === undefined">
-      <Button
+      <PadButton
         v-if="!watch.running.value"
         data-key="watch"
         :label="`Start leg ${next + 1}`"
@@ -35,7 +35,7 @@ const entries = computed(() => relayEntries(props.part, team.value, round.value)
       />
       <template v-else>
         <b class="figures clock" aria-hidden="true">{{ watch.ofLeg.value }}</b>
-        <Button
+        <PadButton
           data-key="watch"
           :label="watch.leg.value < part.legs.length ? `Leg ${watch.leg.value} is in` : 'Finish'"
           :aria-label="
@@ -43,13 +43,13 @@ const entries = computed(() => relayEntries(props.part, team.value, round.value)
           "
           @click="watch.split"
         />
-        <Button label="False touch" variant="outlined" @click="watch.falseTouch" />
+        <PadButton label="False touch" variant="outlined" @click="watch.falseTouch" />
       </template>
-      <Button label="Gave up" severity="danger" variant="outlined" @click="record(entries.gaveUp())" />
+      <PadButton label="Gave up" severity="danger" variant="outlined" @click="record(entries.gaveUp())" />
     </template>
     <template v-else-if="watch.finished.value && soFar.answers.stopped === undefined">
       <p>All legs are in.</p>
-      <Button label="False touch" variant="outlined" @click="watch.falseTouch" />
+      <PadButton label="False touch" variant="outlined" @click="watch.falseTouch" />
     </template>
     <p v-else>{{ soFar.answers.stopped === undefined ? 'All legs are in.' : 'The team has stopped.' }}</p>
   </div>
@@ -75,7 +75,7 @@ const entries = computed(() => relayEntries(props.part, team.value, round.value)
     </PadRow>
     <PadRow v-for="f in part.faults" :key="f.id" :name="f.name || f.id" :detail="`${f.seconds} s each`">
       <b class="figures">{{ soFar.answers[ofFault(f.id)] ?? 0 }}</b>
-      <Button label="+1" :aria-label="`+1 ${f.name}`" @click="record(entries.fault(f.id))" />
+      <PadButton label="+1" :aria-label="`+1 ${f.name}`" @click="record(entries.fault(f.id))" />
     </PadRow>
     <PadRow v-if="part.carries" name="Brought over" :detail="soFar.answers.items">
       <BroughtOver

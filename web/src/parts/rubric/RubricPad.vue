@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import { computed, ref } from 'vue'
 import type { JudgeAnswers, JudgeRubric } from '@/api/names'
 import { useJudgeRally } from '@/shared/openRally'
@@ -49,7 +49,7 @@ const saysOf = (criterion: JudgeRubric['criteria'][number]) => {
   const words = said.map((s) => `${s.by}: ${criterion.levels[Number(s.level)] ?? s.level}`).join(', ')
   return levels.size > 1 ? `${words}. ${severally[props.part.judges]}` : `${words}.`
 }
-/** A device that goes round: who has said everything, and whose turn it is then. */
+/** A device that goes round: who has said everything, and who is next. */
 const complete = (voter: string) =>
   props.part.criteria.every((c) => props.soFar.answers[`${voter}|${c.id}`] !== undefined)
 const said = computed(() => teams.value.filter((t) => complete(t.id)).length)
@@ -82,7 +82,7 @@ const give = (criterion: string, level: number) =>
   <p v-else-if="part.voice === 'self'" class="small muted">The team's own word counts.</p>
   <ul>
     <PadRow v-for="c in part.criteria" :key="c.id" :name="c.name || c.id" :detail="saysOf(c)" stacked>
-      <Button
+      <PadButton
         v-for="(level, i) in c.levels"
         :key="i"
         :label="level"
@@ -94,6 +94,6 @@ const give = (criterion: string, level: number) =>
     </PadRow>
   </ul>
   <p v-if="part.voice === 'peers' && complete(from) && next" class="touch-row">
-    <Button :label="`Hand it to ${next.name}`" @click="chosen = next.id" />
+    <PadButton :label="`Hand it to ${next.name}`" @click="chosen = next.id" />
   </p>
 </template>

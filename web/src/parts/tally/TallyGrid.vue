@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import { computed } from 'vue'
 import type { JudgeTally, TeamSheet } from '@/api/names'
 import { written } from '@/shared/entries'
@@ -31,7 +31,7 @@ const add = (sheet: TeamSheet, counter: string) =>
 
 <template>
   <TeamTable v-slot="{ sheet, column, called }" :sheets="sheets" :columns="columns">
-    <Button
+    <PadButton
       :label="describe(sheet, column)"
       :aria-label="`${describe(sheet, column)}: ${sheet.name}, ${called}`"
       :disabled="room(counters[column]!, recorded(sheet, column)) < 1"

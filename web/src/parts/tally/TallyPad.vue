@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import type { JudgeAnswers, JudgeTally } from '@/api/names'
 import { written } from '@/shared/entries'
 import { useRecording } from '@/pads/recording'
@@ -23,7 +23,7 @@ const count = (counter: string, n: number) =>
     >
       <template v-if="c.atMost === 1">
         <b class="count">{{ counting(c, soFar.answers[c.id]) === 1 ? 'yes' : 'no' }}</b>
-        <Button
+        <PadButton
           label="Yes"
           :aria-label="`Yes: ${c.name}`"
           :disabled="room(c, soFar.answers[c.id]) === 0"
@@ -32,13 +32,13 @@ const count = (counter: string, n: number) =>
       </template>
       <template v-else>
         <b class="figures count">{{ counting(c, soFar.answers[c.id]) }}</b>
-        <Button
+        <PadButton
           label="+1"
           :aria-label="`+1 ${c.name}`"
           :disabled="room(c, soFar.answers[c.id]) < 1"
           @click="count(c.id, 1)"
         />
-        <Button
+        <PadButton
           label="+5"
           :aria-label="`+5 ${c.name}`"
           variant="outlined"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import { computed } from 'vue'
 import type { JudgeTasks, TeamSheet } from '@/api/names'
 import { reading, written } from '@/shared/entries'
@@ -46,7 +46,7 @@ const timed = (sheet: TeamSheet, typed: string) =>
       :shown="soFar(sheet)?.answers.time"
       :entry="(typed) => timed(sheet, typed)"
     />
-    <Button
+    <PadButton
       v-else
       :label="describe(sheet, column)"
       :aria-label="`${describe(sheet, column)}: ${sheet.name}, ${called}`"

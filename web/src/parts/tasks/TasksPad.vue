@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import { computed } from 'vue'
 import type { JudgeAnswers, JudgeTasks } from '@/api/names'
 import { reading, written } from '@/shared/entries'
@@ -37,7 +37,7 @@ const timed = (typed: string) =>
   <ul>
     <PadRow v-for="t in part.items" :key="t.id" :name="t.name || t.id" :detail="describe(t)">
       <template v-if="t.steps > 1">
-        <Button
+        <PadButton
           v-for="n in t.steps + 1"
           :key="n"
           :label="String(n - 1)"
@@ -47,7 +47,7 @@ const timed = (typed: string) =>
           @click="tick(t.id, n - 1)"
         />
       </template>
-      <Button
+      <PadButton
         v-else
         label="Done"
         :aria-label="`${t.name}: done`"

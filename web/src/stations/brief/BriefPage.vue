@@ -39,7 +39,7 @@ const { panel } = useMargin(draft, asked === 'last' || asked === 'rehearsal' || 
 const several = computed(() => (draft.brief.value?.tiers.length ?? 0) > 1)
 void draft.open()
 onBeforeRouteLeave(() => draft.settle())
-/** What earlier rallies leave, held against the brief as it was saved last. */
+/** What earlier rallies leave, compared with the brief as it was saved last. */
 const memory = useLoad(() => ask(api.GET('/api/briefs/{id}/memory', { params: { path: { id: props.brief } } })))
 watch(draft.savedAt, () => void memory.load(), { immediate: true })
 

@@ -6,7 +6,7 @@ import { ruleColumns } from '@/shared/ruleColumns'
 import TeamPennant from '@/shared/TeamPennant.vue'
 import { teamMarks } from '@/shared/teamMarks'
 
-/** The teams in order: placed, unfinished, not placed; below them what they are held against. */
+/** The teams in order: placed, unfinished, not placed; below them the comparisons. */
 const props = defineProps<{
   standings: Standings
   teams: readonly Team[]

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import { v7 } from 'uuid'
 import { computed, nextTick, ref, useTemplateRef } from 'vue'
 import type { Entry, Purpose, Refusal, TeamNamed } from '@/api/names'
@@ -90,7 +90,7 @@ async function add() {
         </select>
       </label>
       <p v-if="wrong" id="reference-wrong" class="wrong" role="alert">{{ wrong.what }} {{ wrong.remedy }}</p>
-      <Button type="submit" label="Open its sheet" class="touch" />
+      <PadButton type="submit" label="Open its sheet" class="touch" />
     </form>
   </div>
 </template>

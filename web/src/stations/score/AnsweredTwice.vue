@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import { computed } from 'vue'
 import type { TeamSheet } from '@/api/names'
 import { useRecording } from '@/pads/recording'
@@ -43,7 +43,7 @@ async function settle(given: Given, kept: Given[number] | undefined) {
       </li>
     </ul>
     <div class="touch-row">
-      <Button
+      <PadButton
         v-for="answer in given.filter((a) => may(given, a))"
         :key="answer.by"
         type="button"
@@ -51,7 +51,7 @@ async function settle(given: Given, kept: Given[number] | undefined) {
         class="touch"
         @click="settle(given, answer)"
       />
-      <Button
+      <PadButton
         v-if="may(given)"
         type="button"
         label="Neither: do it again"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import { computed, ref, watch } from 'vue'
 import type { SheetAsked, SheetDesign, SheetRule } from '@/api/names'
 import { ruleChecked } from '@/shared/entries'
@@ -51,7 +51,7 @@ async function allKept(open: readonly SheetAsked[]) {
   >
     <div class="head">
       <h4>Attempt {{ a.number }}: must-haves</h4>
-      <Button v-if="a.open.length > 1" label="All kept" variant="outlined" class="touch" @click="allKept(a.open)" />
+      <PadButton v-if="a.open.length > 1" label="All kept" variant="outlined" class="touch" @click="allKept(a.open)" />
       <button
         v-else-if="a.open.length === 0"
         type="button"

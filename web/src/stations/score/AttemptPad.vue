@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, useTemplateRef, watch } from 'vue'
 import type { JudgeRallyView, Reading, Refusal, SheetDesign, SheetRule, SheetTrial, TrialOutcome } from '@/api/names'
 import ReadingField from '@/pads/readings/ReadingField.vue'
@@ -94,7 +94,7 @@ onBeforeUnmount(() => (holding.value = false))
 /** What asks why: an attempt that failed, or one that is void. */
 const reasonFor = ref<'failed' | 'void'>()
 const busy = ref(false)
-/** What teams are held against has sheets of its own. */
+/** Comparisons have sheets of their own. */
 const purposes = ['score', 'practice'] as const
 const purpose = ref<(typeof purposes)[number]>('score')
 /** What somebody else has recorded of the attempt that is being typed here; practice takes no attempt. */
@@ -256,7 +256,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
         >
         <template v-else>{{ purposeNames[purpose] }}: kept beside the rest, never scored</template>
       </h4>
-      <Button v-if="redo" type="button" label="Cancel" variant="outlined" class="touch" @click="done" />
+      <PadButton v-if="redo" type="button" label="Cancel" variant="outlined" class="touch" @click="done" />
       <label v-else class="small">
         for
         <select v-model="purpose" class="touch-field" aria-label="What the trial is for">
@@ -302,8 +302,8 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
       />
     </ReadingField>
     <div v-if="meanwhile.length === 0" class="touch-row">
-      <Button type="submit" label="Record" class="touch main" data-hint="Enter" :disabled="busy" />
-      <Button
+      <PadButton type="submit" label="Record" class="touch main" data-hint="Enter" :disabled="busy" />
+      <PadButton
         type="button"
         label="Failed…"
         severity="danger"
@@ -313,7 +313,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
         :aria-expanded="reasonFor === 'failed'"
         @click="ask('failed')"
       />
-      <Button
+      <PadButton
         type="button"
         label="Doesn’t count…"
         severity="secondary"
@@ -323,7 +323,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
         :aria-expanded="reasonFor === 'void'"
         @click="ask('void')"
       />
-      <Button
+      <PadButton
         type="button"
         label="Decide later"
         severity="secondary"
@@ -333,7 +333,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
         :disabled="busy"
         @click="send('waiting')"
       />
-      <Button
+      <PadButton
         v-if="all.length > 1 && redo?.as !== 'look'"
         type="button"
         label="Another judge reads the rest"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import { computed } from 'vue'
 import type { SheetDesign } from '@/api/names'
 import { designNoted } from '@/shared/entries'
@@ -22,7 +22,7 @@ const nameIt = (design: SheetDesign) => record(designNoted(team.value, round.val
 <template>
   <div class="designs">
     <div v-if="designs.length > 1" class="row" role="group" aria-label="Design">
-      <Button
+      <PadButton
         v-for="d in designs"
         :key="d.name"
         type="button"
@@ -31,7 +31,7 @@ const nameIt = (design: SheetDesign) => record(designNoted(team.value, round.val
         :variant="d.name === chosen ? undefined : 'outlined'"
         @click="chosen = d.name"
       />
-      <Button
+      <PadButton
         v-if="named && current() && !current()?.counts"
         type="button"
         label="The team names this one"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import { ref } from 'vue'
 import type { SheetDesign } from '@/api/names'
 import { useRecording } from '@/pads/recording'
@@ -54,21 +54,21 @@ async function call() {
         What else changed, if anything
         <input v-model="also" class="touch-field" @keydown.enter.prevent="noteChange" />
       </label>
-      <Button type="button" label="Note the change" variant="outlined" @click="noteChange" />
+      <PadButton type="button" label="Note the change" variant="outlined" @click="noteChange" />
     </div>
     <div class="row">
       <label>
         {{ design.called ? `Another name for “${design.called}”` : 'A name for this design' }}
         <input v-model="called" class="touch-field" maxlength="60" @keydown.enter.prevent="call" />
       </label>
-      <Button type="button" label="Name it" variant="outlined" @click="call" />
+      <PadButton type="button" label="Name it" variant="outlined" @click="call" />
     </div>
     <div class="row">
       <label>
         Name of another design
         <input v-model="name" class="touch-field" maxlength="60" @keydown.enter.prevent="add" />
       </label>
-      <Button type="button" label="Add the design" variant="outlined" @click="add" />
+      <PadButton type="button" label="Add the design" variant="outlined" @click="add" />
     </div>
     <DesignLabels v-if="open" :rally="rally" :design="design" />
   </details>

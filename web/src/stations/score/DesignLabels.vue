@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import { onMounted, ref } from 'vue'
 import { api, ask } from '@/api/client'
 import type { LabelUsed, SheetDesign } from '@/api/names'
@@ -80,7 +80,7 @@ async function note() {
     <datalist :id="`label-names-${design.name}`">
       <option v-for="u in used" :key="u.name" :value="u.name" />
     </datalist>
-    <Button type="submit" label="Describe the design" variant="outlined" />
+    <PadButton type="submit" label="Describe the design" variant="outlined" />
     <span v-if="kept" role="status" class="muted">Noted.</span>
   </form>
 </template>

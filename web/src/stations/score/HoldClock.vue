@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import { computed } from 'vue'
 import { useWatch } from '@/pads/useWatch'
 
@@ -12,7 +12,7 @@ const held = computed(() => seconds.value >= props.hold)
 
 <template>
   <div class="touch-row">
-    <Button
+    <PadButton
       v-if="!running"
       type="button"
       data-key="hold"
@@ -23,8 +23,8 @@ const held = computed(() => seconds.value >= props.hold)
     <template v-else>
       <b class="figures" role="timer">{{ Math.min(seconds, hold).toFixed(1) }} of {{ hold }} s</b>
       <span v-if="held" role="status">It held. Now measure.</span>
-      <Button v-if="held" type="button" data-key="hold" label="Good" variant="outlined" @click="stop" />
-      <Button
+      <PadButton v-if="held" type="button" data-key="hold" label="Good" variant="outlined" @click="stop" />
+      <PadButton
         v-else
         type="button"
         data-key="hold"

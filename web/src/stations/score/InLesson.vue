@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import { ref } from 'vue'
 import { useWho } from '@/access/useWho'
 import type { JudgeRallyView, TeamSheet } from '@/api/names'
@@ -25,7 +25,7 @@ const toggle = (kind: 'planCleared' | 'cameLate', entry: string | null | undefin
     This team’s plan is not approved yet.{{ isTeacher ? '' : ' Tell the teacher.' }}
   </p>
   <div v-if="open" class="touch-row">
-    <Button
+    <PadButton
       v-if="isTeacher"
       type="button"
       label="Plan approved"
@@ -33,7 +33,7 @@ const toggle = (kind: 'planCleared' | 'cameLate', entry: string | null | undefin
       :variant="sheet.cleared ? undefined : 'outlined'"
       @click="toggle('planCleared', sheet.cleared)"
     />
-    <Button
+    <PadButton
       type="button"
       label="Late"
       severity="secondary"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import type { RuleState } from '@/api/names'
 
 /** The answer of somebody who looked at a rule. */
@@ -9,14 +9,14 @@ const emit = defineEmits<{ choose: [met: boolean] }>()
 
 <template>
   <div class="two" role="group" :aria-label="name">
-    <Button
+    <PadButton
       label="Kept"
       :variant="state === 'met' ? undefined : 'outlined'"
       :aria-pressed="state === 'met'"
       class="touch"
       @click="emit('choose', true)"
     />
-    <Button
+    <PadButton
       label="Missed"
       severity="danger"
       :variant="state === 'missed' ? undefined : 'outlined'"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import type { SheetTrial } from '@/api/names'
 
 /** Somebody else has recorded the attempt that is being typed here: nothing is lost, and it is asked what this is. */
@@ -21,7 +21,7 @@ const emit = defineEmits<{ again: []; rest: []; next: []; clear: [] }>()
       {{ trial.shown || trial.became || trial.outcome }}. What is yours?
     </p>
     <div class="touch-row">
-      <Button
+      <PadButton
         v-if="waits"
         type="button"
         label="It is the rest of this attempt"
@@ -29,7 +29,7 @@ const emit = defineEmits<{ again: []; rest: []; next: []; clear: [] }>()
         :disabled="busy"
         @click="emit('rest')"
       />
-      <Button
+      <PadButton
         v-else-if="trial.outcome === 'counted'"
         type="button"
         label="Record it as a second reading"
@@ -37,7 +37,7 @@ const emit = defineEmits<{ again: []; rest: []; next: []; clear: [] }>()
         :disabled="busy"
         @click="emit('again')"
       />
-      <Button
+      <PadButton
         v-if="next"
         type="button"
         :label="`It is attempt ${next}`"
@@ -45,7 +45,7 @@ const emit = defineEmits<{ again: []; rest: []; next: []; clear: [] }>()
         class="touch"
         @click="emit('next')"
       />
-      <Button type="button" label="Clear mine" variant="outlined" class="touch" @click="emit('clear')" />
+      <PadButton type="button" label="Clear mine" variant="outlined" class="touch" @click="emit('clear')" />
     </div>
   </div>
 </template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import { ref } from 'vue'
 import { written } from '@/shared/entries'
 import { useRecording } from '@/pads/recording'
@@ -20,7 +20,7 @@ async function note(what: string) {
   <section aria-labelledby="notes">
     <h3 id="notes">Observations</h3>
     <div class="usual">
-      <Button v-for="u in usual" :key="u" :label="u" variant="outlined" size="small" @click="note(u)" />
+      <PadButton v-for="u in usual" :key="u" :label="u" variant="outlined" size="small" @click="note(u)" />
     </div>
     <form novalidate @submit.prevent="note(text)">
       <input
@@ -30,7 +30,7 @@ async function note(what: string) {
         placeholder="in your words"
         maxlength="4000"
       />
-      <Button type="submit" label="Note it" variant="outlined" />
+      <PadButton type="submit" label="Note it" variant="outlined" />
     </form>
   </section>
 </template>

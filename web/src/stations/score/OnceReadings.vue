@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import { computed, ref } from 'vue'
 import type { JudgeRallyView, Refusal, TeamSheet } from '@/api/names'
 import ReadingField from '@/pads/readings/ReadingField.vue'
@@ -52,7 +52,7 @@ async function send(measure: string, sure = false) {
       <p v-if="o.shown && again !== o.measure && !holds(o.measure)" class="once">
         <span>{{ measureOf(o.measure)?.name }}</span>
         <b class="figures">{{ o.shown }}</b>
-        <Button
+        <PadButton
           label="Read again"
           class="touch"
           variant="outlined"
@@ -77,7 +77,7 @@ async function send(measure: string, sure = false) {
             @taken="(t) => ((taken[o.measure] = t), (typed[o.measure] = t.typed))"
           />
         </ReadingField>
-        <Button type="submit" label="Record" class="touch" :aria-label="`Record: ${measureOf(o.measure)?.name}`" />
+        <PadButton type="submit" label="Record" class="touch" :aria-label="`Record: ${measureOf(o.measure)?.name}`" />
         <p v-if="meanwhile(o)" class="heed meanwhile" role="alert">
           Another device has recorded <b class="figures">{{ o.shown }}</b> meanwhile. Record yours as well, or
           <button type="button" class="act" @click="typed[o.measure] = ''">clear it</button>.

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import type { SheetRule } from '@/api/names'
 import KeptOrMissed from './KeptOrMissed.vue'
 
@@ -22,7 +22,7 @@ const allKept = () => (said.value = Object.fromEntries(props.rules.map((r) => [r
   <div role="group" aria-label="Must-haves of this attempt">
     <p v-if="rules.length > 1" class="all">
       <b>Must-haves of this attempt</b>
-      <Button
+      <PadButton
         type="button"
         label="All kept"
         variant="outlined"

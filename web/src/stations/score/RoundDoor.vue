@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import Dialog from 'primevue/dialog'
 import { ref } from 'vue'
 import { written } from '@/shared/entries'
@@ -17,7 +17,7 @@ const setClosed = (closed: boolean) =>
 
 <template>
   <p class="touch-row">
-    <Button
+    <PadButton
       type="button"
       :label="closed ? `Reopen round ${round}` : `Close round ${round}`"
       variant="outlined"
@@ -43,13 +43,13 @@ const setClosed = (closed: boolean) =>
   >
     <p>After that, nobody can record in it. You can reopen it.</p>
     <div class="touch-row ways">
-      <Button
+      <PadButton
         type="button"
         :label="`Yes, close round ${round}`"
         autofocus
         @click="(setClosed(false), (confirming = false))"
       />
-      <Button type="button" label="Cancel" variant="outlined" @click="confirming = false" />
+      <PadButton type="button" label="Cancel" variant="outlined" @click="confirming = false" />
     </div>
   </Dialog>
 </template>

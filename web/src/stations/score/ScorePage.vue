@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useEventListener, whenever } from '@vueuse/core'
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import { computed, nextTick, provide, ref, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Entry, Refusal } from '@/api/names'
@@ -73,7 +73,7 @@ const teams = computed(() => {
 })
 const strip = computed(() => new Map([ownStrip.value, ...beside.map((b) => b.strip.value)].flatMap((s) => [...s])))
 const rallyOf = (team: string) => rally.value?.beside.find((b) => b.teams.some((t) => t.id === team))?.id ?? id
-/** What the teams are held against, each with a sheet of its own after theirs. */
+/** The comparisons, each with a sheet of its own after the teams’. */
 const references = computed(() => rally.value?.references ?? [])
 const reference = computed(() => references.value.find((r) => r.id === current.value))
 const everySheet = computed(() => [...teams.value.map((t) => t.id), ...references.value.map((r) => r.id)])
@@ -200,9 +200,9 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
     />
     <div v-else class="sheet">
       <div class="name">
-        <Button aria-label="Previous team" variant="outlined" class="step" @click="go(-1)">
+        <PadButton aria-label="Previous team" variant="outlined" class="step" @click="go(-1)">
           ‹ <span class="named">Previous team</span>
-        </Button>
+        </PadButton>
         <div>
           <h2>{{ sheet.name }}</h2>
           <p v-if="beside.length > 0" class="small">{{ tierName(rally.tier) }}</p>
@@ -220,7 +220,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
             <RouterLink :to="inRound(`/rallies/${id}/run`)">Run</RouterLink>
           </nav>
         </div>
-        <Button
+        <PadButton
           label="Undo"
           variant="outlined"
           severity="secondary"
@@ -228,9 +228,9 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
           data-hint="Alt U"
           @click="entryLog?.undo()"
         />
-        <Button aria-label="Next team" variant="outlined" class="step next" @click="go(1)">
+        <PadButton aria-label="Next team" variant="outlined" class="step next" @click="go(1)">
           <span class="named">Next team</span> ›
-        </Button>
+        </PadButton>
       </div>
       <p v-if="sheet.closed" class="heed" role="status">
         Round {{ round }} is closed. Nothing more is recorded in it until the teacher opens it again.

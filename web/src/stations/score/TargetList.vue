@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import InputText from 'primevue/inputtext'
 import { ref, watch } from 'vue'
 import type { SheetTarget } from '@/api/names'
@@ -34,7 +34,12 @@ const set = (target: string, amount: string) =>
         v-model="typed[t.target]"
         :placeholder="t.own ? '' : t.amount || 'our own'"
       />
-      <Button type="submit" label="Set as our target" variant="outlined" :aria-label="`Set as our target: ${t.name}`" />
+      <PadButton
+        type="submit"
+        label="Set as our target"
+        variant="outlined"
+        :aria-label="`Set as our target: ${t.name}`"
+      />
       <p v-if="t.says" class="small">{{ t.says }}</p>
     </form>
   </section>

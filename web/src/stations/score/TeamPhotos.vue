@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import { computed, ref } from 'vue'
 import { useWho } from '@/access/useWho'
 import { api } from '@/api/client'
@@ -44,7 +44,7 @@ async function remove() {
     <h3 id="photos">Photos</h3>
     <PhotoStrip :photos="mine" :rally="rally.id">
       <template #default="{ photo }">
-        <Button
+        <PadButton
           v-if="isTeacher || photo.by === who?.name"
           label="Delete photo"
           variant="outlined"

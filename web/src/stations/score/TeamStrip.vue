@@ -7,7 +7,7 @@ import TeamPennant from '@/shared/TeamPennant.vue'
 import { teamMarks } from '@/shared/teamMarks'
 import { useNarrow } from '@/shared/useNarrow'
 
-/** All teams in a strip, each with how far it is; after them what they are held against. */
+/** All teams in a strip, each with how far it is; after them the comparisons. */
 const props = defineProps<{
   teams: readonly TeamNamed[]
   references: readonly Reference[]

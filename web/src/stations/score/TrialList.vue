@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import { computed } from 'vue'
 import type { JudgeMeasure, SheetTrial, TeamSheet } from '@/api/names'
 import { partOfAnother, struckOut, trialRecorded } from '@/shared/entries'
@@ -54,7 +54,7 @@ async function settle(t: SheetTrial, as: 'again' | 'drop' | 'next') {
       <span v-if="t.became" :class="['became', { shown: !t.shown }]">{{ t.became }}</span>
       <span v-if="t.revision > 1" class="small muted">build {{ t.revision }}</span>
       <span v-if="t.spread" class="small muted">readings apart by {{ t.spread }}</span>
-      <Button
+      <PadButton
         v-if="t.outcome === 'waiting'"
         type="button"
         label="Looked at"
@@ -63,7 +63,7 @@ async function settle(t: SheetTrial, as: 'again' | 'drop' | 'next') {
         :aria-label="`Looked at: attempt ${t.attempt}`"
         @click="emit('redo', t, 'look')"
       />
-      <Button
+      <PadButton
         v-else-if="rest(t).length > 0"
         type="button"
         :label="`Read ${names(rest(t))}`"
@@ -72,7 +72,7 @@ async function settle(t: SheetTrial, as: 'again' | 'drop' | 'next') {
         :aria-label="`Read ${names(rest(t))}: attempt ${t.attempt}`"
         @click="emit('redo', t, 'rest')"
       />
-      <Button
+      <PadButton
         v-else-if="t.outcome === 'counted' && !sheet.passedOrNot"
         type="button"
         label="Second reading"
@@ -96,9 +96,15 @@ async function settle(t: SheetTrial, as: 'again' | 'drop' | 'next') {
       {{ said(t) }} by {{ t.by || 'somebody' }}. What is it?
     </p>
     <div class="touch-row">
-      <Button type="button" label="Two readings of it" class="touch" @click="settle(t, 'again')" />
-      <Button type="button" label="Keep only the first" variant="outlined" class="touch" @click="settle(t, 'drop')" />
-      <Button
+      <PadButton type="button" label="Two readings of it" class="touch" @click="settle(t, 'again')" />
+      <PadButton
+        type="button"
+        label="Keep only the first"
+        variant="outlined"
+        class="touch"
+        @click="settle(t, 'drop')"
+      />
+      <PadButton
         v-if="free"
         type="button"
         :label="`It was attempt ${free}`"

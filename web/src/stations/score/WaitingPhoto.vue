@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useObjectUrl } from '@vueuse/core'
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import type { UnsentPhoto } from '@/shared/deviceStore'
 
 /** A photo that waits on this device, or that the server refused. */
@@ -14,7 +14,7 @@ const picture = useObjectUrl(() => props.photo.picture)
     <img v-if="!photo.refusal" :src="picture" alt="The photo that waits" />
     <p v-if="photo.refusal" class="wrong small" role="alert">{{ photo.refusal.title }} {{ photo.refusal.detail }}</p>
     <p v-else class="small" role="status">Kept on this device. It is sent by itself when the connection is back.</p>
-    <Button v-if="photo.refusal" label="Let it go" variant="outlined" @click="emit('drop')" />
+    <PadButton v-if="photo.refusal" label="Let it go" variant="outlined" @click="emit('drop')" />
   </li>
 </template>
 

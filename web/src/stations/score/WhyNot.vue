@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import PadButton from '@/pads/PadButton.vue'
 import InputText from 'primevue/inputtext'
 import { onMounted, ref, useId, useTemplateRef } from 'vue'
 import type { Problem } from '@/api/names'
@@ -29,7 +29,7 @@ const say = () => emit('choose', reason.value.trim())
       <b>{{ words[outcome].title }}</b> <span class="small muted">{{ words[outcome].does }}</span>
     </p>
     <div ref="first" class="touch-row">
-      <Button
+      <PadButton
         v-for="r in usualReasons[outcome]"
         :key="r"
         type="button"
@@ -39,7 +39,7 @@ const say = () => emit('choose', reason.value.trim())
         :disabled="busy"
         @click="emit('choose', r)"
       />
-      <Button
+      <PadButton
         v-if="outcome === 'failed'"
         type="button"
         label="no reason"
@@ -52,7 +52,7 @@ const say = () => emit('choose', reason.value.trim())
     <label :for="id" class="small">In your words</label>
     <div class="touch-row">
       <InputText :id="id" v-model="reason" class="reason" :invalid="!!problem" @keydown.enter.prevent="say" />
-      <Button type="button" :label="words[outcome].record" severity="secondary" :disabled="busy" @click="say" />
+      <PadButton type="button" :label="words[outcome].record" severity="secondary" :disabled="busy" @click="say" />
     </div>
     <p v-if="problem" class="small wrong" role="alert">{{ problem.what }} {{ problem.remedy }}</p>
   </div>

@@ -48,7 +48,7 @@ async function record(entry: Entry, ...belonging: Entry[]) {
   return sent
 }
 provide(recording, { rally: id, team: computed(() => ''), round, record, instruments: ref([]) })
-/** What teams are held against runs a lane and is counted, but nothing is seen of it in passing. */
+/** A comparison runs a lane and is counted, but nothing is observed of it. */
 const teams = computed(() => new Set(allTeams.value.map((t) => t.id)))
 /** A part that several tiers have alike stands here once, with the teams of all of them. */
 const parts = computed(() => {
