@@ -1,19 +1,15 @@
 import { defineConfigWithVueTs, vueTsConfigs } from '@vue/eslint-config-typescript'
 import prettier from '@vue/eslint-config-prettier/skip-formatting'
 import vue from 'eslint-plugin-vue'
+import { parser } from './oneProgram.js'
 
 export default defineConfigWithVueTs(
   { ignores: ['src/api/schema.generated.d.ts', 'node_modules'] },
   vue.configs['flat/recommended'],
   vueTsConfigs.recommendedTypeChecked,
   prettier,
-  // One program for all files: the service that editors use works it out anew for each Vue file.
-  {
-    files: ['src/**/*.{ts,vue}', 'tests/**/*.ts', '*.ts'],
-    languageOptions: {
-      parserOptions: { projectService: false, project: './tsconfig.json', extraFileExtensions: ['.vue'] },
-    },
-  },
+  { files: ['src/**/*.ts', 'tests/**/*.ts', '*.ts'], languageOptions: { parser } },
+  { files: ['src/**/*.vue'], languageOptions: { parserOptions: { parser } } },
   {
     rules: {
       // The brief's draft is edited in place by small components; a prop itself is never replaced.

@@ -97,6 +97,8 @@ async function close() {
   application?.unmount()
   application = undefined
   await answered()
+  // A page fetches others beforehand.
+  await vi.dynamicImportSettled()
   document.body.replaceChildren()
 }
 
