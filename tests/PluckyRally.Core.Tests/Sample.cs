@@ -1,16 +1,13 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
 using PluckyRally.Core.Curves;
 using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Results;
-using PluckyRally.Core.Score;
 
 namespace PluckyRally.Core.Tests;
 
 /// <summary>Short ways of writing down briefs and what happens in a rally.</summary>
-internal static class Sample
+internal static partial class Sample
 {
     public static Measure Height(decimal step = 1) =>
         new()

@@ -1,11 +1,5 @@
-using System.Collections.Concurrent;
-using System.Text.Json;
-using System.Text.RegularExpressions;
-using OpenQA.Selenium;
 using OpenQA.Selenium.Chrome;
 using OpenQA.Selenium.Support.UI;
-using PluckyRally.Tests;
-using Shouldly;
 
 namespace PluckyRally.Ui.Tests;
 
@@ -13,9 +7,6 @@ namespace PluckyRally.Ui.Tests;
 public sealed partial class Browser : IDisposable
 {
     private static readonly TimeSpan Patience = TimeSpan.FromSeconds(60);
-    private static readonly string Axe = File.ReadAllText(
-        Path.Combine(ProjectFolder.Root, "web", "node_modules", "axe-core", "axe.min.js")
-    );
 
     // The name as assistive technology hears it, as far as these screens need it: aria-label, labels, text.
     private const string FindByName = """
@@ -41,24 +32,6 @@ public sealed partial class Browser : IDisposable
           return (exact ? n === name : n.includes(name)) && e.checkVisibility()
         })
         """;
-
-    /// <summary>
-    /// What of an element decides whether it is accessible: what it is, how it looks, how it is marked, whether it
-    /// has a name, and how wide the page is.
-    /// </summary>
-    private const string KindsOfElements = """
-        const kinds = new Set([`${innerWidth}`])
-        for (const e of document.querySelectorAll('body *')) {
-          if (!e.checkVisibility()) continue
-          const marks = e.getAttributeNames().filter((n) => /^(aria-|role|for|type|disabled|href|tabindex)/.test(n))
-          const named = e.textContent.trim() !== '' || !!e.labels?.length || !!e.getAttribute('aria-label')?.trim()
-          const states = ['aria-expanded', 'aria-pressed', 'aria-invalid', 'role'].map((n) => e.getAttribute(n) ?? '')
-          kinds.add([e.parentElement.tagName, e.tagName, e.getAttribute('class') ?? '', marks, states, named].join(' '))
-        }
-        return [...kinds]
-        """;
-
-    private static readonly ConcurrentDictionary<(string Place, string State), bool> Checked = new();
 
     private readonly ChromeDriver _driver;
     private readonly NetworkLine _line;
@@ -403,82 +376,6 @@ public sealed partial class Browser : IDisposable
         return wait.Until(_ => condition());
     }
 
-    /// <summary>
-    /// Checks the page against WCAG 2.2 A and AA, each state of it once in a run: where the same kinds of elements,
-    /// named and marked in the same ways, were checked at this address and width before, they are not checked again.
-    /// </summary>
-    public void ShouldBeAccessible()
-    {
-        var state = string.Join(
-            '\n',
-            ((IEnumerable<object>)_driver.ExecuteScript(KindsOfElements)!).Cast<string>().Order(StringComparer.Ordinal)
-        );
-        if (!Checked.TryAdd((AnyId().Replace(Place.Split('?', '#')[0], "…"), state), true))
-            return;
-        if (!(bool)_driver.ExecuteScript("return 'axe' in window")!)
-            _driver.ExecuteScript(Axe);
-        var found = (string)
-            _driver.ExecuteAsyncScript(
-                """
-                const done = arguments[arguments.length - 1]
-                const runOnly = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']
-                const place = (n) => n.target.join(' ') + ' ' + (n.any[0]?.message ?? '')
-                const places = (v) => v.nodes.map(place).join('; ')
-                axe.run(document, { runOnly, resultTypes: ['violations'], preload: false })
-                  .then((r) => done(JSON.stringify(r.violations.map((v) => v.id + ': ' + v.help + ' at ' + places(v)))))
-                  .catch((e) => done(JSON.stringify([String(e)])))
-                """
-            )!;
-        JsonSerializer.Deserialize<string[]>(found)!.ShouldBeEmpty($"at {Place}");
-    }
-
-    /// <summary>
-    /// Checks that nothing makes the page wider than its window, and that nothing sticks out of what it stands in.
-    /// </summary>
-    public void ShouldFit() => (
-            (IEnumerable<object>)
-                _driver.ExecuteAsyncScript(
-                    """
-                    const done = arguments[0]
-                    // A page that was made narrower lays itself out anew before the frame after the next.
-                    requestAnimationFrame(() => requestAnimationFrame(() => done(stickingOut())))
-                    const right = (e) => Math.round(e.getBoundingClientRect().right)
-                    function stickingOut() {
-                      const width = document.documentElement.clientWidth
-                      const fits = document.documentElement.scrollWidth <= width
-                      const all = [...document.querySelectorAll('body *')]
-                      const wide = fits ? [] : all.filter((e) => right(e) > width + 1)
-                      const small = document.querySelectorAll('main :is(button, input, textarea, select, p)')
-                      const out = [...small].filter((e) => {
-                        // The pages of a wall stand beside each other; WallTests measures them.
-                        if (e.closest('.flow')) return false
-                        for (let a = e.parentElement; a && a.tagName !== 'MAIN'; a = a.parentElement) {
-                          const style = getComputedStyle(a)
-                          if (style.overflowX !== 'visible') return false
-                          if (!['inline', 'contents'].includes(style.display) && right(e) > right(a) + 1) return true
-                        }
-                        return false
-                      })
-                      const called = (e) => `${e.tagName}.${e.className} ${e.innerText ?? ''}: ${right(e)}`
-                      return [...wide, ...out].map(called)
-                    }
-                    """
-                )!
-        ).Take(12).ShouldBeEmpty($"at {Place}");
-
-    /// <summary>Checks that the browser logged nothing worse than a notice since last asked.</summary>
-    /// <param name="expected">A part of the messages that this test brings about on purpose.</param>
-    public void ShouldHaveCleanConsole(string? expected = null) =>
-        _driver
-            .Manage()
-            .Logs.GetLog(LogType.Browser)
-            .Where(l =>
-                l.Level is LogLevel.Severe or LogLevel.Warning
-                && (expected is null || !l.Message.Contains(expected, StringComparison.Ordinal))
-            )
-            .Select(l => l.Message)
-            .ShouldBeEmpty();
-
     /// <summary>Waits until nothing on the page is moving.</summary>
     public void StandStill() =>
         Until(
@@ -503,8 +400,4 @@ public sealed partial class Browser : IDisposable
         _driver.Quit();
         _driver.Dispose();
     }
-
-    /// <summary>An id in an address: of a brief or a rally, or of a team.</summary>
-    [GeneratedRegex("[0-9a-f]{8}-[0-9a-f-]{27}|(?<=/)t[0-9]+$")]
-    private static partial Regex AnyId();
 }

@@ -1,7 +1,4 @@
 using System.Text.Json;
-using OpenQA.Selenium;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Ui.Tests;
 

@@ -1,8 +1,5 @@
 using System.Diagnostics;
 using System.Text.Json;
-using OpenQA.Selenium;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Ui.Tests;
 

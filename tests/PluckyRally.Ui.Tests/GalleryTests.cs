@@ -1,7 +1,3 @@
-using OpenQA.Selenium;
-using Shouldly;
-using Xunit;
-
 namespace PluckyRally.Ui.Tests;
 
 /// <summary>

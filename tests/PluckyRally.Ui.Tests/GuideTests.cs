@@ -1,8 +1,5 @@
 using System.Text.Json;
 using System.Text.RegularExpressions;
-using PluckyRally.Tests;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Ui.Tests;
 

@@ -1,7 +1,3 @@
-using OpenQA.Selenium;
-using Shouldly;
-using Xunit;
-
 namespace PluckyRally.Ui.Tests;
 
 /// <summary>Heats that are drawn before the relay, and a team whose run broke off.</summary>

@@ -1,9 +1,3 @@
-using System.Net.Http.Json;
-using OpenQA.Selenium;
-using PluckyRally.Tests;
-using Shouldly;
-using Xunit;
-
 namespace PluckyRally.Ui.Tests;
 
 /// <summary>

@@ -1,7 +1,4 @@
-using OpenQA.Selenium;
 using OpenQA.Selenium.Interactions;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Ui.Tests;
 

@@ -1,7 +1,4 @@
 using System.Text.Json.Nodes;
-using PluckyRally.Tests;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Ui.Tests;
 

@@ -1,6 +1,3 @@
-using Shouldly;
-using Xunit;
-
 namespace PluckyRally.Ui.Tests;
 
 /// <summary>Three classes of one brief as one list, on the desk and on the wall.</summary>

@@ -1,8 +1,5 @@
 using System.Text.Json;
-using OpenQA.Selenium;
-using Shouldly;
 using UglyToad.PdfPig;
-using Xunit;
 
 namespace PluckyRally.Ui.Tests;
 

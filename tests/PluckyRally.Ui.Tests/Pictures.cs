@@ -1,6 +1,3 @@
-using PluckyRally.Tests;
-using Xunit;
-
 namespace PluckyRally.Ui.Tests;
 
 /// <summary>Takes the pictures of docs/screenshots anew, from the demo's data. Run by ./test pictures.</summary>

@@ -1,7 +1,3 @@
-using OpenQA.Selenium;
-using Shouldly;
-using Xunit;
-
 namespace PluckyRally.Ui.Tests;
 
 /// <summary>A class's numbers in pictures: on the desk by what one wants to see, on the wall without names.</summary>

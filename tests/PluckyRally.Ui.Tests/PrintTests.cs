@@ -1,6 +1,4 @@
 using System.Text.Json;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Ui.Tests;
 

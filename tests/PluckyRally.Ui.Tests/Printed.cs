@@ -1,4 +1,3 @@
-using OpenQA.Selenium;
 using OpenQA.Selenium.Chrome;
 using UglyToad.PdfPig;
 

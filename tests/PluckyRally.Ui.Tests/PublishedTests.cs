@@ -1,7 +1,4 @@
 using System.Diagnostics;
-using PluckyRally.Tests;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Ui.Tests;
 

@@ -1,10 +1,7 @@
 using System.Diagnostics;
 using System.Text;
 using System.Text.Json;
-using PluckyRally.Tests;
 using PluckyRally.Ui.Tests;
-using Shouldly;
-using Xunit;
 
 [assembly: AssemblyFixture(typeof(DemoServer))]
 [assembly: AssemblyFixture(typeof(WorkingServer))]

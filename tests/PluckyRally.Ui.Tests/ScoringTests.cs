@@ -1,8 +1,4 @@
 using System.Text.Json.Nodes;
-using OpenQA.Selenium;
-using PluckyRally.Tests;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Ui.Tests;
 

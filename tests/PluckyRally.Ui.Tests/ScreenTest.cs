@@ -1,6 +1,3 @@
-using PluckyRally.Tests;
-using Xunit;
-
 namespace PluckyRally.Ui.Tests;
 
 /// <summary>

@@ -1,7 +1,3 @@
-using OpenQA.Selenium;
-using Shouldly;
-using Xunit;
-
 namespace PluckyRally.Ui.Tests;
 
 public sealed class ShelfTests(DemoServer server) : ScreenTest, IClassFixture<DemoServer>

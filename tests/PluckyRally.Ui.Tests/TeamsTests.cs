@@ -1,7 +1,3 @@
-using OpenQA.Selenium;
-using Shouldly;
-using Xunit;
-
 namespace PluckyRally.Ui.Tests;
 
 /// <summary>A class becomes teams with jobs, and a rally.</summary>

@@ -1,6 +1,5 @@
 using System.Collections.Concurrent;
 using PluckyRally.Web.Tests;
-using Xunit;
 
 [assembly: AssemblyFixture(typeof(AppPool))]
 

@@ -1,8 +1,5 @@
 using System.Globalization;
 using System.Text.RegularExpressions;
-using PluckyRally.Tests;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests;
 

@@ -11,8 +11,6 @@ using PluckyRally.Core.Time;
 using PluckyRally.Web.Kit;
 using PluckyRally.Web.Teams;
 using PluckyRally.Web.Year;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests;
 

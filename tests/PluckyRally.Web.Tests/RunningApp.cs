@@ -17,10 +17,7 @@ using PluckyRally.Data;
 using PluckyRally.Data.Folder;
 using PluckyRally.Data.Rallies;
 using PluckyRally.Data.Removals;
-using PluckyRally.Tests;
 using PluckyRally.Web.Teams;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests;
 

@@ -1,5 +1,3 @@
-using PluckyRally.Tests;
-using Xunit;
 using Xunit.Sdk;
 using Xunit.v3;
 

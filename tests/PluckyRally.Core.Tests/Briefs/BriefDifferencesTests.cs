@@ -1,7 +1,4 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Briefs;
 

@@ -1,8 +1,4 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Documents;
-using PluckyRally.Tests;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Briefs;
 

@@ -1,13 +1,9 @@
 using System.Text.Json;
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
 using PluckyRally.Core.Documents;
 using PluckyRally.Core.Files;
 using PluckyRally.Core.Kit;
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Time;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Briefs;
 
@@ -154,19 +150,7 @@ public sealed class EditedTierTests
             IfMissed = new Consequence.NoteOnly(),
         };
 
-    private static Material Material(string name) =>
-        new()
-        {
-            Id = name,
-            Name = name,
-            Amount = 2,
-        };
+    private static Material Material(string name) => Sample.Material(name, name, amount: 2);
 
-    private static Phase Phase(string id, PhaseKind kind) =>
-        new()
-        {
-            Id = id,
-            Kind = kind,
-            Minutes = 5,
-        };
+    private static Phase Phase(string id, PhaseKind kind) => Sample.Phase(id, kind, minutes: 5);
 }

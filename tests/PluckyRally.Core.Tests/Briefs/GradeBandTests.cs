@@ -1,7 +1,3 @@
-using PluckyRally.Core.Briefs;
-using Shouldly;
-using Xunit;
-
 namespace PluckyRally.Core.Tests.Briefs;
 
 /// <summary>

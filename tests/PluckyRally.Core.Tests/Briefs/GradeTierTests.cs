@@ -1,8 +1,4 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Files;
-using PluckyRally.Core.Readings;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Briefs;
 
@@ -23,33 +19,10 @@ public sealed class GradeTierTests
         Grades = GradeBand.From3To5,
         Materials =
         [
-            new()
-            {
-                Id = "straws",
-                Name = "straws",
-                Amount = 20,
-            },
-            new()
-            {
-                Id = "tape",
-                Name = "tape",
-                Amount = 60,
-                Unit = "cm",
-            },
-            new()
-            {
-                Id = "scissors",
-                Name = "scissors",
-                Amount = 2,
-                Reusable = true,
-            },
-            new()
-            {
-                Id = "weights",
-                Name = "nuts",
-                Amount = 40,
-                Category = "weight",
-            },
+            Sample.Material("straws", "straws", amount: 20),
+            Sample.Material("tape", "tape", amount: 60, unit: "cm"),
+            Sample.Material("scissors", "scissors", amount: 2, reusable: true),
+            Sample.Material("weights", "nuts", amount: 40, category: "weight"),
         ],
     };
 

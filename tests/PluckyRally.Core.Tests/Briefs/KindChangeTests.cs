@@ -1,10 +1,6 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Curves;
 using PluckyRally.Core.Documents;
 using PluckyRally.Core.Files;
-using PluckyRally.Core.Readings;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Briefs;
 

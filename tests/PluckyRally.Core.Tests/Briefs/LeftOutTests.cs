@@ -1,12 +1,8 @@
 using System.Text.Json;
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
 using PluckyRally.Core.Curves;
 using PluckyRally.Core.Problems;
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Results;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Briefs;
 
@@ -38,28 +34,10 @@ public sealed class LeftOutTests
             {
                 TieBreaks =
                 [
-                    new()
-                    {
-                        Name = "fewer sheets",
-                        Value = "sheets",
-                        Better = Better.Less,
-                    },
-                    new()
-                    {
-                        Name = "higher",
-                        Value = "height",
-                        Better = Better.More,
-                    },
+                    Sample.TieBreak("fewer sheets", "sheets", Better.Less),
+                    Sample.TieBreak("higher", "height", Better.More),
                 ],
-                Awards =
-                [
-                    new()
-                    {
-                        Id = "thrifty",
-                        Name = "Thriftiest",
-                        Value = "thrift.value",
-                    },
-                ],
+                Awards = [Sample.Award("thrifty", "Thriftiest", "thrift.value")],
             },
         };
         var compiled = Young(brief);

@@ -1,10 +1,6 @@
 using Markdig;
 using Markdig.Syntax;
 using Markdig.Syntax.Inlines;
-using PluckyRally.Core.Briefs;
-using PluckyRally.Core.Readings;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Briefs;
 

@@ -1,8 +1,4 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
-using PluckyRally.Core.Readings;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Briefs;
 
@@ -26,18 +22,7 @@ public sealed class NameChangeTests
                 IfMissed = new Consequence.NoteOnly(),
             },
         ],
-        Method = new()
-        {
-            TieBreaks =
-            [
-                new()
-                {
-                    Name = "Straws left",
-                    Value = "left",
-                    Better = Better.More,
-                },
-            ],
-        },
+        Method = new() { TieBreaks = [Sample.TieBreak("Straws left", "left", Better.More)] },
     };
 
     [Fact]

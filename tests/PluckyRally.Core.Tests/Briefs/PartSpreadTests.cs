@@ -1,9 +1,4 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Curves;
-using PluckyRally.Core.Parts;
-using PluckyRally.Core.Readings;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Briefs;
 
@@ -61,21 +56,7 @@ public sealed class PartSpreadTests
                 {
                     Id = "p",
                     Name = "p",
-                    Items =
-                    [
-                        new()
-                        {
-                            Id = "a",
-                            Name = "a",
-                            Points = 3,
-                        },
-                        new()
-                        {
-                            Id = "b",
-                            Name = "b",
-                            Points = 4,
-                        },
-                    ],
+                    Items = [Sample.Task("a", "a", points: 3), Sample.Task("b", "b", points: 4)],
                     AllDoneBonus = 2,
                 }
             )
@@ -86,21 +67,7 @@ public sealed class PartSpreadTests
                     Id = "p",
                     Name = "p",
                     Names = ["x", "y"],
-                    Items =
-                    [
-                        new()
-                        {
-                            Id = "a",
-                            Name = "a",
-                            Bin = "x",
-                        },
-                        new()
-                        {
-                            Id = "b",
-                            Name = "b",
-                            Bin = "y",
-                        },
-                    ],
+                    Items = [Sample.BinItem("a", "a", bin: "x"), Sample.BinItem("b", "b", bin: "y")],
                     Right = 2,
                     Wrong = -1,
                     AllRightBonus = 3,
@@ -112,18 +79,7 @@ public sealed class PartSpreadTests
                 {
                     Id = "p",
                     Name = "p",
-                    Items =
-                    [
-                        .. "abcd".Select(
-                            (c, i) =>
-                                new OrderItem
-                                {
-                                    Id = $"{c}",
-                                    Name = $"{c}",
-                                    Key = i,
-                                }
-                        ),
-                    ],
+                    Items = [.. "abcd".Select((c, i) => Sample.OrderItem($"{c}", $"{c}", key: i))],
                     PerPair = 1,
                     PerPlace = 0.5m,
                 }

@@ -1,8 +1,4 @@
-using PluckyRally.Core.Briefs;
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Results;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Briefs;
 

@@ -1,10 +1,5 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
-using PluckyRally.Core.Figures;
 using PluckyRally.Core.Kit;
-using PluckyRally.Core.Readings;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Briefs;
 
@@ -23,39 +18,15 @@ public sealed class RestingTests
                 Sample.Limit("tall", "height", Comparison.AtLeast, "30 cm", new Consequence.DoesNotPlace()),
                 Sample.Inspection("dry", new Consequence.NoteOnly()),
             ],
-            Figures =
-            [
-                new NamedFigure
-                {
-                    Id = "twice",
-                    Name = "Twice the height",
-                    Value = "height * 2",
-                },
-            ],
+            Figures = [Sample.Figure("twice", "Twice the height", "height * 2")],
             Stages = new StagePlan { Measure = "height" },
         };
         brief = brief with
         {
             Method = brief.Method with
             {
-                TieBreaks =
-                [
-                    new()
-                    {
-                        Name = "fewer cards",
-                        Value = "cards",
-                        Better = Better.Less,
-                    },
-                ],
-                Awards =
-                [
-                    new()
-                    {
-                        Id = "best",
-                        Name = "Best use",
-                        Value = "ratio.value",
-                    },
-                ],
+                TieBreaks = [Sample.TieBreak("fewer cards", "cards", Better.Less)],
+                Awards = [Sample.Award("best", "Best use", "ratio.value")],
                 Targets =
                 [
                     new()

@@ -1,26 +1,13 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Kit;
 using PluckyRally.Core.Time;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Briefs;
 
 /// <summary>Amounts, minutes and texts that cannot be, each at its place.</summary>
 public sealed class SheetCheckTests
 {
-    private static readonly Material Straws = new()
-    {
-        Id = "straws",
-        Name = "Straws",
-        Amount = 5,
-    };
-    private static readonly Phase Build = new()
-    {
-        Id = "build",
-        Kind = PhaseKind.Build,
-        Minutes = 10,
-    };
+    private static readonly Material Straws = Sample.Material("straws", "Straws", amount: 5);
+    private static readonly Phase Build = Sample.Phase("build", PhaseKind.Build, minutes: 10);
 
     public static TheoryData<Brief, string> Wrong =>
         new()

@@ -1,10 +1,5 @@
 using System.Text.RegularExpressions;
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Documents;
-using PluckyRally.Core.Readings;
-using PluckyRally.Tests;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Briefs;
 

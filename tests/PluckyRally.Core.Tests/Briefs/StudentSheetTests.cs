@@ -1,9 +1,6 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
 using PluckyRally.Core.Kit;
 using PluckyRally.Core.Time;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Briefs;
 
@@ -152,14 +149,7 @@ public sealed class StudentSheetTests
                 Materials =
                 [
                     .. new[] { "stiffening", "rig", "weight", "thing carried", "tool" }.Select(
-                        (c, i) =>
-                            new Material
-                            {
-                                Id = $"m{i}",
-                                Name = c,
-                                Category = c,
-                                Amount = 1,
-                            }
+                        (c, i) => Sample.Material($"m{i}", c, amount: 1, category: c)
                     ),
                 ],
             }
@@ -235,21 +225,9 @@ public sealed class StudentSheetTests
                     Minutes = 15,
                     Note = "with the kit",
                 },
-                new()
-                {
-                    Id = "t",
-                    Kind = PhaseKind.Test,
-                    Minutes = 1.5m,
-                    Changeover = 0.5m,
-                    TeamByTeam = true,
-                },
+                Sample.Phase("t", PhaseKind.Test, minutes: 1.5m, teamByTeam: true, changeover: 0.5m),
                 new() { Id = "h", Kind = PhaseKind.Homework },
-                new()
-                {
-                    Id = "l",
-                    Kind = PhaseKind.LetGo,
-                    Minutes = 1,
-                },
+                Sample.Phase("l", PhaseKind.LetGo, minutes: 1),
             ],
         };
         Of(Sample.Simple(3) with { Timing = timing }).AtHome.ShouldBe(["Go on with it at home."]);

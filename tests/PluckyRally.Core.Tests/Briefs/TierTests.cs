@@ -1,11 +1,7 @@
 using System.Text.Json;
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
 using PluckyRally.Core.Files;
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Results;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Briefs;
 

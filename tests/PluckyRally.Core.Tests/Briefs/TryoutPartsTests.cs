@@ -1,9 +1,6 @@
 using System.Globalization;
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Curves;
 using PluckyRally.Core.Documents;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Briefs;
 

@@ -1,12 +1,6 @@
 using System.Text.Json;
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
 using PluckyRally.Core.Curves;
-using PluckyRally.Core.Figures;
-using PluckyRally.Core.Readings;
-using PluckyRally.Core.Score;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Briefs;
 
@@ -70,18 +64,8 @@ public sealed class UnitChangeTests
         {
             Figures =
             [
-                new NamedFigure
-                {
-                    Id = "half",
-                    Name = "Half the height",
-                    Value = "height / 2",
-                },
-                new NamedFigure
-                {
-                    Id = "quarter",
-                    Name = "A quarter",
-                    Value = "half / 2",
-                },
+                Sample.Figure("half", "Half the height", "height / 2"),
+                Sample.Figure("quarter", "A quarter", "half / 2"),
             ],
             Method = InCentimetres.Method with
             {
@@ -160,16 +144,7 @@ public sealed class UnitChangeTests
         foreach (var curve in curves)
         {
             var brief = Sample.Brief(
-                [
-                    new Measure
-                    {
-                        Id = "warm",
-                        Name = "Warmth",
-                        Kind = MeasureKind.Temperature,
-                        Unit = "°C",
-                        Step = 0.1m,
-                    },
-                ],
+                [Sample.Measure("warm", MeasureKind.Temperature, name: "Warmth", unit: "°C", step: 0.1m)],
                 [Sample.Part("warm", curve)]
             );
             var other = Changes.Apply(brief, UnitChange.Of(brief, "warm", "°F")!.Changes).OrThrow().Value;

@@ -1,11 +1,7 @@
 using System.Text.Json;
 using PluckyRally.Cli;
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Documents;
 using PluckyRally.Core.Files;
-using PluckyRally.Tests;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Cli;
 

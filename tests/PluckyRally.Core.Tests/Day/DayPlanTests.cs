@@ -1,10 +1,6 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Day;
 using PluckyRally.Core.Kit;
-using PluckyRally.Core.Score;
 using PluckyRally.Core.Time;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Day;
 
@@ -17,35 +13,10 @@ public sealed class DayPlanTests
         Title = "The hoist",
         Materials =
         [
-            new()
-            {
-                Id = "watch",
-                Name = "stopwatches",
-                Amount = 1,
-                Per = Per.Class,
-                Reusable = true,
-            },
-            new()
-            {
-                Id = "straws",
-                Name = "straws",
-                Amount = 4,
-            },
+            Sample.Material("watch", "stopwatches", amount: 1, per: Per.Class, reusable: true),
+            Sample.Material("straws", "straws", amount: 4),
         ],
-        Timing = new()
-        {
-            SetUp = 5,
-            Phases =
-            [
-                new()
-                {
-                    Id = "test",
-                    Kind = PhaseKind.Test,
-                    Minutes = 2,
-                    TeamByTeam = true,
-                },
-            ],
-        },
+        Timing = new() { SetUp = 5, Phases = [Sample.Phase("test", PhaseKind.Test, minutes: 2, teamByTeam: true)] },
         Trials = new() { Attempts = 1 },
     };
 

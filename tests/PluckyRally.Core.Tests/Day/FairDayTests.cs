@@ -1,8 +1,5 @@
 using PluckyRally.Core.Day;
 using PluckyRally.Core.Ids;
-using PluckyRally.Core.Score;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Day;
 

@@ -1,9 +1,6 @@
 using PluckyRally.Core.Debriefs;
 using PluckyRally.Core.Ids;
 using PluckyRally.Core.Route;
-using PluckyRally.Core.Score;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Debriefs;
 

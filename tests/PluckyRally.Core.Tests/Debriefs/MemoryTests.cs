@@ -1,11 +1,6 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Debriefs;
 using PluckyRally.Core.Kit;
-using PluckyRally.Core.Readings;
-using PluckyRally.Core.Score;
 using PluckyRally.Core.Time;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Debriefs;
 
@@ -20,40 +15,12 @@ public sealed class MemoryTests
         {
             Phases =
             [
-                new Phase
-                {
-                    Id = "build",
-                    Kind = PhaseKind.Build,
-                    Minutes = 20,
-                },
-                new Phase
-                {
-                    Id = "test",
-                    Kind = PhaseKind.Test,
-                    Minutes = 1,
-                    TeamByTeam = true,
-                    Changeover = 0.5m,
-                },
-                new Phase
-                {
-                    Id = "talk",
-                    Kind = PhaseKind.Talk,
-                    Minutes = 6,
-                },
+                Sample.Phase("build", PhaseKind.Build, minutes: 20),
+                Sample.Phase("test", PhaseKind.Test, minutes: 1, teamByTeam: true, changeover: 0.5m),
+                Sample.Phase("talk", PhaseKind.Talk, minutes: 6),
             ],
         },
-        Materials =
-        [
-            new Material
-            {
-                Id = "scissors",
-                Name = "scissors",
-                Unit = "pair",
-                Amount = 1,
-                Per = Per.Team,
-                Reusable = true,
-            },
-        ],
+        Materials = [Sample.Material("scissors", "scissors", amount: 1, unit: "pair", per: Per.Team, reusable: true)],
         Teacher = new() { Questions = ["What held?"] },
     };
 

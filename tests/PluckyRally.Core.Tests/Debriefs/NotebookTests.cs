@@ -1,8 +1,5 @@
 using PluckyRally.Core.Debriefs;
 using PluckyRally.Core.Results;
-using PluckyRally.Core.Score;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Debriefs;
 

@@ -1,8 +1,5 @@
 using CsCheck;
 using PluckyRally.Core.Expressions;
-using PluckyRally.Core.Readings;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Expressions;
 
@@ -10,43 +7,11 @@ public sealed class ExpressionTests
 {
     private static readonly Measure[] Measures =
     [
-        new()
-        {
-            Id = "height",
-            Name = "Height",
-            Kind = MeasureKind.Length,
-            Unit = "cm",
-            Step = 1,
-        },
-        new()
-        {
-            Id = "width",
-            Name = "Width",
-            Kind = MeasureKind.Length,
-            Unit = "m",
-            Step = 0.01m,
-        },
-        new()
-        {
-            Id = "mass",
-            Name = "Mass",
-            Kind = MeasureKind.Mass,
-            Unit = "g",
-            Step = 0.1m,
-        },
-        new()
-        {
-            Id = "straws",
-            Name = "Straws",
-            Kind = MeasureKind.Count,
-            Unit = "straw",
-        },
-        new()
-        {
-            Id = "plain",
-            Name = "Plain",
-            Kind = MeasureKind.Number,
-        },
+        Sample.Measure("height", MeasureKind.Length, name: "Height", unit: "cm", step: 1),
+        Sample.Measure("width", MeasureKind.Length, name: "Width", unit: "m", step: 0.01m),
+        Sample.Measure("mass", MeasureKind.Mass, name: "Mass", unit: "g", step: 0.1m),
+        Sample.Measure("straws", MeasureKind.Count, name: "Straws", unit: "straw"),
+        Sample.Measure("plain", MeasureKind.Number, name: "Plain"),
     ];
 
     [Theory]

@@ -1,13 +1,8 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
 using PluckyRally.Core.Curves;
 using PluckyRally.Core.Files;
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Results;
-using PluckyRally.Core.Score;
 using PluckyRally.Core.Statistics;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Figures;
 
@@ -105,21 +100,7 @@ public sealed class FigureTests
         {
             Method = brief.Method with
             {
-                Awards =
-                [
-                    new()
-                    {
-                        Id = "a",
-                        Name = "Measure",
-                        Value = "height",
-                    },
-                    new()
-                    {
-                        Id = "b",
-                        Name = "Points",
-                        Value = "height.points",
-                    },
-                ],
+                Awards = [Sample.Award("a", "Measure", "height"), Sample.Award("b", "Points", "height.points")],
             },
         };
         var rally = new Happening(brief, "A");
@@ -141,21 +122,7 @@ public sealed class FigureTests
             ],
             2
         );
-        brief = brief with
-        {
-            Method = brief.Method with
-            {
-                Awards =
-                [
-                    new()
-                    {
-                        Id = "a",
-                        Name = "Award",
-                        Value = "height",
-                    },
-                ],
-            },
-        };
+        brief = brief with { Method = brief.Method with { Awards = [Sample.Award("a", "Award", "height")] } };
         var rally = new Happening(brief, "A");
         rally.Counted("A", "30");
         rally.Counted("A", "20");
@@ -185,18 +152,8 @@ public sealed class FigureTests
             {
                 TieBreaks =
                 [
-                    new()
-                    {
-                        Name = "higher",
-                        Value = "height",
-                        Better = Better.More,
-                    },
-                    new()
-                    {
-                        Name = "longer",
-                        Value = "hold",
-                        Better = Better.More,
-                    },
+                    Sample.TieBreak("higher", "height", Better.More),
+                    Sample.TieBreak("longer", "hold", Better.More),
                 ],
             },
         };
@@ -227,16 +184,7 @@ public sealed class FigureTests
         {
             Method = brief.Method with
             {
-                Awards =
-                [
-                    new()
-                    {
-                        Id = "light",
-                        Name = "Lightest",
-                        Value = "part.value",
-                        Better = Better.Less,
-                    },
-                ],
+                Awards = [Sample.Award("light", "Lightest", "part.value", better: Better.Less)],
             },
         };
         var rally = new Happening(brief, "A", "B");
@@ -284,18 +232,7 @@ public sealed class FigureTests
     private static Brief With(string award) =>
         Briefed() with
         {
-            Method = Briefed().Method with
-            {
-                Awards =
-                [
-                    new()
-                    {
-                        Id = "most",
-                        Name = "Most",
-                        Value = award,
-                    },
-                ],
-            },
+            Method = Briefed().Method with { Awards = [Sample.Award("most", "Most", award)] },
         };
 
     /// <summary>40 cm and a failed attempt; 15 s out and 16.5 s back: 40 + 28.5 points.</summary>

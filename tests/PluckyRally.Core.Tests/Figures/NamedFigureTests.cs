@@ -1,26 +1,20 @@
 using System.Text.Json;
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
 using PluckyRally.Core.Curves;
 using PluckyRally.Core.Figures;
 using PluckyRally.Core.Problems;
-using PluckyRally.Core.Readings;
-using PluckyRally.Core.Score;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Figures;
 
 /// <summary>Figures with a name of their own, and what they rest on.</summary>
 public sealed class NamedFigureTests
 {
-    private static readonly NamedFigure Slim = new()
-    {
-        Id = "slim",
-        Name = "Height for its sheets",
-        Value = "height / sheets",
-        Better = Better.More,
-    };
+    private static readonly NamedFigure Slim = Sample.Figure(
+        "slim",
+        "Height for its sheets",
+        "height / sheets",
+        better: Better.More
+    );
 
     [Theory]
     [InlineData(Combine.Best, "5.0 cm")]
@@ -36,16 +30,7 @@ public sealed class NamedFigureTests
     public void One_can_rest_on_others_in_any_order()
     {
         var rally = Scored(
-            [
-                new()
-                {
-                    Id = "twice",
-                    Name = "Twice",
-                    Value = "slim * 2 + climb.value",
-                    Work = Work.Combined,
-                },
-                Slim,
-            ],
+            [Sample.Figure("twice", "Twice", "slim * 2 + climb.value", work: Work.Combined), Slim],
             "twice"
         );
         rally.Standings().Awards[0].Says.ShouldBe("Award: A with 50.00 cm.");
@@ -70,19 +55,7 @@ public sealed class NamedFigureTests
     [Fact]
     public void One_that_is_worked_out_in_each_attempt_can_rest_on_another()
     {
-        var rally = Scored(
-            [
-                Slim,
-                new()
-                {
-                    Id = "twice",
-                    Name = "Twice",
-                    Value = "slim * 2",
-                    Combine = Combine.Mean,
-                },
-            ],
-            "twice"
-        );
+        var rally = Scored([Slim, Sample.Figure("twice", "Twice", "slim * 2", combine: Combine.Mean)], "twice");
         rally.Standings().Awards[0].Says.ShouldBe("Award: A with 9.00.");
     }
 
@@ -146,20 +119,8 @@ public sealed class NamedFigureTests
     {
         NamedFigure[] round =
         [
-            new()
-            {
-                Id = "a",
-                Name = "First",
-                Value = "b + 1",
-                Work = Work.Combined,
-            },
-            new()
-            {
-                Id = "b",
-                Name = "Second",
-                Value = "a + 1",
-                Work = Work.Combined,
-            },
+            Sample.Figure("a", "First", "b + 1", work: Work.Combined),
+            Sample.Figure("b", "Second", "a + 1", work: Work.Combined),
         ];
         Problems(round)
             .Select(p => (p.At, p.What))
@@ -167,50 +128,22 @@ public sealed class NamedFigureTests
                 ("/figures/a/value", "First depends on Second, which depends on First again."),
                 ("/figures/b/value", "Second depends on First, which depends on Second again."),
             ]);
-        Problems([
-                new()
-                {
-                    Id = "a",
-                    Name = "First",
-                    Value = "a + 1",
-                    Work = Work.Combined,
-                },
-            ])
+        Problems([Sample.Figure("a", "First", "a + 1", work: Work.Combined)])
             .ShouldHaveSingleItem()
             .What.ShouldContain("First depends on First");
     }
 
     [Fact]
     public void What_is_known_later_cannot_be_worked_out_in_an_attempt() =>
-        Problems([
-                new()
-                {
-                    Id = "late",
-                    Name = "Late",
-                    Value = "height + climb.points",
-                    Better = Better.More,
-                },
-            ])
+        Problems([Sample.Figure("late", "Late", "height + climb.points", better: Better.More)])
             .ShouldHaveSingleItem()
             .What.ShouldBe("points for climb is known only with the points, and “Late” is calculated in each attempt.");
 
     [Fact]
     public void What_it_needs_is_asked_for_by_place() =>
         Problems([
-                new()
-                {
-                    Id = "height",
-                    Name = "",
-                    Value = "sheets",
-                },
-                new()
-                {
-                    Id = "low",
-                    Name = "Low",
-                    Value = "height",
-                    Better = Better.Less,
-                    Combine = Combine.Mean,
-                },
+                Sample.Figure("height", "", "sheets"),
+                Sample.Figure("low", "Low", "height", better: Better.Less, combine: Combine.Mean),
             ])
             .Select(p => p.At)
             .ShouldBe(
@@ -221,19 +154,7 @@ public sealed class NamedFigureTests
     [Fact]
     public void What_rests_on_one_that_a_tier_leaves_out_falls_away_too()
     {
-        var brief = Briefed(
-            [
-                Slim,
-                new()
-                {
-                    Id = "twice",
-                    Name = "Twice",
-                    Value = "slim * 2",
-                    Work = Work.Combined,
-                },
-            ],
-            "twice"
-        ) with
+        var brief = Briefed([Slim, Sample.Figure("twice", "Twice", "slim * 2", work: Work.Combined)], "twice") with
         {
             Tiers =
             [
@@ -258,18 +179,7 @@ public sealed class NamedFigureTests
         return brief with
         {
             Figures = figures,
-            Method = brief.Method with
-            {
-                Awards =
-                [
-                    new()
-                    {
-                        Id = "award",
-                        Name = "Award",
-                        Value = award,
-                    },
-                ],
-            },
+            Method = brief.Method with { Awards = [Sample.Award("award", "Award", award)] },
         };
     }
 

@@ -1,9 +1,6 @@
 using System.Numerics;
 using PluckyRally.Core.Checks;
 using PluckyRally.Core.Figures;
-using PluckyRally.Core.Readings;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Figures;
 

@@ -3,8 +3,6 @@ using CsCheck;
 using PluckyRally.Core.Documents;
 using PluckyRally.Core.Files;
 using PluckyRally.Core.Problems;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Files;
 

@@ -1,13 +1,7 @@
 using System.Text.Json;
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Documents;
 using PluckyRally.Core.Files;
-using PluckyRally.Core.Readings;
-using PluckyRally.Core.Score;
 using PluckyRally.Core.Tests.Score;
-using PluckyRally.Tests;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Formats;
 

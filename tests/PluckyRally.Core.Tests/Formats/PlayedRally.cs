@@ -1,11 +1,8 @@
-using PluckyRally.Core.Briefs;
-using PluckyRally.Core.Score;
-
 namespace PluckyRally.Core.Tests.Formats;
 
 /// <summary>
 /// A brief that is played by a seed: two rounds of four teams, with attempts that fail, are void or are struck out,
-/// several designs, a relay that is stopped, something to be held against, and a brief that is changed in between.
+/// several designs, a relay that is stopped, a comparison, and a brief that is changed in between.
 /// </summary>
 internal sealed class PlayedRally
 {
@@ -26,12 +23,9 @@ internal sealed class PlayedRally
                     Edition = new() { Brief = brief with { Tiers = [] } },
                     Teams =
                     [
-                        .. Names.Select(name => new Team
-                        {
-                            Id = new(name.ToLowerInvariant()),
-                            Name = name,
-                            Members = _random.Next(2, 5),
-                        }),
+                        .. Names.Select(name =>
+                            Sample.Team(new(name.ToLowerInvariant()), name, members: _random.Next(2, 5))
+                        ),
                     ],
                 }
             )

@@ -1,10 +1,7 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
 using PluckyRally.Core.Curves;
 using PluckyRally.Core.Figures;
 using PluckyRally.Core.Ids;
-using PluckyRally.Core.Readings;
-using PluckyRally.Core.Score;
 
 namespace PluckyRally.Core.Tests.Formats;
 
@@ -25,12 +22,7 @@ internal static class RandomRally
             return null;
         var teams = Teams
             .Take(random.Next(2, 5))
-            .Select(name => new Team
-            {
-                Id = new(name.ToLowerInvariant()),
-                Name = name,
-                Members = random.Next(2, 5),
-            })
+            .Select(name => Sample.Team(new(name.ToLowerInvariant()), name, members: random.Next(2, 5)))
             .ToList();
         var compiled = CompiledEdition.For(edition).OrThrow();
         var log = new List<Entry>();
@@ -93,22 +85,7 @@ internal static class RandomRally
                 {
                     Id = "jobs",
                     Name = "Jobs",
-                    Items =
-                    [
-                        new()
-                        {
-                            Id = "a",
-                            Name = "Flag",
-                            Points = 3,
-                        },
-                        new()
-                        {
-                            Id = "b",
-                            Name = "Rope",
-                            Points = 4,
-                            Steps = 2,
-                        },
-                    ],
+                    Items = [Sample.Task("a", "Flag", points: 3), Sample.Task("b", "Rope", points: 4, steps: 2)],
                 }
             );
         if (random.Next(3) == 0)
@@ -119,19 +96,8 @@ internal static class RandomRally
                     Name = "Hits",
                     Counters =
                     [
-                        new()
-                        {
-                            Id = "ring",
-                            Name = "Ring",
-                            Points = 2,
-                        },
-                        new()
-                        {
-                            Id = "miss",
-                            Name = "Miss",
-                            Points = 1,
-                            Hurts = true,
-                        },
+                        Sample.Counter("ring", "Ring", points: 2),
+                        Sample.Counter("miss", "Miss", points: 1, hurts: true),
                     ],
                 }
             );
@@ -151,30 +117,8 @@ internal static class RandomRally
                 Parts = parts,
                 Wins = random.Next(3) == 0 ? WinningDirection.Lowest : WinningDirection.Highest,
                 TieBreaks =
-                    random.Next(2) == 0
-                        ?
-                        [
-                            new()
-                            {
-                                Name = "height",
-                                Value = "height",
-                                Better = less ? Better.Less : Better.More,
-                            },
-                        ]
-                        : [],
-                Awards =
-                    random.Next(2) == 0
-                        ?
-                        [
-                            new()
-                            {
-                                Id = "tallest",
-                                Name = "Tallest",
-                                Value = "height",
-                                Better = Better.More,
-                            },
-                        ]
-                        : [],
+                    random.Next(2) == 0 ? [Sample.TieBreak("height", "height", less ? Better.Less : Better.More)] : [],
+                Awards = random.Next(2) == 0 ? [Sample.Award("tallest", "Tallest", "height", better: Better.More)] : [],
             },
         };
     }

@@ -1,12 +1,7 @@
 using System.Text.Json;
 using System.Text.Json.Nodes;
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Documents;
 using PluckyRally.Core.Files;
-using PluckyRally.Core.Score;
-using PluckyRally.Tests;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Formats;
 

@@ -1,8 +1,4 @@
 using PluckyRally.Core.Documents;
-using PluckyRally.Core.Score;
-using PluckyRally.Tests;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Formats;
 

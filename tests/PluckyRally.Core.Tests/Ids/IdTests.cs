@@ -1,8 +1,6 @@
 using System.Text.Json;
 using PluckyRally.Core.Files;
 using PluckyRally.Core.Ids;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Ids;
 

@@ -1,7 +1,4 @@
 using PluckyRally.Core.Instruments;
-using PluckyRally.Core.Readings;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Instruments;
 

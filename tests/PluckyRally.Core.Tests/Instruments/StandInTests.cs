@@ -1,7 +1,5 @@
 using PluckyRally.Core.Instruments;
 using PluckyRally.Instruments;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Instruments;
 

@@ -1,10 +1,6 @@
 using CsCheck;
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Curves;
 using PluckyRally.Core.Kit;
-using PluckyRally.Core.Readings;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Kit;
 
@@ -40,41 +36,14 @@ public sealed class KitTests
     [InlineData(Per.FreshBuild, 210)]
     [InlineData(Per.Class, 10)]
     public void Amounts_are_for_whom_they_say(Per per, decimal total) =>
-        Line(
-            new()
-            {
-                Id = "m",
-                Name = "straws",
-                Amount = 10,
-                Per = per,
-            }
-        )
-            .Total.ShouldBe(total);
+        Line(Sample.Material("m", "straws", amount: 10, per: per)).Total.ShouldBe(total);
 
     [Fact]
     public void What_is_in_the_cupboard_is_not_bought_whatever_its_case()
     {
-        var line = Line(
-            new()
-            {
-                Id = "m",
-                Name = "Straws",
-                Amount = 10,
-                Price = 0.1m,
-            },
-            new CupboardItem("straws ", "", 64)
-        );
+        var line = Line(Sample.Material("m", "Straws", amount: 10, price: 0.1m), new CupboardItem("straws ", "", 64));
         (line.Short, line.Cost).ShouldBe((6, 0.6m));
-        Line(
-            new()
-            {
-                Id = "m",
-                Name = "Tape",
-                Unit = "cm",
-                Amount = 10,
-            },
-            new CupboardItem("tape", "", 100)
-        )
+        Line(Sample.Material("m", "Tape", amount: 10, unit: "cm"), new CupboardItem("tape", "", 100))
             .InCupboard.ShouldBe(0);
     }
 
@@ -82,28 +51,11 @@ public sealed class KitTests
     [InlineData(0, 0)]
     [InlineData(0.5, 4)]
     public void Nothing_and_parts_of_a_piece(decimal amount, decimal total) =>
-        Line(
-            new()
-            {
-                Id = "m",
-                Name = "apples",
-                Amount = amount,
-            }
-        )
-            .Total.ShouldBe(total);
+        Line(Sample.Material("m", "apples", amount: amount)).Total.ShouldBe(total);
 
     [Fact]
     public void Continuous_amounts_are_not_rounded() =>
-        Line(
-            new()
-            {
-                Id = "m",
-                Name = "tape",
-                Unit = "m",
-                Amount = 0.45m,
-            }
-        )
-            .Total.ShouldBe(3.15m);
+        Line(Sample.Material("m", "tape", amount: 0.45m, unit: "m")).Total.ShouldBe(3.15m);
 
     [Fact]
     public void What_has_no_limit_has_no_total() => Line(new() { Id = "m", Name = "water" }).Total.ShouldBeNull();
@@ -111,19 +63,7 @@ public sealed class KitTests
     [Fact]
     public void No_teams_need_nothing() =>
         KitList
-            .Of(
-                Brief(
-                    new()
-                    {
-                        Id = "m",
-                        Name = "straws",
-                        Amount = 10,
-                        Price = 1,
-                    }
-                ),
-                Array.Empty<int>(),
-                []
-            )
+            .Of(Brief(Sample.Material("m", "straws", amount: 10, price: 1)), Array.Empty<int>(), [])
             .ShouldSatisfyAllConditions(k => k.Cost.ShouldBe(0), k => k.CostEachTeam.ShouldBe(0));
 
     /// <summary>
@@ -169,24 +109,9 @@ public sealed class KitTests
             Curve = new Curve.Raw(),
             Prices =
             [
-                new()
-                {
-                    Id = "wool",
-                    Material = "a",
-                    Each = 5,
-                },
-                new()
-                {
-                    Id = "w",
-                    Material = "w",
-                    Each = 0,
-                },
-                new()
-                {
-                    Id = "foil",
-                    Material = "foil",
-                    Each = 4,
-                },
+                Sample.Price("wool", each: 5, material: "a"),
+                Sample.Price("w", each: 0, material: "w"),
+                Sample.Price("foil", each: 4, material: "foil"),
             ],
         };
         var brief = Brief(new() { Id = "a", Name = "Ball of wool" });
@@ -194,12 +119,7 @@ public sealed class KitTests
         [
             .. brief.Materials,
             new() { Id = "w", Name = "water" },
-            new()
-            {
-                Id = "foil",
-                Name = "foil",
-                Amount = 3,
-            },
+            Sample.Material("foil", "foil", amount: 3),
         ];
         var lines = KitList
             .Of(brief with { Materials = sold, Method = brief.Method with { Parts = [shop] } }, [4, 4], [])

@@ -1,9 +1,5 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Curves;
 using PluckyRally.Core.Kit;
-using PluckyRally.Core.Score;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Kit;
 
@@ -60,12 +56,5 @@ public sealed class NextRoundKitTests
     private static Team Team => new() { Id = new("a"), Name = "A" };
 
     private static Material Straws(Per per) =>
-        new()
-        {
-            Id = "straws",
-            Name = "straws",
-            Amount = 5,
-            Per = per,
-            Category = "stiffening",
-        };
+        Sample.Material("straws", "straws", amount: 5, category: "stiffening", per: per);
 }

@@ -1,6 +1,4 @@
 using PluckyRally.Core.Kit;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Kit;
 
@@ -14,38 +12,14 @@ public sealed class ShoppingListTests
                 Plan(
                     "Monday",
                     7,
-                    new()
-                    {
-                        Id = "a",
-                        Name = "Straws",
-                        Amount = 14,
-                        Pack = 100,
-                        Price = 2.5m,
-                    },
-                    new()
-                    {
-                        Id = "b",
-                        Name = "scissors",
-                        Amount = 1,
-                        Reusable = true,
-                    }
+                    Sample.Material("a", "Straws", amount: 14, pack: 100, price: 2.5m),
+                    Sample.Material("b", "scissors", amount: 1, reusable: true)
                 ),
                 Plan(
                     "Friday",
                     5,
-                    new()
-                    {
-                        Id = "x",
-                        Name = "straws ",
-                        Amount = 10,
-                    },
-                    new()
-                    {
-                        Id = "y",
-                        Name = "scissors",
-                        Amount = 2,
-                        Reusable = true,
-                    }
+                    Sample.Material("x", "straws ", amount: 10),
+                    Sample.Material("y", "scissors", amount: 2, reusable: true)
                 ),
             ],
             [new("straws", "", 30), new("Scissors", "", 4)]
@@ -88,13 +62,7 @@ public sealed class ShoppingListTests
     [Fact]
     public void What_comes_back_is_needed_as_often_as_rallies_of_one_day_need_it()
     {
-        var scissors = new Material
-        {
-            Id = "s",
-            Name = "scissors",
-            Amount = 1,
-            Reusable = true,
-        };
+        var scissors = Sample.Material("s", "scissors", amount: 1, reusable: true);
         var (monday, friday) = (new DateOnly(2026, 11, 30), new DateOnly(2026, 12, 4));
         PlannedKit On(DateOnly? day, int teams) => Plan($"{teams} teams", teams, scissors) with { Date = day };
         decimal Needed(params PlannedKit[] planned) => ShoppingList.Of(planned, []).Single().Needed;
@@ -119,40 +87,15 @@ public sealed class ShoppingListTests
     }
 
     private static Material String(string unit, decimal amount) =>
-        new()
-        {
-            Id = $"{unit}{amount}",
-            Name = "string",
-            Unit = unit,
-            Amount = amount,
-        };
+        Sample.Material($"{unit}{amount}", "string", amount: amount, unit: unit);
 
     [Fact]
     public void The_same_word_in_another_unit_is_another_thing() =>
         ShoppingList
             .Of(
                 [
-                    Plan(
-                        "M",
-                        1,
-                        new Material
-                        {
-                            Id = "a",
-                            Name = "tape",
-                            Unit = "cm",
-                            Amount = 30,
-                        }
-                    ),
-                    Plan(
-                        "N",
-                        1,
-                        new Material
-                        {
-                            Id = "a",
-                            Name = "tape",
-                            Amount = 1,
-                        }
-                    ),
+                    Plan("M", 1, Sample.Material("a", "tape", amount: 30, unit: "cm")),
+                    Plan("N", 1, Sample.Material("a", "tape", amount: 1)),
                 ],
                 []
             )

@@ -1,6 +1,4 @@
 using PluckyRally.Core.Kit;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Kit;
 

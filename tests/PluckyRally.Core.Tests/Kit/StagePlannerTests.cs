@@ -1,17 +1,10 @@
 using PluckyRally.Core.Kit;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Kit;
 
 public sealed class StagePlannerTests
 {
-    private static readonly Material Sticks = new()
-    {
-        Id = "sticks",
-        Name = "sticks",
-        Amount = 20,
-    };
+    private static readonly Material Sticks = Sample.Material("sticks", "sticks", amount: 20);
 
     [Fact]
     public void Says_which_stage_runs_out_and_what_would_do()

@@ -1,10 +1,6 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Ids;
 using PluckyRally.Core.Kit;
 using PluckyRally.Core.Route;
-using PluckyRally.Core.Score;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Kit;
 
@@ -15,36 +11,10 @@ public sealed class TeamKitTests
     {
         Materials =
         [
-            new()
-            {
-                Id = "straws",
-                Name = "straws",
-                Amount = 12,
-            },
-            new()
-            {
-                Id = "scissors",
-                Name = "scissors",
-                Amount = 2,
-                Reusable = true,
-                Category = "tool",
-            },
-            new()
-            {
-                Id = "tape",
-                Name = "tape",
-                Unit = "cm",
-                Amount = 5,
-                Per = Per.Member,
-            },
-            new()
-            {
-                Id = "nuts",
-                Name = "nuts",
-                Amount = 30,
-                Category = "weight",
-                Per = Per.Class,
-            },
+            Sample.Material("straws", "straws", amount: 12),
+            Sample.Material("scissors", "scissors", amount: 2, category: "tool", reusable: true),
+            Sample.Material("tape", "tape", amount: 5, unit: "cm", per: Per.Member),
+            Sample.Material("nuts", "nuts", amount: 30, category: "weight", per: Per.Class),
         ],
     };
 

@@ -1,9 +1,5 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Kit;
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Time;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Kit;
 
@@ -86,14 +82,7 @@ public sealed class TestNeedTests
     }
 
     private static Material Of(string name, decimal amount) =>
-        new()
-        {
-            Id = name.Split(' ')[0],
-            Name = name,
-            Amount = amount,
-            Per = Per.Class,
-            Category = "weight",
-        };
+        Sample.Material(name.Split(' ')[0], name, amount: amount, category: "weight", per: Per.Class);
 
     private static Brief Bridge(int places) =>
         new()
@@ -111,18 +100,6 @@ public sealed class TestNeedTests
                 },
             ],
             Materials = [Of("pennies", 250)],
-            Timing = new()
-            {
-                Phases =
-                [
-                    new()
-                    {
-                        Id = "test",
-                        Kind = PhaseKind.Test,
-                        TeamByTeam = true,
-                        TestBays = places,
-                    },
-                ],
-            },
+            Timing = new() { Phases = [Sample.Phase("test", PhaseKind.Test, teamByTeam: true, testBays: places)] },
         };
 }

@@ -1,6 +1,4 @@
 using PluckyRally.Core.Kit;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Kit;
 
@@ -39,12 +37,7 @@ public sealed class ThingTests
     [Fact]
     public void Whole_packs_of_a_material_count_with_what_is_loose_and_are_taken_last()
     {
-        var straws = new Material
-        {
-            Id = "s",
-            Name = "straws",
-            Pack = 100,
-        };
+        var straws = Sample.Material("s", "straws", pack: 100);
         var there = new OnHand([new("straw", "", 30), new("straws", "packs", 2), new("packs of straws", "", 1)]);
         there.Of(straws).ShouldBe(330);
         there.Take(straws, 80).ShouldBe([new("straws", "", 30), new("straws", "pack", 0.5m)]);

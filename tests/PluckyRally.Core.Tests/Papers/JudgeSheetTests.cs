@@ -1,4 +1,3 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
 using PluckyRally.Core.Curves;
 using PluckyRally.Core.Documents;
@@ -6,11 +5,7 @@ using PluckyRally.Core.Papers;
 using PluckyRally.Core.Parts;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Results;
-using PluckyRally.Core.Score;
 using PluckyRally.Core.Tests.Results;
-using PluckyRally.Tests;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Papers;
 
@@ -384,19 +379,8 @@ public sealed class JudgeSheetTests
                         Name = "Found",
                         Counters =
                         [
-                            new()
-                            {
-                                Id = "shell",
-                                Name = "Shell",
-                                Points = 2,
-                            },
-                            new()
-                            {
-                                Id = "spill",
-                                Name = "Spill",
-                                Hurts = true,
-                                AtMost = 1,
-                            },
+                            Sample.Counter("shell", "Shell", points: 2),
+                            Sample.Counter("spill", "Spill", hurts: true, atMost: 1),
                         ],
                     },
                 ],

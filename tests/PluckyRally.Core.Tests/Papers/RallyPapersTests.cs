@@ -1,12 +1,6 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Curves;
 using PluckyRally.Core.Documents;
 using PluckyRally.Core.Papers;
-using PluckyRally.Core.Readings;
-using PluckyRally.Core.Score;
-using PluckyRally.Tests;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Papers;
 
@@ -103,15 +97,7 @@ public sealed class RallyPapersTests
             Method = brief.Method with
             {
                 Parts = [brief.Method.Parts[0]],
-                TieBreaks =
-                [
-                    new()
-                    {
-                        Name = "More load",
-                        Value = "load",
-                        Better = Better.More,
-                    },
-                ],
+                TieBreaks = [Sample.TieBreak("More load", "load", Better.More)],
             },
         };
         var happening = new Happening(brief, "Terns", "Knots");

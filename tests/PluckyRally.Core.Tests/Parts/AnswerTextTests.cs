@@ -1,7 +1,4 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Parts;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Parts;
 
@@ -14,24 +11,9 @@ public sealed class AnswerTextTests
         Names = ["grew", "was made"],
         Items =
         [
-            new()
-            {
-                Id = "kelp",
-                Name = "Kelp",
-                Bin = "grew",
-            },
-            new()
-            {
-                Id = "rope",
-                Name = "Blue rope",
-                Bin = "was made",
-            },
-            new()
-            {
-                Id = "shell",
-                Name = "Shell",
-                Bin = "grew",
-            },
+            Sample.BinItem("kelp", "Kelp", bin: "grew"),
+            Sample.BinItem("rope", "Blue rope", bin: "was made"),
+            Sample.BinItem("shell", "Shell", bin: "grew"),
         ],
     };
 
@@ -41,24 +23,9 @@ public sealed class AnswerTextTests
         Name = "Pebbles",
         Items =
         [
-            new()
-            {
-                Id = "a",
-                Name = "Grey one",
-                Key = 1,
-            },
-            new()
-            {
-                Id = "b",
-                Name = "Red one",
-                Key = 2,
-            },
-            new()
-            {
-                Id = "c",
-                Name = "White",
-                Key = 3,
-            },
+            Sample.OrderItem("a", "Grey one", key: 1),
+            Sample.OrderItem("b", "Red one", key: 2),
+            Sample.OrderItem("c", "White", key: 3),
         ],
     };
 

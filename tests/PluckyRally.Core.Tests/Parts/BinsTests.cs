@@ -1,10 +1,4 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Curves;
-using PluckyRally.Core.Parts;
-using PluckyRally.Core.Readings;
-using PluckyRally.Core.Score;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Parts;
 
@@ -17,17 +11,7 @@ public sealed class BinsTests
         Id = "bins",
         Name = "Strandline",
         Names = Names,
-        Items =
-        [
-            .. Enumerable
-                .Range(0, 20)
-                .Select(i => new BinItem
-                {
-                    Id = $"f{i}",
-                    Name = $"Find {i}",
-                    Bin = Names[i % 4],
-                }),
-        ],
+        Items = [.. Enumerable.Range(0, 20).Select(i => Sample.BinItem($"f{i}", $"Find {i}", bin: Names[i % 4]))],
         Right = 2,
         Wrong = -1,
         Unsorted = 0,
@@ -82,19 +66,7 @@ public sealed class BinsTests
         var brief = new Brief
         {
             Title = "A brief",
-            Method = new()
-            {
-                Parts = [Strandline],
-                TieBreaks =
-                [
-                    new()
-                    {
-                        Name = "Time",
-                        Value = "bins.time",
-                        Better = Better.Less,
-                    },
-                ],
-            },
+            Method = new() { Parts = [Strandline], TieBreaks = [Sample.TieBreak("Time", "bins.time", Better.Less)] },
         };
         var rally = new OnePart(brief, "A", "B");
         foreach (var (team, time) in new[] { ("A", "1:02.5"), ("B", "58.4 s") })

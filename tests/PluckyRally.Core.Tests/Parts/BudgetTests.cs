@@ -1,11 +1,6 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
 using PluckyRally.Core.Curves;
-using PluckyRally.Core.Parts;
 using PluckyRally.Core.Results;
-using PluckyRally.Core.Score;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Parts;
 
@@ -17,21 +12,7 @@ public sealed class BudgetTests
         Name = "Store",
         Money = "shells",
         Funds = 30,
-        Prices =
-        [
-            new Price
-            {
-                Id = "rod",
-                Name = "rods",
-                Each = 4,
-            },
-            new Price
-            {
-                Id = "tape",
-                Name = "tape",
-                Each = 2.5m,
-            },
-        ],
+        Prices = [Sample.Price("rod", each: 4, name: "rods"), Sample.Price("tape", each: 2.5m, name: "tape")],
         ReturnPercent = 50,
         Curve = new Curve.Rate(0.5m),
     };

@@ -1,10 +1,6 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Curves;
 using PluckyRally.Core.Ids;
 using PluckyRally.Core.Results;
-using PluckyRally.Core.Score;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Parts;
 
@@ -26,15 +22,7 @@ public sealed class ChangedPriceTests
                     Funds = 40,
                     ReturnPercent = 50,
                     Curve = new Curve.Rate(1),
-                    Prices =
-                    [
-                        new()
-                        {
-                            Id = "rod",
-                            Name = "rods",
-                            Each = 4,
-                        },
-                    ],
+                    Prices = [Sample.Price("rod", each: 4, name: "rods")],
                 },
             ],
         },

@@ -1,10 +1,6 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Curves;
 using PluckyRally.Core.Figures;
 using PluckyRally.Core.Results;
-using PluckyRally.Core.Score;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Parts;
 
@@ -17,19 +13,8 @@ public sealed class MeasuredTests
         Name = "Spotted",
         Counters =
         [
-            new()
-            {
-                Id = "help",
-                Name = "Helped",
-                Points = 1,
-            },
-            new()
-            {
-                Id = "spill",
-                Name = "Spilled",
-                Points = 1,
-                Hurts = true,
-            },
+            Sample.Counter("help", "Helped", points: 1),
+            Sample.Counter("spill", "Spilled", points: 1, hurts: true),
         ],
     };
 
@@ -57,16 +42,7 @@ public sealed class MeasuredTests
     {
         var brief = Brief([Over("share", "helped"), Spotted]) with
         {
-            Figures =
-            [
-                new NamedFigure
-                {
-                    Id = "helped",
-                    Name = "Helped",
-                    Value = "spotted.counters.help / team.members",
-                    Work = Work.Combined,
-                },
-            ],
+            Figures = [Sample.Figure("helped", "Helped", "spotted.counters.help / team.members", work: Work.Combined)],
         };
         Tally(new OnePart(brief, "A")).Row().Parts[0].Points.ShouldBe(1);
     }
@@ -79,21 +55,7 @@ public sealed class MeasuredTests
             Id = "order",
             Name = "Order",
             PerPair = 1,
-            Items =
-            [
-                new()
-                {
-                    Id = "p",
-                    Name = "P",
-                    Key = 1,
-                },
-                new()
-                {
-                    Id = "q",
-                    Name = "Q",
-                    Key = 2,
-                },
-            ],
+            Items = [Sample.OrderItem("p", "P", key: 1), Sample.OrderItem("q", "Q", key: 2)],
         };
         var row = new OnePart(Brief([Over("missing", "order.missing"), order]), "A").Row();
         row.Status.ShouldBe(StandingStatus.Unfinished);

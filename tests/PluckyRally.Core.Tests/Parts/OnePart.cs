@@ -1,7 +1,5 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Ids;
 using PluckyRally.Core.Results;
-using PluckyRally.Core.Score;
 
 namespace PluckyRally.Core.Tests.Parts;
 
@@ -24,17 +22,7 @@ internal sealed class OnePart
     public OnePart(Brief brief, params string[] teams)
     {
         Compiled = Sample.Ready(brief);
-        Teams =
-        [
-            .. teams
-                .DefaultIfEmpty("A")
-                .Select(t => new Team
-                {
-                    Id = new(t),
-                    Name = t,
-                    Members = 3,
-                }),
-        ];
+        Teams = [.. teams.DefaultIfEmpty("A").Select(t => Sample.Team(new(t), t, members: 3))];
     }
 
     public CompiledEdition Compiled { get; }

@@ -1,9 +1,4 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Parts;
-using PluckyRally.Core.Readings;
-using PluckyRally.Core.Score;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Parts;
 
@@ -14,18 +9,7 @@ public sealed class OrderingTests
         {
             Id = "order",
             Name = "Pebbles",
-            Items =
-            [
-                .. keys.Select(
-                    (k, i) =>
-                        new OrderItem
-                        {
-                            Id = $"p{i + 1}",
-                            Name = $"Pebble {i + 1}",
-                            Key = k,
-                        }
-                ),
-            ],
+            Items = [.. keys.Select((k, i) => Sample.OrderItem($"p{i + 1}", $"Pebble {i + 1}", key: k))],
             PerPair = 2,
         };
 
@@ -117,15 +101,7 @@ public sealed class OrderingTests
             Method = new Method
             {
                 Parts = [Pebbles(1, 2, 3, 4) with { Cap = 5 }],
-                TieBreaks =
-                [
-                    new TieBreak
-                    {
-                        Name = "Better order",
-                        Value = "order.tau",
-                        Better = Better.More,
-                    },
-                ],
+                TieBreaks = [Sample.TieBreak("Better order", "order.tau", Better.More)],
             },
         };
         var rally = new OnePart(brief, "A", "B");

@@ -1,12 +1,6 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
 using PluckyRally.Core.Curves;
 using PluckyRally.Core.Files;
-using PluckyRally.Core.Parts;
-using PluckyRally.Core.Readings;
-using PluckyRally.Core.Score;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Parts;
 
@@ -18,21 +12,7 @@ public sealed class PartFactsTests
         Id = "run",
         Name = "Run",
         Legs = ["Out", "Back"],
-        Faults =
-        [
-            new()
-            {
-                Id = "drop",
-                Name = "Drop",
-                Seconds = 5,
-            },
-            new()
-            {
-                Id = "line",
-                Name = "Line",
-                Seconds = 2,
-            },
-        ],
+        Faults = [Sample.Fault("drop", "Drop", seconds: 5), Sample.Fault("line", "Line", seconds: 2)],
         PointsPerItem = 1,
         Curve = new Curve.Between(60, 20, 40),
     };
@@ -40,54 +20,21 @@ public sealed class PartFactsTests
     {
         Id = "jobs",
         Name = "Jobs",
-        Items =
-        [
-            new()
-            {
-                Id = "flag",
-                Name = "Flag",
-                Points = 3,
-            },
-            new()
-            {
-                Id = "rope",
-                Name = "Rope",
-                Points = 4,
-                Steps = 2,
-            },
-        ],
+        Items = [Sample.Task("flag", "Flag", points: 3), Sample.Task("rope", "Rope", points: 4, steps: 2)],
     };
     private static readonly Part.Bins Sort = new()
     {
         Id = "sort",
         Name = "Sort",
         Names = ["dry", "wet"],
-        Items =
-        [
-            .. new[] { "a", "b", "c", "d" }.Select(i => new BinItem
-            {
-                Id = i,
-                Name = i,
-                Bin = "dry",
-            }),
-        ],
+        Items = [.. new[] { "a", "b", "c", "d" }.Select(i => Sample.BinItem(i, i, bin: "dry"))],
     };
     private static readonly Part.Ordering Row = new()
     {
         Id = "row",
         Name = "Row",
         PerPair = 1,
-        Items =
-        [
-            .. Enumerable
-                .Range(1, 5)
-                .Select(i => new OrderItem
-                {
-                    Id = $"p{i}",
-                    Name = $"Pebble {i}",
-                    Key = i,
-                }),
-        ],
+        Items = [.. Enumerable.Range(1, 5).Select(i => Sample.OrderItem($"p{i}", $"Pebble {i}", key: i))],
     };
     private static readonly Part.Pieces Tiles = new()
     {
@@ -115,15 +62,7 @@ public sealed class PartFactsTests
         Id = "shop",
         Name = "Shop",
         Funds = 10,
-        Prices =
-        [
-            new()
-            {
-                Id = "card",
-                Name = "card",
-                Each = 6,
-            },
-        ],
+        Prices = [Sample.Price("card", each: 6, name: "card")],
         Curve = new Curve.Raw(),
     };
     private static readonly Part.Tally Hits = new()
@@ -211,19 +150,7 @@ public sealed class PartFactsTests
         var brief = new Brief
         {
             Title = "Row",
-            Method = new()
-            {
-                Parts = [Row],
-                TieBreaks =
-                [
-                    new()
-                    {
-                        Name = "better order",
-                        Value = "row.tau",
-                        Better = Better.More,
-                    },
-                ],
-            },
+            Method = new() { Parts = [Row], TieBreaks = [Sample.TieBreak("better order", "row.tau", Better.More)] },
         };
         var fix = Snags.Of(brief).Single(s => s.Id == "missing").Fix!;
         var corrected = Changes
@@ -328,15 +255,7 @@ public sealed class PartFactsTests
                 Method = new()
                 {
                     Parts = [Run, Jobs, Sort, Row, Tiles, Judged, Shop, Hits],
-                    Awards =
-                    [
-                        new()
-                        {
-                            Id = "most",
-                            Name = "Most",
-                            Value = award,
-                        },
-                    ],
+                    Awards = [Sample.Award("most", "Most", award)],
                 },
             }
         );

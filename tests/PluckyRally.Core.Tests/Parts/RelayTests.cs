@@ -1,11 +1,5 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Curves;
-using PluckyRally.Core.Parts;
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Results;
-using PluckyRally.Core.Score;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Parts;
 
@@ -19,18 +13,8 @@ public sealed class RelayTests
             Legs = [.. Enumerable.Range(1, legs).Select(_ => "")],
             Faults =
             [
-                new RelayFault
-                {
-                    Id = "drop",
-                    Name = "Dropped",
-                    Seconds = 5,
-                },
-                new RelayFault
-                {
-                    Id = "post",
-                    Name = "Missed a station",
-                    Seconds = 10,
-                },
+                Sample.Fault("drop", "Dropped", seconds: 5),
+                Sample.Fault("post", "Missed a station", seconds: 10),
             ],
             Curve = curve ?? new Curve.Between(180, 60, 24),
         };

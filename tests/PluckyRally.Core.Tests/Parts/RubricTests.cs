@@ -1,8 +1,4 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Parts;
-using PluckyRally.Core.Score;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Parts;
 

@@ -1,9 +1,3 @@
-using PluckyRally.Core.Briefs;
-using PluckyRally.Core.Parts;
-using PluckyRally.Core.Score;
-using Shouldly;
-using Xunit;
-
 namespace PluckyRally.Core.Tests.Parts;
 
 public sealed class TallyTests
@@ -15,19 +9,8 @@ public sealed class TallyTests
         FailurePoints = 0,
         Counters =
         [
-            new Counter
-            {
-                Id = "help",
-                Name = "Helped another team",
-                Points = 2,
-            },
-            new Counter
-            {
-                Id = "spill",
-                Name = "Spilled",
-                Points = 1.5m,
-                Hurts = true,
-            },
+            Sample.Counter("help", "Helped another team", points: 2),
+            Sample.Counter("spill", "Spilled", points: 1.5m, hurts: true),
         ],
     };
 

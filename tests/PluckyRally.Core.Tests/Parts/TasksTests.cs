@@ -1,10 +1,5 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Parts;
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Results;
-using PluckyRally.Core.Score;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Parts;
 
@@ -16,20 +11,8 @@ public sealed class TasksTests
         Name = "Harbour",
         Items =
         [
-            new TaskItem
-            {
-                Id = "light",
-                Name = "Light the lamp",
-                Points = 6,
-                FirstTeams = 2,
-            },
-            new TaskItem
-            {
-                Id = "haul",
-                Name = "Haul four pots",
-                Points = 10,
-                Steps = 4,
-            },
+            Sample.Task("light", "Light the lamp", points: 6, firstTeams: 2),
+            Sample.Task("haul", "Haul four pots", points: 10, steps: 4),
         ],
         AllDoneBonus = 5,
     };
@@ -105,15 +88,7 @@ public sealed class TasksTests
             {
                 Id = "t",
                 Name = "T",
-                Items =
-                [
-                    new TaskItem
-                    {
-                        Id = "a",
-                        Name = "A",
-                        Points = 0,
-                    },
-                ],
+                Items = [Sample.Task("a", "A", points: 0)],
                 TimePoints = new TimePoints(120, 5, 1, exact),
             }
         );
@@ -158,16 +133,7 @@ public sealed class TasksTests
             {
                 Id = "tasks",
                 Name = "Tasks",
-                Items =
-                [
-                    new()
-                    {
-                        Id = "lamp",
-                        Name = "Lamp",
-                        Points = 6,
-                        FirstTeams = 1,
-                    },
-                ],
+                Items = [Sample.Task("lamp", "Lamp", points: 6, firstTeams: 1)],
             },
             "A",
             "B"
@@ -279,17 +245,7 @@ public sealed class TasksTests
         {
             Id = "harbour",
             Name = "Crossing",
-            Items =
-            [
-                .. Enumerable
-                    .Range(1, 3)
-                    .Select(i => new TaskItem
-                    {
-                        Id = $"t{i}",
-                        Name = $"Task {i}",
-                        Points = 1,
-                    }),
-            ],
+            Items = [.. Enumerable.Range(1, 3).Select(i => Sample.Task($"t{i}", $"Task {i}", points: 1))],
             Race = new(done, bonuses),
         };
 }

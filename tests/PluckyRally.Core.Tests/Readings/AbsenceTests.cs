@@ -1,8 +1,3 @@
-using PluckyRally.Core.Briefs;
-using PluckyRally.Core.Readings;
-using Shouldly;
-using Xunit;
-
 namespace PluckyRally.Core.Tests.Readings;
 
 /// <summary>

@@ -1,7 +1,3 @@
-using PluckyRally.Core.Readings;
-using Shouldly;
-using Xunit;
-
 namespace PluckyRally.Core.Tests.Readings;
 
 public sealed class MeasurePadTests

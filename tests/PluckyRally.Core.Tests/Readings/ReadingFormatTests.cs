@@ -1,7 +1,4 @@
 using CsCheck;
-using PluckyRally.Core.Readings;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Readings;
 
@@ -11,68 +8,15 @@ public sealed class ReadingFormatTests
     [
         Sample.Height(),
         Sample.Height(0.5m),
-        new()
-        {
-            Id = "span",
-            Kind = MeasureKind.Length,
-            Unit = "in",
-            Step = 0.25m,
-        },
-        new()
-        {
-            Id = "span",
-            Kind = MeasureKind.Length,
-            Unit = "ft",
-            Step = 0.0625m,
-        },
-        new()
-        {
-            Id = "time",
-            Kind = MeasureKind.Duration,
-            Unit = "s",
-            Step = 0.1m,
-        },
-        new()
-        {
-            Id = "time",
-            Kind = MeasureKind.Duration,
-            Unit = "min",
-            Step = 1,
-        },
-        new()
-        {
-            Id = "mass",
-            Kind = MeasureKind.Mass,
-            Unit = "g",
-            Step = 0.1m,
-        },
-        new()
-        {
-            Id = "beads",
-            Kind = MeasureKind.Count,
-            Unit = "beads",
-        },
-        new()
-        {
-            Id = "cost",
-            Kind = MeasureKind.Money,
-            Unit = "$",
-            Step = 0.01m,
-        },
-        new()
-        {
-            Id = "share",
-            Kind = MeasureKind.Percent,
-            Unit = "%",
-            Step = 1,
-        },
-        new()
-        {
-            Id = "drift",
-            Kind = MeasureKind.Number,
-            Step = 0.01m,
-            Negative = true,
-        },
+        Sample.Measure("span", MeasureKind.Length, unit: "in", step: 0.25m),
+        Sample.Measure("span", MeasureKind.Length, unit: "ft", step: 0.0625m),
+        Sample.Measure("time", MeasureKind.Duration, unit: "s", step: 0.1m),
+        Sample.Measure("time", MeasureKind.Duration, unit: "min", step: 1),
+        Sample.Measure("mass", MeasureKind.Mass, unit: "g", step: 0.1m),
+        Sample.Measure("beads", MeasureKind.Count, unit: "beads"),
+        Sample.Measure("cost", MeasureKind.Money, unit: "$", step: 0.01m),
+        Sample.Measure("share", MeasureKind.Percent, unit: "%", step: 1),
+        Sample.Measure("drift", MeasureKind.Number, step: 0.01m, negative: true),
     ];
 
     [Theory]

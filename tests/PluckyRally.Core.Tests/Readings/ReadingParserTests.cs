@@ -1,45 +1,38 @@
 using CsCheck;
-using PluckyRally.Core.Readings;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Readings;
 
 public sealed class ReadingParserTests
 {
     private static readonly Measure Centimetres = Sample.Height();
-    private static readonly Measure Feet = new()
-    {
-        Id = "span",
-        Name = "Span",
-        Kind = MeasureKind.Length,
-        Unit = "ft",
-        Step = 0.125m,
-    };
-    private static readonly Measure Inches = new()
-    {
-        Id = "span",
-        Name = "Span",
-        Kind = MeasureKind.Length,
-        Unit = "in",
-        Step = 0.25m,
-    };
-    private static readonly Measure Seconds = new()
-    {
-        Id = "time",
-        Name = "Time",
-        Kind = MeasureKind.Duration,
-        Unit = "s",
-        Step = 0.1m,
-    };
-    private static readonly Measure Grams = new()
-    {
-        Id = "mass",
-        Name = "Mass",
-        Kind = MeasureKind.Mass,
-        Unit = "g",
-        Step = 0.1m,
-    };
+    private static readonly Measure Feet = Sample.Measure(
+        "span",
+        MeasureKind.Length,
+        name: "Span",
+        unit: "ft",
+        step: 0.125m
+    );
+    private static readonly Measure Inches = Sample.Measure(
+        "span",
+        MeasureKind.Length,
+        name: "Span",
+        unit: "in",
+        step: 0.25m
+    );
+    private static readonly Measure Seconds = Sample.Measure(
+        "time",
+        MeasureKind.Duration,
+        name: "Time",
+        unit: "s",
+        step: 0.1m
+    );
+    private static readonly Measure Grams = Sample.Measure(
+        "mass",
+        MeasureKind.Mass,
+        name: "Mass",
+        unit: "g",
+        step: 0.1m
+    );
 
     [Theory]
     [InlineData("184", 184)]
@@ -195,17 +188,7 @@ public sealed class ReadingParserTests
     [InlineData("640 cm²", 640)]
     public void Areas(string typed, decimal value) =>
         Sample
-            .Parse(
-                typed,
-                new Measure
-                {
-                    Id = "sail",
-                    Name = "Sail",
-                    Kind = MeasureKind.Area,
-                    Unit = "cm²",
-                    Step = 10,
-                }
-            )
+            .Parse(typed, Sample.Measure("sail", MeasureKind.Area, name: "Sail", unit: "cm²", step: 10))
             .Value.ShouldBe(value);
 
     [Theory]
@@ -214,17 +197,7 @@ public sealed class ReadingParserTests
     [InlineData("-4", -4)]
     public void Temperatures(string typed, decimal value) =>
         Sample
-            .Parse(
-                typed,
-                new Measure
-                {
-                    Id = "ice",
-                    Name = "Ice",
-                    Kind = MeasureKind.Temperature,
-                    Unit = "°C",
-                    Step = 0.5m,
-                }
-            )
+            .Parse(typed, Sample.Measure("ice", MeasureKind.Temperature, name: "Ice", unit: "°C", step: 0.5m))
             .Value.ShouldBe(value);
 
     [Theory]
@@ -233,17 +206,7 @@ public sealed class ReadingParserTests
     [InlineData("4.50 $", 4.5)]
     public void Money(string typed, decimal value) =>
         Sample
-            .Parse(
-                typed,
-                new Measure
-                {
-                    Id = "cost",
-                    Name = "Cost",
-                    Kind = MeasureKind.Money,
-                    Unit = "$",
-                    Step = 0.01m,
-                }
-            )
+            .Parse(typed, Sample.Measure("cost", MeasureKind.Money, name: "Cost", unit: "$", step: 0.01m))
             .Value.ShouldBe(value);
 
     [Fact]

@@ -1,9 +1,5 @@
 using PluckyRally.Core.Curves;
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Results;
-using PluckyRally.Core.Score;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Readings;
 
@@ -12,14 +8,13 @@ namespace PluckyRally.Core.Tests.Readings;
 /// </summary>
 public sealed class ShapesTests
 {
-    private static readonly Measure Sail = new()
-    {
-        Id = "sail",
-        Name = "Sail",
-        Kind = MeasureKind.Area,
-        Unit = "cm²",
-        Step = 0.01m,
-    };
+    private static readonly Measure Sail = Sample.Measure(
+        "sail",
+        MeasureKind.Area,
+        name: "Sail",
+        unit: "cm²",
+        step: 0.01m
+    );
 
     [Theory]
     [InlineData("rectangle 12 x 6", 72)]

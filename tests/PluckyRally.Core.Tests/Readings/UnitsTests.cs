@@ -1,7 +1,4 @@
 using System.Globalization;
-using PluckyRally.Core.Readings;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Readings;
 

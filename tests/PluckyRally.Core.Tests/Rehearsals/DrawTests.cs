@@ -1,7 +1,5 @@
 using MathNet.Numerics.Statistics;
 using PluckyRally.Core.Rehearsals;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Rehearsals;
 

@@ -1,12 +1,7 @@
 using MathNet.Numerics.Statistics;
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Curves;
 using PluckyRally.Core.Problems;
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Rehearsals;
-using PluckyRally.Core.Score;
-using Shouldly;
-using Xunit;
 using static PluckyRally.Core.Tests.Rehearsals.Rehearsed;
 
 namespace PluckyRally.Core.Tests.Rehearsals;

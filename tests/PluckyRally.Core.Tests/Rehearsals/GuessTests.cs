@@ -1,7 +1,4 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Rehearsals;
-using Shouldly;
-using Xunit;
 using static PluckyRally.Core.Tests.Rehearsals.Rehearsed;
 
 namespace PluckyRally.Core.Tests.Rehearsals;

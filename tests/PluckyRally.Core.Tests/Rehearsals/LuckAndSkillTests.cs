@@ -1,10 +1,5 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Curves;
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Rehearsals;
-using PluckyRally.Core.Score;
-using Shouldly;
-using Xunit;
 using static PluckyRally.Core.Tests.Rehearsals.Rehearsed;
 
 namespace PluckyRally.Core.Tests.Rehearsals;
@@ -131,15 +126,7 @@ public sealed class LuckAndSkillTests
                     Name = "Run",
                     Legs = ["out", "home"],
                     Curve = new Curve.Between(200, 0, 100),
-                    Faults =
-                    [
-                        new()
-                        {
-                            Id = "drop",
-                            Name = "Dropped",
-                            Seconds = 5,
-                        },
-                    ],
+                    Faults = [Sample.Fault("drop", "Dropped", seconds: 5)],
                 },
             ]
         );
@@ -241,16 +228,7 @@ public sealed class LuckAndSkillTests
                 {
                     Id = "do",
                     Name = "Do",
-                    Items =
-                    [
-                        new()
-                        {
-                            Id = "one",
-                            Name = "One",
-                            Points = 1,
-                            Steps = 4,
-                        },
-                    ],
+                    Items = [Sample.Task("one", "One", points: 1, steps: 4)],
                 },
             ]
         );

@@ -1,13 +1,7 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Curves;
 using PluckyRally.Core.Documents;
-using PluckyRally.Core.Parts;
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Rehearsals;
 using PluckyRally.Core.Time;
-using PluckyRally.Tests;
-using Shouldly;
-using Xunit;
 using static PluckyRally.Core.Tests.Rehearsals.Rehearsed;
 
 namespace PluckyRally.Core.Tests.Rehearsals;
@@ -32,17 +26,7 @@ public sealed class OffersTests
             Timing = new()
             {
                 Lesson = 60,
-                Phases =
-                [
-                    new()
-                    {
-                        Id = "test",
-                        Kind = PhaseKind.Test,
-                        TeamByTeam = true,
-                        Minutes = 1,
-                        TestBays = 2,
-                    },
-                ],
+                Phases = [Sample.Phase("test", PhaseKind.Test, minutes: 1, teamByTeam: true, testBays: 2)],
             },
         };
         var offers = Offers(
@@ -77,16 +61,7 @@ public sealed class OffersTests
             Timing = new()
             {
                 Lesson = 10,
-                Phases =
-                [
-                    new()
-                    {
-                        Id = "test",
-                        Kind = PhaseKind.Test,
-                        TeamByTeam = true,
-                        Minutes = 1,
-                    },
-                ],
+                Phases = [Sample.Phase("test", PhaseKind.Test, minutes: 1, teamByTeam: true)],
             },
         };
         Offers(
@@ -123,16 +98,7 @@ public sealed class OffersTests
         var offer = Offers(brief, new() { Classes = Few })
             .Single(o => o.Label == "Let less mass decide between equals");
         offer.Says.ShouldStartWith("The first place is shared in 0 in 100 classes instead of ");
-        Apply(brief, offer)
-            .Method.TieBreaks.Single()
-            .ShouldBe(
-                new TieBreak
-                {
-                    Name = "less mass",
-                    Value = "mass",
-                    Better = Better.Less,
-                }
-            );
+        Apply(brief, offer).Method.TieBreaks.Single().ShouldBe(Sample.TieBreak("less mass", "mass", Better.Less));
     }
 
     [Fact]
@@ -146,17 +112,7 @@ public sealed class OffersTests
                     Id = "sort",
                     Name = "Sort",
                     Names = ["a", "b"],
-                    Items =
-                    [
-                        .. Enumerable
-                            .Range(0, 6)
-                            .Select(i => new BinItem
-                            {
-                                Id = $"i{i}",
-                                Name = $"{i}",
-                                Bin = "a",
-                            }),
-                    ],
+                    Items = [.. Enumerable.Range(0, 6).Select(i => Sample.BinItem($"i{i}", $"{i}", bin: "a"))],
                 },
             ]
         );
@@ -240,16 +196,7 @@ public sealed class OffersTests
             [Sample.Part("cargo")]
         ) with
         {
-            Materials =
-            [
-                new()
-                {
-                    Id = "beads",
-                    Name = "glass beads",
-                    Category = "thing carried",
-                    Amount = 50,
-                },
-            ],
+            Materials = [Sample.Material("beads", "glass beads", amount: 50, category: "thing carried")],
         };
         var offer = Offers(brief, new() { Classes = Few }).Single(o => o.Finding == "supply:beads");
         Apply(brief, offer).Materials[0].Amount!.Value.ShouldBeInRange(85, 100);

@@ -1,10 +1,5 @@
-using MathNet.Numerics.Statistics;
-using PluckyRally.Core.Briefs;
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Rehearsals;
 using PluckyRally.Core.Time;
-using Shouldly;
-using Xunit;
 using static PluckyRally.Core.Tests.Rehearsals.Rehearsed;
 
 namespace PluckyRally.Core.Tests.Rehearsals;
@@ -87,16 +82,7 @@ public sealed class QueueTests
         Brief With(decimal beads) =>
             Sample.Brief([bead], [Sample.Part("cargo", id: "part")]) with
             {
-                Materials =
-                [
-                    new()
-                    {
-                        Id = "beads",
-                        Name = "glass beads",
-                        Category = "thing carried",
-                        Amount = beads,
-                    },
-                ],
+                Materials = [Sample.Material("beads", "glass beads", amount: beads, category: "thing carried")],
             };
         Play(With(100), new())
             .Finding("supply:beads")

@@ -1,13 +1,7 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Curves;
 using PluckyRally.Core.Documents;
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Rehearsals;
-using PluckyRally.Core.Score;
 using PluckyRally.Core.Tests.Results;
-using PluckyRally.Tests;
-using Shouldly;
-using Xunit;
 using static PluckyRally.Core.Tests.Rehearsals.Rehearsed;
 
 namespace PluckyRally.Core.Tests.Rehearsals;
@@ -169,15 +163,7 @@ public sealed class RehearsalTests
                 {
                     Id = "do",
                     Name = "Do",
-                    Items =
-                    [
-                        new()
-                        {
-                            Id = "time",
-                            Name = "Tell the time",
-                            Points = 1,
-                        },
-                    ],
+                    Items = [Sample.Task("time", "Tell the time", points: 1)],
                     TimePoints = new(60, 1, 1),
                 },
                 new Part.Relay
@@ -187,21 +173,7 @@ public sealed class RehearsalTests
                     Legs = ["out"],
                     Curve = new Curve.Between(60, 0, 10),
                     PointsPerItem = 1,
-                    Faults =
-                    [
-                        new()
-                        {
-                            Id = "items",
-                            Name = "Lost",
-                            Seconds = 1,
-                        },
-                        new()
-                        {
-                            Id = "time",
-                            Name = "Late",
-                            Seconds = 1,
-                        },
-                    ],
+                    Faults = [Sample.Fault("items", "Lost", seconds: 1), Sample.Fault("time", "Late", seconds: 1)],
                 },
             ]
         );

@@ -1,8 +1,5 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Documents;
 using PluckyRally.Core.Rehearsals;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Rehearsals;
 

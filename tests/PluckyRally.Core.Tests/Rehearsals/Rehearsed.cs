@@ -1,8 +1,5 @@
-using PluckyRally.Core.Briefs;
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Rehearsals;
 using PluckyRally.Core.Time;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Rehearsals;
 
@@ -21,14 +18,7 @@ internal static class Rehearsed
             Expected = new(0, 100),
         };
 
-    public static Measure YesNo(string id) =>
-        new()
-        {
-            Id = id,
-            Name = id,
-            Kind = MeasureKind.YesNo,
-            Taken = ReadOccasion.Once,
-        };
+    public static Measure YesNo(string id) => Sample.Measure(id, MeasureKind.YesNo, name: id, taken: ReadOccasion.Once);
 
     public static readonly Dictionary<string, decimal> NothingFails = new() { [RehearsedThings.FailedAttempts] = 0 };
 

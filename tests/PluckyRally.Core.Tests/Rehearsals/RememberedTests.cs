@@ -1,17 +1,12 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Debriefs;
 using PluckyRally.Core.Documents;
 using PluckyRally.Core.Ids;
 using PluckyRally.Core.Rehearsals;
-using PluckyRally.Core.Score;
 using PluckyRally.Core.Tests.Results;
-using PluckyRally.Tests;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Rehearsals;
 
-/// <summary>What really came in earlier rallies: for the next rehearsal, and held against what was expected.</summary>
+/// <summary>What really came in earlier rallies: for the next rehearsal, and compared with what was expected.</summary>
 public sealed class RememberedTests
 {
     [Fact]

@@ -1,11 +1,6 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Documents;
 using PluckyRally.Core.Results;
-using PluckyRally.Core.Score;
 using PluckyRally.Core.Tests.Formats;
-using PluckyRally.Tests;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Results;
 

@@ -1,13 +1,8 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
 using PluckyRally.Core.Curves;
 using PluckyRally.Core.Files;
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Results;
-using PluckyRally.Core.Score;
 using PluckyRally.Core.Tests.Formats;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Results;
 
@@ -58,15 +53,7 @@ public sealed class AttemptsThatCountTests
             Method = brief.Method with
             {
                 Parts = [Sample.Part("cards", new Curve.Rate(1))],
-                TieBreaks =
-                [
-                    new()
-                    {
-                        Name = "higher",
-                        Value = "height",
-                        Better = Better.More,
-                    },
-                ],
+                TieBreaks = [Sample.TieBreak("higher", "height", Better.More)],
             },
         };
         brief = brief with { Measures = [.. brief.Measures, Sample.Count("cards", taken: ReadOccasion.Once)] };

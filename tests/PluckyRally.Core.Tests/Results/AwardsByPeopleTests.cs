@@ -1,9 +1,5 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Debriefs;
 using PluckyRally.Core.Problems;
-using PluckyRally.Core.Score;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Results;
 
@@ -40,12 +36,7 @@ public sealed class AwardsByPeopleTests
                             Name = "Kindest",
                             GivenBy = GivenBy.Vote,
                         },
-                        new Award
-                        {
-                            Id = "tall",
-                            Name = "Tallest",
-                            Value = "height",
-                        },
+                        Sample.Award("tall", "Tallest", "height"),
                     ],
                 },
             },

@@ -1,10 +1,3 @@
-using PluckyRally.Core.Briefs;
-using PluckyRally.Core.Parts;
-using PluckyRally.Core.Readings;
-using PluckyRally.Core.Score;
-using Shouldly;
-using Xunit;
-
 namespace PluckyRally.Core.Tests.Results;
 
 public sealed class AwardsTests
@@ -13,15 +6,7 @@ public sealed class AwardsTests
     public void An_award_has_its_own_direction_and_ties_share_it()
     {
         var rally = new Happening(
-            Awarded(
-                new Award
-                {
-                    Id = "small",
-                    Name = "Smallest",
-                    Value = "height",
-                    Better = Better.Less,
-                }
-            ),
+            Awarded(Sample.Award("small", "Smallest", "height", better: Better.Less)),
             "A",
             "B",
             "C"
@@ -67,17 +52,11 @@ public sealed class AwardsTests
     }
 
     [Fact]
-    public void Nobody_has_it_while_there_is_no_value() => new Happening(
-            Awarded(
-                new Award
-                {
-                    Id = "tall",
-                    Name = "Tallest",
-                    Value = "height",
-                }
-            ),
-            "A"
-        ).Standings().Awards[0].Says.ShouldBe("Tallest: nobody yet.");
+    public void Nobody_has_it_while_there_is_no_value() =>
+        new Happening(Awarded(Sample.Award("tall", "Tallest", "height")), "A")
+            .Standings()
+            .Awards[0]
+            .Says.ShouldBe("Tallest: nobody yet.");
 
     [Fact]
     public void The_first_to_manage_a_task_can_win_one()
@@ -86,15 +65,7 @@ public sealed class AwardsTests
         {
             Id = "tasks",
             Name = "Tasks",
-            Items =
-            [
-                new TaskItem
-                {
-                    Id = "lamp",
-                    Name = "Lamp",
-                    Points = 1,
-                },
-            ],
+            Items = [Sample.Task("lamp", "Lamp", points: 1)],
         };
         var brief = new Brief
         {
@@ -138,19 +109,7 @@ public sealed class AwardsTests
     [Fact]
     public void An_award_over_something_unknown_is_refused() =>
         CompiledEdition
-            .For(
-                new Edition
-                {
-                    Brief = Awarded(
-                        new Award
-                        {
-                            Id = "odd",
-                            Name = "Odd",
-                            Value = "width",
-                        }
-                    ),
-                }
-            )
+            .For(new Edition { Brief = Awarded(Sample.Award("odd", "Odd", "width")) })
             .Problems.ShouldHaveSingleItem()
             .At.ShouldBe("/method/awards/odd/value");
 

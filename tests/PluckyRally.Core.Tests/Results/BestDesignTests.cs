@@ -1,10 +1,5 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Curves;
-using PluckyRally.Core.Readings;
-using PluckyRally.Core.Score;
 using PluckyRally.Core.Tests.Formats;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Results;
 
@@ -109,15 +104,7 @@ public sealed class BestDesignTests
             Method = Sheets(DesignChoice.Best).Method with
             {
                 Parts = [Sample.Part("height", new Curve.Rate(1))],
-                TieBreaks =
-                [
-                    new()
-                    {
-                        Name = "fewer sheets",
-                        Value = "sheets",
-                        Better = Better.Less,
-                    },
-                ],
+                TieBreaks = [Sample.TieBreak("fewer sheets", "sheets", Better.Less)],
             },
         };
         var rally = new Happening(brief, "A", "B");

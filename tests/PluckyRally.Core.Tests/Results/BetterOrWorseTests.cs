@@ -1,10 +1,5 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Curves;
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Results;
-using PluckyRally.Core.Score;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Results;
 
@@ -30,16 +25,7 @@ public sealed class BetterOrWorseTests
             Id = "spills",
             Name = "Spills",
             FailurePoints = 0,
-            Counters =
-            [
-                new()
-                {
-                    Id = "spill",
-                    Name = "Spill",
-                    Points = 1,
-                    Hurts = wins == WinningDirection.Lowest,
-                },
-            ],
+            Counters = [Sample.Counter("spill", "Spill", points: 1, hurts: wins == WinningDirection.Lowest)],
         };
         var rally = new Happening(
             Sample.Brief([], [tally]) with

@@ -1,10 +1,5 @@
-using PluckyRally.Core.Briefs;
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Results;
 using PluckyRally.Core.Run;
-using PluckyRally.Core.Score;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Results;
 
@@ -21,16 +16,7 @@ public sealed class BoardTests
             {
                 Method = brief.Method with
                 {
-                    Awards =
-                    [
-                        new Award
-                        {
-                            Id = "tall",
-                            Name = "Tallest",
-                            Value = "height",
-                            Better = Better.More,
-                        },
-                    ],
+                    Awards = [Sample.Award("tall", "Tallest", "height", better: Better.More)],
                 },
             },
             "Terns",

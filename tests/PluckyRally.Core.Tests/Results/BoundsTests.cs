@@ -1,14 +1,8 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
 using PluckyRally.Core.Curves;
 using PluckyRally.Core.Figures;
 using PluckyRally.Core.Problems;
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Results;
-using PluckyRally.Core.Score;
-using PluckyRally.Tests;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Results;
 
@@ -90,21 +84,7 @@ public sealed class BoundsTests
 
     private static TeamResult Result(CompiledEdition compiled, IReadOnlyList<Entry> log) =>
         RoundResult
-            .Of(
-                RunRound.Alike(
-                    compiled,
-                    [
-                        new Team
-                        {
-                            Id = new("a"),
-                            Name = "A",
-                            Members = 4,
-                        },
-                    ],
-                    1
-                ),
-                StandingLog.Of(log)
-            )
+            .Of(RunRound.Alike(compiled, [Sample.Team(new("a"), "A", members: 4)], 1), StandingLog.Of(log))
             .Teams[0];
 
     private static void Play(Random random, CompiledEdition compiled, List<Entry> read, List<Entry> really)
@@ -161,19 +141,7 @@ public sealed class BoundsTests
         }
 
         Entry Understood(Entry entry) =>
-            Recorder.Understand(
-                compiled,
-                [
-                    new Team
-                    {
-                        Id = new("a"),
-                        Name = "A",
-                        Members = 4,
-                    },
-                ],
-                entry,
-                found
-            );
+            Recorder.Understand(compiled, [Sample.Team(new("a"), "A", members: 4)], entry, found);
     }
 
     private static (Reading Read, Reading Really) Drawn(Random random, Measure measure)
@@ -208,20 +176,8 @@ public sealed class BoundsTests
                     BestOf = 1,
                     FailureValue = 70,
                 },
-                new()
-                {
-                    Id = "mass",
-                    Name = "Mass",
-                    Kind = MeasureKind.Number,
-                    Better = Better.More,
-                },
-                new()
-                {
-                    Id = "sheets",
-                    Name = "Sheets",
-                    Kind = MeasureKind.Number,
-                    Taken = ReadOccasion.Once,
-                },
+                Sample.Measure("mass", MeasureKind.Number, name: "Mass", better: Better.More),
+                Sample.Measure("sheets", MeasureKind.Number, name: "Sheets", taken: ReadOccasion.Once),
             ],
             Figures =
             [
@@ -235,13 +191,7 @@ public sealed class BoundsTests
                     BestOf = 1,
                     FailureValue = 2,
                 },
-                new()
-                {
-                    Id = "over",
-                    Name = "Over",
-                    Value = "own * 2 - height",
-                    Work = Work.Combined,
-                },
+                Sample.Figure("over", "Over", "own * 2 - height", work: Work.Combined),
             ],
             Rules =
             [

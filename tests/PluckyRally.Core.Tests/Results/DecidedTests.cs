@@ -1,10 +1,5 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Curves;
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Results;
-using PluckyRally.Core.Score;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Results;
 
@@ -57,18 +52,8 @@ public sealed class DecidedTests
             Name = "Tasks",
             Items =
             [
-                new()
-                {
-                    Id = "flag",
-                    Name = "Raise the flag",
-                    Points = 1,
-                },
-                new()
-                {
-                    Id = "lamp",
-                    Name = "Light the lamp",
-                    Points = 1,
-                },
+                Sample.Task("flag", "Raise the flag", points: 1),
+                Sample.Task("lamp", "Light the lamp", points: 1),
             ],
         };
         var rally = new Happening(Sample.Brief([], [tasks]), "A", "B");
@@ -95,24 +80,9 @@ public sealed class DecidedTests
             Names = ["rope", "shell", "wood"],
             Items =
             [
-                new()
-                {
-                    Id = "x",
-                    Name = "Find 1",
-                    Bin = "rope",
-                },
-                new()
-                {
-                    Id = "y",
-                    Name = "Find 2",
-                    Bin = "wood",
-                },
-                new()
-                {
-                    Id = "z",
-                    Name = "Find 3",
-                    Bin = "wood",
-                },
+                Sample.BinItem("x", "Find 1", bin: "rope"),
+                Sample.BinItem("y", "Find 2", bin: "wood"),
+                Sample.BinItem("z", "Find 3", bin: "wood"),
             ],
         };
         var rally = new Happening(Sample.Brief([], [bins]), "A", "B");
@@ -150,14 +120,7 @@ public sealed class DecidedTests
     [InlineData(true)]
     public void The_reading_that_moves_a_total_by_most_is_the_one_to_repeat(bool compared)
     {
-        var mass = new Measure
-        {
-            Id = "mass",
-            Name = "Mass",
-            Kind = MeasureKind.Mass,
-            Unit = "g",
-            Taken = ReadOccasion.Once,
-        };
+        var mass = Sample.Measure("mass", MeasureKind.Mass, name: "Mass", unit: "g", taken: ReadOccasion.Once);
         var brief = Sample.Brief(
             [Sample.Height(), mass],
             [

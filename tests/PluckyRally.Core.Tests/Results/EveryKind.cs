@@ -1,10 +1,7 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
 using PluckyRally.Core.Curves;
 using PluckyRally.Core.Parts;
 using PluckyRally.Core.Problems;
-using PluckyRally.Core.Readings;
-using PluckyRally.Core.Score;
 using PluckyRally.Core.Time;
 
 namespace PluckyRally.Core.Tests.Results;
@@ -52,12 +49,7 @@ internal static class EveryKind
                     Taken = ReadOccasion.Once,
                     Expected = new(10, 40),
                 },
-                new()
-                {
-                    Id = "zqdry",
-                    Name = "Stayed dry",
-                    Kind = MeasureKind.YesNo,
-                },
+                Sample.Measure("zqdry", MeasureKind.YesNo, name: "Stayed dry"),
                 new()
                 {
                     Id = "zqneat",
@@ -81,19 +73,8 @@ internal static class EveryKind
             Trials = new() { Attempts = 3, How = "Let go." },
             Materials =
             [
-                new()
-                {
-                    Id = "zqcard",
-                    Name = "index cards",
-                    Amount = 1,
-                },
-                new()
-                {
-                    Id = "zqfoil",
-                    Name = "foil",
-                    Amount = 2,
-                    Unit = "sheets",
-                },
+                Sample.Material("zqcard", "index cards", amount: 1),
+                Sample.Material("zqfoil", "foil", amount: 2, unit: "sheets"),
             ],
             Conditions =
             [
@@ -108,19 +89,8 @@ internal static class EveryKind
             {
                 Phases =
                 [
-                    new()
-                    {
-                        Id = "zqbuild",
-                        Kind = PhaseKind.Build,
-                        Minutes = 20,
-                    },
-                    new()
-                    {
-                        Id = "zqtest",
-                        Kind = PhaseKind.Test,
-                        Minutes = 2,
-                        TeamByTeam = true,
-                    },
+                    Sample.Phase("zqbuild", PhaseKind.Build, minutes: 20),
+                    Sample.Phase("zqtest", PhaseKind.Test, minutes: 2, teamByTeam: true),
                 ],
             },
             Rules =
@@ -232,20 +202,8 @@ internal static class EveryKind
                         TimePoints = new(300, 10, 1),
                         Items =
                         [
-                            new()
-                            {
-                                Id = "zqlamp",
-                                Name = "Lamp",
-                                Points = 3,
-                                Steps = 3,
-                            },
-                            new()
-                            {
-                                Id = "zqflag",
-                                Name = "Flag",
-                                Points = 2,
-                                FirstTeams = 1,
-                            },
+                            Sample.Task("zqlamp", "Lamp", points: 3, steps: 3),
+                            Sample.Task("zqflag", "Flag", points: 2, firstTeams: 1),
                         ],
                     },
                     new Part.Relay
@@ -255,15 +213,7 @@ internal static class EveryKind
                         Legs = ["out", "home"],
                         Step = 0.1m,
                         PointsPerItem = 1,
-                        Faults =
-                        [
-                            new()
-                            {
-                                Id = "zqdrop",
-                                Name = "Dropped",
-                                Seconds = 5,
-                            },
-                        ],
+                        Faults = [Sample.Fault("zqdrop", "Dropped", seconds: 5)],
                         Curve = new Curve.Between(120, 20, 30),
                     },
                     new Part.Bins
@@ -276,18 +226,8 @@ internal static class EveryKind
                         AllRightBonus = 3,
                         Items =
                         [
-                            new()
-                            {
-                                Id = "zqa",
-                                Name = "Whelk",
-                                Bin = "shell",
-                            },
-                            new()
-                            {
-                                Id = "zqb",
-                                Name = "Plank",
-                                Bin = "wood",
-                            },
+                            Sample.BinItem("zqa", "Whelk", bin: "shell"),
+                            Sample.BinItem("zqb", "Plank", bin: "wood"),
                         ],
                     },
                     new Part.Bins
@@ -298,15 +238,7 @@ internal static class EveryKind
                         SecondsPerWrong = 5,
                         SecondsPerLeft = 5,
                         Curve = new Curve.Between(300, 0, 20),
-                        Items =
-                        [
-                            new()
-                            {
-                                Id = "zqc",
-                                Name = "Cockle",
-                                Bin = "shell",
-                            },
-                        ],
+                        Items = [Sample.BinItem("zqc", "Cockle", bin: "shell")],
                     },
                     new Part.Ordering
                     {
@@ -316,24 +248,9 @@ internal static class EveryKind
                         PerPlace = 0.5m,
                         Items =
                         [
-                            new()
-                            {
-                                Id = "zqp",
-                                Name = "Pebble",
-                                Key = 1,
-                            },
-                            new()
-                            {
-                                Id = "zqk",
-                                Name = "Cobble",
-                                Key = 2,
-                            },
-                            new()
-                            {
-                                Id = "zqs",
-                                Name = "Boulder",
-                                Key = 3,
-                            },
+                            Sample.OrderItem("zqp", "Pebble", key: 1),
+                            Sample.OrderItem("zqk", "Cobble", key: 2),
+                            Sample.OrderItem("zqs", "Boulder", key: 3),
                         ],
                     },
                     new Part.Pieces
@@ -366,15 +283,7 @@ internal static class EveryKind
                         Funds = 20,
                         Money = "shells",
                         ReturnPercent = 50,
-                        Prices =
-                        [
-                            new()
-                            {
-                                Id = "zqrod",
-                                Name = "rods",
-                                Each = 2,
-                            },
-                        ],
+                        Prices = [Sample.Price("zqrod", each: 2, name: "rods")],
                         Curve = new Curve.Rate(0.5m),
                     },
                     new Part.Tally
@@ -383,54 +292,17 @@ internal static class EveryKind
                         Name = "Seen",
                         Counters =
                         [
-                            new()
-                            {
-                                Id = "zqhelp",
-                                Name = "Helped",
-                                Points = 1,
-                            },
-                            new()
-                            {
-                                Id = "zqspill",
-                                Name = "Spilled",
-                                Points = 1,
-                                Hurts = true,
-                            },
+                            Sample.Counter("zqhelp", "Helped", points: 1),
+                            Sample.Counter("zqspill", "Spilled", points: 1, hurts: true),
                         ],
                     },
                 ],
-                TieBreaks =
-                [
-                    new()
-                    {
-                        Name = "Fewer sheets",
-                        Value = "zqsheets + zqrelay.faults",
-                        Better = Better.Less,
-                    },
-                ],
+                TieBreaks = [Sample.TieBreak("Fewer sheets", "zqsheets + zqrelay.faults", Better.Less)],
                 Awards =
                 [
-                    new()
-                    {
-                        Id = "zqslimmest",
-                        Name = "Slimmest",
-                        Value = "zqslim",
-                        Better = Better.More,
-                    },
-                    new()
-                    {
-                        Id = "zqdriest",
-                        Name = "Driest",
-                        Value = "zqdry",
-                        Better = Better.More,
-                    },
-                    new()
-                    {
-                        Id = "zqpoints",
-                        Name = "Best store",
-                        Value = "zqstore.points - zqstore.over",
-                        Better = Better.More,
-                    },
+                    Sample.Award("zqslimmest", "Slimmest", "zqslim", better: Better.More),
+                    Sample.Award("zqdriest", "Driest", "zqdry", better: Better.More),
+                    Sample.Award("zqpoints", "Best store", "zqstore.points - zqstore.over", better: Better.More),
                     new()
                     {
                         Id = "zqfirst",
@@ -449,18 +321,8 @@ internal static class EveryKind
         var found = new ProblemCollector();
         IReadOnlyList<Team> teams =
         [
-            new()
-            {
-                Id = new("zqterns"),
-                Name = "Terns",
-                Members = 4,
-            },
-            new()
-            {
-                Id = new("zqknots"),
-                Name = "Knots",
-                Members = 3,
-            },
+            Sample.Team(new("zqterns"), "Terns", members: 4),
+            Sample.Team(new("zqknots"), "Knots", members: 3),
         ];
         var handles = TryHandles.Of(compiled);
         var log = teams

@@ -1,9 +1,5 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Results;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Results;
 

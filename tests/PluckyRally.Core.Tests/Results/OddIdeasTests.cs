@@ -1,12 +1,6 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
 using PluckyRally.Core.Curves;
-using PluckyRally.Core.Parts;
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Results;
-using PluckyRally.Core.Score;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Results;
 
@@ -61,24 +55,8 @@ public sealed class OddIdeasTests
         {
             Method = brief.Method with
             {
-                TieBreaks =
-                [
-                    new TieBreak
-                    {
-                        Name = "Fewer sheets",
-                        Value = "sheets",
-                        Better = Better.Less,
-                    },
-                ],
-                Awards =
-                [
-                    new Award
-                    {
-                        Id = "thrift",
-                        Name = "Thriftiest",
-                        Value = "height / sheets",
-                    },
-                ],
+                TieBreaks = [Sample.TieBreak("Fewer sheets", "sheets", Better.Less)],
+                Awards = [Sample.Award("thrift", "Thriftiest", "height / sheets")],
             },
         };
         var rally = new Happening(brief, "A", "B", "C");
@@ -98,22 +76,8 @@ public sealed class OddIdeasTests
         // 1.5 N and 5.25 N with two faults of 2 make 10.75.
         var brief = Sample.Brief(
             [
-                new Measure
-                {
-                    Id = "lift",
-                    Name = "Lift",
-                    Kind = MeasureKind.Force,
-                    Unit = "N",
-                    Step = 0.05m,
-                },
-                new Measure
-                {
-                    Id = "pull",
-                    Name = "Pull",
-                    Kind = MeasureKind.Force,
-                    Unit = "N",
-                    Step = 0.05m,
-                },
+                Sample.Measure("lift", MeasureKind.Force, name: "Lift", unit: "N", step: 0.05m),
+                Sample.Measure("pull", MeasureKind.Force, name: "Pull", unit: "N", step: 0.05m),
             ],
             [
                 Sample.Part("lift + pull", better: Better.Less, failurePoints: 50),
@@ -122,16 +86,7 @@ public sealed class OddIdeasTests
                     Id = "faults",
                     Name = "Faults",
                     FailurePoints = 0,
-                    Counters =
-                    [
-                        new Counter
-                        {
-                            Id = "bend",
-                            Name = "Bent back",
-                            Points = 2,
-                            Hurts = true,
-                        },
-                    ],
+                    Counters = [Sample.Counter("bend", "Bent back", points: 2, hurts: true)],
                 },
             ]
         );
@@ -156,14 +111,7 @@ public sealed class OddIdeasTests
         // 40 g cut to three quarters is 30 g.
         var rule = Sample.Limit("lighter", "mass", Comparison.AtMost, "", new Consequence.DoesNotPlace());
         rule = rule with { Check = (RuleCheck.Limit)rule.Check with { PercentOfLastRound = 75 } };
-        var mass = new Measure
-        {
-            Id = "mass",
-            Name = "Mass",
-            Kind = MeasureKind.Mass,
-            Unit = "g",
-            Step = 1,
-        };
+        var mass = Sample.Measure("mass", MeasureKind.Mass, name: "Mass", unit: "g", step: 1);
         var rally = new Happening(
             Sample.Brief([mass], [Sample.Part("mass", new Curve.Rate(-1, 100), Better.Less)], rules: [rule]),
             "A",
@@ -228,25 +176,8 @@ public sealed class OddIdeasTests
     public void Sixty_centimetres_are_close_to_23_and_five_eighths_inches() =>
         ReadingFormat
             .Value(
-                Sample
-                    .Parse(
-                        "60 cm",
-                        new Measure
-                        {
-                            Id = "l",
-                            Kind = MeasureKind.Length,
-                            Unit = "in",
-                            Step = 0.125m,
-                        }
-                    )
-                    .Value,
-                new Measure
-                {
-                    Id = "l",
-                    Kind = MeasureKind.Length,
-                    Unit = "in",
-                    Step = 0.125m,
-                }
+                Sample.Parse("60 cm", Sample.Measure("l", MeasureKind.Length, unit: "in", step: 0.125m)).Value,
+                Sample.Measure("l", MeasureKind.Length, unit: "in", step: 0.125m)
             )
             .ShouldBe("23 5/8 in");
 

@@ -1,10 +1,5 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Curves;
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Results;
-using PluckyRally.Core.Score;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Results;
 
@@ -217,21 +212,7 @@ public sealed class OverAllTests
                 {
                     Id = "t",
                     Name = "T",
-                    Items =
-                    [
-                        new()
-                        {
-                            Id = "a",
-                            Name = "A",
-                            Points = 3,
-                        },
-                        new()
-                        {
-                            Id = "b",
-                            Name = "B",
-                            Points = 4,
-                        },
-                    ],
+                    Items = [Sample.Task("a", "A", points: 3), Sample.Task("b", "B", points: 4)],
                     AllDoneBonus = 2,
                     TimePoints = new(100, 30, 1),
                     Weight = 2,
@@ -260,16 +241,7 @@ public sealed class OverAllTests
                 {
                     Id = "y",
                     Name = "Y",
-                    Counters =
-                    [
-                        new()
-                        {
-                            Id = "c",
-                            Name = "C",
-                            Points = 2,
-                            AtMost = 5,
-                        },
-                    ],
+                    Counters = [Sample.Counter("c", "C", points: 2, atMost: 5)],
                 }
             )
             .ShouldBe(10);

@@ -1,15 +1,10 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
 using PluckyRally.Core.Curves;
 using PluckyRally.Core.Documents;
 using PluckyRally.Core.Files;
 using PluckyRally.Core.Parts;
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Results;
-using PluckyRally.Core.Score;
 using PluckyRally.Core.Statistics;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Results;
 
@@ -98,14 +93,7 @@ public sealed class PlotTests
     [Fact]
     public void Equal_values_stack_over_a_line_with_the_steps_of_the_ruler()
     {
-        var inches = new Measure
-        {
-            Id = "height",
-            Name = "Height",
-            Kind = MeasureKind.Length,
-            Unit = "in",
-            Step = 0.25m,
-        };
+        var inches = Sample.Measure("height", MeasureKind.Length, name: "Height", unit: "in", step: 0.25m);
         var brief = Sample.Brief([inches], [Sample.Part("height")], 2) with { Grades = GradeBand.From3To5 };
         var rally = new Happening(brief, "Terns", "Whelks");
         foreach (
@@ -246,23 +234,8 @@ public sealed class PlotTests
     public void A_flight_is_the_parabola_through_both_ends_and_its_peak()
     {
         // Thrown at 45 degrees, a thing goes four times as far as high (any mechanics textbook: H = R·tan θ / 4).
-        Measure far =
-                new()
-                {
-                    Id = "far",
-                    Name = "Distance",
-                    Kind = MeasureKind.Length,
-                    Unit = "m",
-                    Step = 0.01m,
-                },
-            high =
-                new()
-                {
-                    Id = "high",
-                    Name = "Peak",
-                    Kind = MeasureKind.Length,
-                    Unit = "cm",
-                };
+        Measure far = Sample.Measure("far", MeasureKind.Length, name: "Distance", unit: "m", step: 0.01m),
+            high = Sample.Measure("high", MeasureKind.Length, name: "Peak", unit: "cm");
         var rally = new Happening(Sample.Brief([far, high], [Sample.Part("far")]), "Terns", "Whelks");
         rally.Counted("Terns", "8", "200");
         rally.Counted("Whelks", "4", "50");

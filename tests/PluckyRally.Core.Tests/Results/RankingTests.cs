@@ -1,10 +1,6 @@
 using CsCheck;
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Curves;
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Results;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Results;
 
@@ -63,18 +59,7 @@ public sealed class RankingTests
         );
         brief = brief with
         {
-            Method = brief.Method with
-            {
-                TieBreaks =
-                [
-                    new TieBreak
-                    {
-                        Name = "Fewest sheets",
-                        Value = "sheets",
-                        Better = Better.Less,
-                    },
-                ],
-            },
+            Method = brief.Method with { TieBreaks = [Sample.TieBreak("Fewest sheets", "sheets", Better.Less)] },
         };
         var rally = new Happening(brief, "A", "B", "C");
         foreach (var (team, sheets) in new[] { ("A", "5"), ("B", "3"), ("C", "3") })
@@ -99,18 +84,7 @@ public sealed class RankingTests
         var brief = Sample.Simple(3, Combine.Mean, curve: new Curve.Bands([new(5, 3)]));
         brief = brief with
         {
-            Method = brief.Method with
-            {
-                TieBreaks =
-                [
-                    new TieBreak
-                    {
-                        Name = "The taller",
-                        Value = "height",
-                        Better = Better.More,
-                    },
-                ],
-            },
+            Method = brief.Method with { TieBreaks = [Sample.TieBreak("The taller", "height", Better.More)] },
         };
         var rally = new Happening(brief, "A", "B");
         foreach (

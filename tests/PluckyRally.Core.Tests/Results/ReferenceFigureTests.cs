@@ -1,10 +1,4 @@
-using PluckyRally.Core.Briefs;
-using PluckyRally.Core.Figures;
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Results;
-using PluckyRally.Core.Score;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Results;
 
@@ -19,16 +13,7 @@ public sealed class ReferenceFigureTests
             [Sample.Part("height")]
         ) with
         {
-            Figures =
-            [
-                new NamedFigure
-                {
-                    Id = "slim",
-                    Name = "Slim",
-                    Value = "height / sheets",
-                    Better = Better.More,
-                },
-            ],
+            Figures = [Sample.Figure("slim", "Slim", "height / sheets", better: Better.More)],
         };
         var rally = new Happening(brief, "A", "B");
         foreach (var (team, sheets) in new[] { ("A", "5"), ("B", "10") })

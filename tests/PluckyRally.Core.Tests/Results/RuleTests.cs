@@ -1,10 +1,6 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
 using PluckyRally.Core.Curves;
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Results;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Results;
 
@@ -193,14 +189,7 @@ public sealed class RuleTests
         // 75% of 37 g is 27.75 g; printed to the strict side: at most 27.7 g.
         var rule = Sample.Limit("lighter", "mass", Comparison.AtMost, "", new Consequence.DoesNotPlace());
         rule = rule with { Check = (RuleCheck.Limit)rule.Check with { PercentOfLastRound = 75 } };
-        var mass = new Measure
-        {
-            Id = "mass",
-            Name = "Mass",
-            Kind = MeasureKind.Mass,
-            Unit = "g",
-            Step = 0.1m,
-        };
+        var mass = Sample.Measure("mass", MeasureKind.Mass, name: "Mass", unit: "g", step: 0.1m);
         var rally = new Happening(
             Sample.Brief([mass], [Sample.Part("mass", new Curve.Rate(-1, 100), Better.Less)], rules: [rule]),
             "A"

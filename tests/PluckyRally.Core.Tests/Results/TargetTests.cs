@@ -1,9 +1,4 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Problems;
-using PluckyRally.Core.Readings;
-using PluckyRally.Core.Score;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Results;
 

@@ -1,10 +1,6 @@
 using CsCheck;
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Curves;
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Results;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Results;
 
@@ -114,13 +110,5 @@ public sealed class TraceTests
             .Sentence.ShouldBe("20.0 − 50.0 = −30.0. No total is below 0.");
     }
 
-    private static Measure Force(string id) =>
-        new()
-        {
-            Id = id,
-            Name = id,
-            Kind = MeasureKind.Force,
-            Unit = "N",
-            Step = 0.05m,
-        };
+    private static Measure Force(string id) => Sample.Measure(id, MeasureKind.Force, name: id, unit: "N", step: 0.05m);
 }

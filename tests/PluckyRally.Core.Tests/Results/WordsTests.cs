@@ -1,11 +1,7 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
 using PluckyRally.Core.Curves;
 using PluckyRally.Core.Figures;
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Results;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Results;
 
@@ -58,14 +54,7 @@ public sealed class WordsTests
     {
         var rally = new Happening(
             Sample.Brief(
-                [
-                    new Measure
-                    {
-                        Id = "dry",
-                        Name = "Dry",
-                        Kind = MeasureKind.YesNo,
-                    },
-                ],
+                [Sample.Measure("dry", MeasureKind.YesNo, name: "Dry")],
                 [Sample.Part("dry", combine: combine)],
                 3
             ),
@@ -85,18 +74,7 @@ public sealed class WordsTests
         );
         brief = brief with
         {
-            Method = brief.Method with
-            {
-                TieBreaks =
-                [
-                    new TieBreak
-                    {
-                        Name = "The taller one",
-                        Value = "height",
-                        Better = Better.More,
-                    },
-                ],
-            },
+            Method = brief.Method with { TieBreaks = [Sample.TieBreak("The taller one", "height", Better.More)] },
         };
         MethodWords
             .Say(Sample.Ready(brief))

@@ -1,10 +1,6 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Kit;
 using PluckyRally.Core.Route;
-using PluckyRally.Core.Score;
 using PluckyRally.Core.Time;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Route;
 
@@ -39,34 +35,8 @@ public sealed class BuntingTests
     public void A_rally_goes_on_with_its_kit_the_lesson_the_pad_the_talk_and_its_results()
     {
         var bare = Sample.Simple();
-        var timed = bare with
-        {
-            Timing = new()
-            {
-                Phases =
-                [
-                    new()
-                    {
-                        Id = "test",
-                        Kind = PhaseKind.Test,
-                        Minutes = 5,
-                    },
-                ],
-            },
-        };
-        var supplied = timed with
-        {
-            Materials =
-            [
-                new()
-                {
-                    Id = "foil",
-                    Name = "foil",
-                    Unit = "sheet",
-                    Amount = 1,
-                },
-            ],
-        };
+        var timed = bare with { Timing = new() { Phases = [Sample.Phase("test", PhaseKind.Test, minutes: 5)] } };
+        var supplied = timed with { Materials = [Sample.Material("foil", "foil", amount: 1, unit: "sheet")] };
         new[] { bare, timed, supplied }
             .Select(b => GoesOn(new Happening(b, "Terns")))
             .ShouldBe([Station.Score, Station.Run, Station.Kit]);
@@ -115,18 +85,8 @@ public sealed class BuntingTests
                 {
                     Phases =
                     [
-                        new()
-                        {
-                            Id = "plan",
-                            Kind = PhaseKind.Plan,
-                            Minutes = 5,
-                        },
-                        new()
-                        {
-                            Id = "build",
-                            Kind = PhaseKind.Build,
-                            Minutes = 5,
-                        },
+                        Sample.Phase("plan", PhaseKind.Plan, minutes: 5),
+                        Sample.Phase("build", PhaseKind.Build, minutes: 5),
                     ],
                 },
                 Deals =

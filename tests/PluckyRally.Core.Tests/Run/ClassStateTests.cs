@@ -1,8 +1,5 @@
 using PluckyRally.Core.Run;
-using PluckyRally.Core.Score;
 using PluckyRally.Core.Time;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Run;
 
@@ -14,18 +11,7 @@ public sealed class ClassStateTests
         Sample.Simple() with
         {
             Trials = new() { HoldSeconds = 8 },
-            Timing = new()
-            {
-                Phases =
-                [
-                    new()
-                    {
-                        Id = "go",
-                        Kind = PhaseKind.LetGo,
-                        Minutes = 1,
-                    },
-                ],
-            },
+            Timing = new() { Phases = [Sample.Phase("go", PhaseKind.LetGo, minutes: 1)] },
         },
         "Terns",
         "Whelks",

@@ -1,11 +1,6 @@
 using CsCheck;
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Run;
-using PluckyRally.Core.Score;
 using PluckyRally.Core.Time;
-using PluckyRally.Tests;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Run;
 
@@ -22,25 +17,9 @@ public sealed class ClockByHandTests
         {
             Phases =
             [
-                new()
-                {
-                    Id = "plan",
-                    Kind = PhaseKind.Plan,
-                    Minutes = 4,
-                },
-                new()
-                {
-                    Id = "build",
-                    Kind = PhaseKind.Build,
-                    Minutes = 9,
-                    Warning = 2,
-                },
-                new()
-                {
-                    Id = "talk",
-                    Kind = PhaseKind.Talk,
-                    Minutes = 3,
-                },
+                Sample.Phase("plan", PhaseKind.Plan, minutes: 4),
+                Sample.Phase("build", PhaseKind.Build, minutes: 9, warning: 2),
+                Sample.Phase("talk", PhaseKind.Talk, minutes: 3),
             ],
         },
     };

@@ -1,11 +1,7 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Ids;
 using PluckyRally.Core.Route;
 using PluckyRally.Core.Run;
-using PluckyRally.Core.Score;
 using PluckyRally.Core.Time;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Run;
 
@@ -19,28 +15,10 @@ public sealed class LessonClockTests
         {
             Phases =
             [
-                new()
-                {
-                    Id = "intro",
-                    Kind = PhaseKind.Introduce,
-                    Minutes = 5,
-                },
-                new()
-                {
-                    Id = "build",
-                    Kind = PhaseKind.Build,
-                    Minutes = 20,
-                    Warning = 5,
-                },
+                Sample.Phase("intro", PhaseKind.Introduce, minutes: 5),
+                Sample.Phase("build", PhaseKind.Build, minutes: 20, warning: 5),
                 new() { Id = "home", Kind = PhaseKind.Homework },
-                new()
-                {
-                    Id = "test",
-                    Kind = PhaseKind.Test,
-                    Minutes = 1.5m,
-                    TeamByTeam = true,
-                    Changeover = 0.5m,
-                },
+                Sample.Phase("test", PhaseKind.Test, minutes: 1.5m, teamByTeam: true, changeover: 0.5m),
             ],
         },
     };

@@ -1,11 +1,6 @@
-using PluckyRally.Core.Briefs;
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Results;
 using PluckyRally.Core.Run;
-using PluckyRally.Core.Score;
 using PluckyRally.Core.Time;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Run;
 
@@ -16,17 +11,7 @@ public sealed class LessonCutsTests
     {
         Timing = new Timing
         {
-            Phases =
-            [
-                new()
-                {
-                    Id = "test",
-                    Kind = PhaseKind.Test,
-                    Minutes = 1,
-                    TeamByTeam = true,
-                    Changeover = 0.5m,
-                },
-            ],
+            Phases = [Sample.Phase("test", PhaseKind.Test, minutes: 1, teamByTeam: true, changeover: 0.5m)],
         },
     };
 

@@ -1,12 +1,7 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Ids;
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Run;
-using PluckyRally.Core.Score;
 using PluckyRally.Core.Teams;
 using PluckyRally.Core.Time;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Run;
 
@@ -22,20 +17,8 @@ public sealed class LessonTests
             {
                 Phases =
                 [
-                    new()
-                    {
-                        Id = "build",
-                        Kind = PhaseKind.Build,
-                        Minutes = build,
-                    },
-                    new()
-                    {
-                        Id = "test",
-                        Kind = PhaseKind.Test,
-                        Minutes = 1,
-                        TeamByTeam = true,
-                        Changeover = 0.5m,
-                    },
+                    Sample.Phase("build", PhaseKind.Build, minutes: build),
+                    Sample.Phase("test", PhaseKind.Test, minutes: 1, teamByTeam: true, changeover: 0.5m),
                 ],
             },
         };
@@ -107,12 +90,7 @@ public sealed class LessonTests
     [Fact]
     public void A_phase_that_only_one_tier_has_is_in_the_lesson_where_that_tier_has_it()
     {
-        var sketch = new Phase
-        {
-            Id = "sketch",
-            Kind = PhaseKind.Sketch,
-            Minutes = 4,
-        };
+        var sketch = Sample.Phase("sketch", PhaseKind.Sketch, minutes: 4);
         var older = Brief(20, 2);
         older = older with
         {

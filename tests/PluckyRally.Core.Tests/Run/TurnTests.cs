@@ -1,11 +1,7 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Ids;
 using PluckyRally.Core.Route;
 using PluckyRally.Core.Run;
-using PluckyRally.Core.Score;
 using PluckyRally.Core.Time;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Run;
 
@@ -30,15 +26,7 @@ public sealed class TurnTests
                     Warning = 3,
                     Warnings = [5, 1, 5],
                 },
-                new()
-                {
-                    Id = "test",
-                    Kind = PhaseKind.Test,
-                    Minutes = 2,
-                    Changeover = 1,
-                    TeamByTeam = true,
-                    TestBays = 2,
-                },
+                Sample.Phase("test", PhaseKind.Test, minutes: 2, teamByTeam: true, changeover: 1, testBays: 2),
             ],
         },
     };

@@ -1,10 +1,6 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Run;
-using PluckyRally.Core.Score;
 using PluckyRally.Core.Tests.Parts;
 using PluckyRally.Core.Time;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Score;
 
@@ -78,19 +74,7 @@ public sealed class AttemptsOfTheTeamTests
             simple with
             {
                 Trials = simple.Trials with { AttemptsFor = AttemptsFor.Team },
-                Timing = new()
-                {
-                    Phases =
-                    [
-                        new()
-                        {
-                            Id = "test",
-                            Kind = PhaseKind.Test,
-                            Minutes = 2,
-                            TeamByTeam = true,
-                        },
-                    ],
-                },
+                Timing = new() { Phases = [Sample.Phase("test", PhaseKind.Test, minutes: 2, teamByTeam: true)] },
             },
             "A",
             "B"

@@ -1,13 +1,8 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
 using PluckyRally.Core.Curves;
 using PluckyRally.Core.Files;
 using PluckyRally.Core.Ids;
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Results;
-using PluckyRally.Core.Score;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Score;
 
@@ -29,21 +24,7 @@ public sealed class ChangedBriefTests
             {
                 Name = "A class",
                 Edition = new Edition { Brief = Brief },
-                Teams =
-                [
-                    new Team
-                    {
-                        Id = new("a"),
-                        Name = "Terns",
-                        Members = 4,
-                    },
-                    new Team
-                    {
-                        Id = new("b"),
-                        Name = "Whelks",
-                        Members = 4,
-                    },
-                ],
+                Teams = [Sample.Team(new("a"), "Terns", members: 4), Sample.Team(new("b"), "Whelks", members: 4)],
             }
         )
         .OrThrow();

@@ -1,16 +1,11 @@
 using System.Reflection;
 using CsCheck;
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Files;
 using PluckyRally.Core.Ids;
 using PluckyRally.Core.Results;
 using PluckyRally.Core.Run;
-using PluckyRally.Core.Score;
 using PluckyRally.Core.Tests.Results;
 using PluckyRally.Core.Time;
-using PluckyRally.Tests;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Score;
 
@@ -21,19 +16,7 @@ public sealed class GrowingLogTests
 {
     private static readonly Brief Brief = EveryKind.Brief() with
     {
-        Timing = new()
-        {
-            Phases =
-            [
-                new()
-                {
-                    Id = "test",
-                    Kind = PhaseKind.Test,
-                    Minutes = 1,
-                    TeamByTeam = true,
-                },
-            ],
-        },
+        Timing = new() { Phases = [Sample.Phase("test", PhaseKind.Test, minutes: 1, teamByTeam: true)] },
         Deals =
         [
             new()

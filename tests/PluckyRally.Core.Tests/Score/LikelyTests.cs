@@ -1,7 +1,4 @@
 using PluckyRally.Core.Problems;
-using PluckyRally.Core.Score;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Score;
 

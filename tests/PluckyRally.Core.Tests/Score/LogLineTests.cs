@@ -1,9 +1,5 @@
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Run;
-using PluckyRally.Core.Score;
 using PluckyRally.Core.Time;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Score;
 
@@ -13,19 +9,7 @@ public sealed class LogLineTests
     private readonly Happening _rally = new(
         Sample.Simple(3, Combine.Mean) with
         {
-            Timing = new Timing
-            {
-                Phases =
-                [
-                    new()
-                    {
-                        Id = "test",
-                        Kind = PhaseKind.Test,
-                        Minutes = 1,
-                        TeamByTeam = true,
-                    },
-                ],
-            },
+            Timing = new Timing { Phases = [Sample.Phase("test", PhaseKind.Test, minutes: 1, teamByTeam: true)] },
         },
         "Terns",
         "Whelks"

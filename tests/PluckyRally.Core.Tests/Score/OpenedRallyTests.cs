@@ -1,11 +1,6 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Curves;
 using PluckyRally.Core.Problems;
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Results;
-using PluckyRally.Core.Score;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Score;
 
@@ -143,15 +138,7 @@ public sealed class OpenedRallyTests
             Id = "shop",
             Name = "Shop",
             Funds = 20,
-            Prices =
-            [
-                new()
-                {
-                    Id = "card",
-                    Name = "card",
-                    Each = 2,
-                },
-            ],
+            Prices = [Sample.Price("card", each: 2, name: "card")],
             Curve = new Curve.Raw(),
             Money = "token",
         };

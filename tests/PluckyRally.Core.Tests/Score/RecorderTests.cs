@@ -1,9 +1,3 @@
-using PluckyRally.Core.Briefs;
-using PluckyRally.Core.Readings;
-using PluckyRally.Core.Score;
-using Shouldly;
-using Xunit;
-
 namespace PluckyRally.Core.Tests.Score;
 
 public sealed class RecorderTests

@@ -1,11 +1,6 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Curves;
 using PluckyRally.Core.Ids;
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Results;
-using PluckyRally.Core.Score;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Score;
 
@@ -22,16 +17,7 @@ public sealed class ReferenceSheetTests
             {
                 Id = "walk",
                 Name = "Walk",
-                Counters =
-                [
-                    new()
-                    {
-                        Id = "help",
-                        Name = "Helped",
-                        Points = 2,
-                        Hurts = true,
-                    },
-                ],
+                Counters = [Sample.Counter("help", "Helped", points: 2, hurts: true)],
             },
         ],
         3,
@@ -108,16 +94,7 @@ public sealed class ReferenceSheetTests
                 {
                     Id = "tasks",
                     Name = "Tasks",
-                    Items =
-                    [
-                        new()
-                        {
-                            Id = "flag",
-                            Name = "Flag",
-                            Points = 4,
-                            FirstTeams = 1,
-                        },
-                    ],
+                    Items = [Sample.Task("flag", "Flag", points: 4, firstTeams: 1)],
                 },
             ]
         );

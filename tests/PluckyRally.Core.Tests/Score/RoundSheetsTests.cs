@@ -1,14 +1,9 @@
 using CsCheck;
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Curves;
 using PluckyRally.Core.Documents;
 using PluckyRally.Core.Files;
 using PluckyRally.Core.Run;
-using PluckyRally.Core.Score;
 using PluckyRally.Core.Time;
-using PluckyRally.Tests;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Score;
 
@@ -21,31 +16,14 @@ public sealed class RoundSheetsTests
     {
         Id = "tasks",
         Name = "Tasks",
-        Items =
-        [
-            new()
-            {
-                Id = "flag",
-                Name = "Flag",
-                Points = 4,
-            },
-        ],
+        Items = [Sample.Task("flag", "Flag", points: 4)],
     };
 
     private static readonly Part FirstTasks = new Part.Tasks
     {
         Id = "tasks",
         Name = "Tasks",
-        Items =
-        [
-            new()
-            {
-                Id = "flag",
-                Name = "Flag",
-                Points = 4,
-                FirstTeams = 1,
-            },
-        ],
+        Items = [Sample.Task("flag", "Flag", points: 4, firstTeams: 1)],
     };
 
     /// <summary>Every way in which one team's sheet could hang on another's.</summary>
@@ -180,19 +158,7 @@ public sealed class RoundSheetsTests
     private static Brief Brief(params Part[] parts) =>
         Sample.Brief([Sample.Height()], parts, 3, [Sample.Inspection("stand", new Consequence.DoesNotPlace())]) with
         {
-            Timing = new()
-            {
-                Phases =
-                [
-                    new()
-                    {
-                        Id = "test",
-                        Kind = PhaseKind.Test,
-                        Minutes = 1,
-                        TeamByTeam = true,
-                    },
-                ],
-            },
+            Timing = new() { Phases = [Sample.Phase("test", PhaseKind.Test, minutes: 1, teamByTeam: true)] },
         };
 
     private static IEnumerable<TeamSheet> Bare(IEnumerable<TeamSheet> sheets) =>

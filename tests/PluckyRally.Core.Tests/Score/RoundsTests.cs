@@ -1,10 +1,6 @@
 using PluckyRally.Core.Documents;
 using PluckyRally.Core.Files;
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Results;
-using PluckyRally.Core.Score;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Score;
 

@@ -1,10 +1,5 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Results;
-using PluckyRally.Core.Score;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Score;
 
@@ -14,15 +9,7 @@ public sealed class TeamSheetTests
         Sample.Brief(
             [
                 Sample.Height(),
-                new Measure
-                {
-                    Id = "mass",
-                    Name = "Mass",
-                    Kind = MeasureKind.Mass,
-                    Unit = "g",
-                    Step = 1,
-                    Taken = ReadOccasion.Once,
-                },
+                Sample.Measure("mass", MeasureKind.Mass, name: "Mass", unit: "g", step: 1, taken: ReadOccasion.Once),
             ],
             [Sample.Part("height")],
             3,

@@ -1,13 +1,8 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Curves;
 using PluckyRally.Core.Documents;
 using PluckyRally.Core.Files;
 using PluckyRally.Core.Parts;
-using PluckyRally.Core.Readings;
-using PluckyRally.Core.Score;
 using PluckyRally.Core.Tests.Parts;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Score;
 
@@ -61,21 +56,7 @@ public sealed class TwoPeopleTests
                 Id = "order",
                 Name = "Order",
                 PerPair = 1,
-                Items =
-                [
-                    new()
-                    {
-                        Id = "p",
-                        Name = "P",
-                        Key = 1,
-                    },
-                    new()
-                    {
-                        Id = "q",
-                        Name = "Q",
-                        Key = 2,
-                    },
-                ],
+                Items = [Sample.OrderItem("p", "P", key: 1), Sample.OrderItem("q", "Q", key: 2)],
             },
             "A"
         );
@@ -141,15 +122,7 @@ public sealed class TwoPeopleTests
             {
                 Id = "seen",
                 Name = "Seen",
-                Counters =
-                [
-                    new()
-                    {
-                        Id = "help",
-                        Name = "Helped",
-                        Points = 1,
-                    },
-                ],
+                Counters = [Sample.Counter("help", "Helped", points: 1)],
             },
             "A"
         );

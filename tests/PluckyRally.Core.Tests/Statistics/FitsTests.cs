@@ -1,7 +1,5 @@
 using PluckyRally.Core.Parts;
 using PluckyRally.Core.Statistics;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Statistics;
 

@@ -1,6 +1,4 @@
 using PluckyRally.Core.Statistics;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Statistics;
 

@@ -1,7 +1,4 @@
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Statistics;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Statistics;
 

@@ -1,13 +1,7 @@
 using System.Reflection;
 using System.Text.Json.Serialization;
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
 using PluckyRally.Core.Curves;
-using PluckyRally.Core.Readings;
-using PluckyRally.Core.Score;
-using PluckyRally.Tests;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Structure;
 

@@ -1,7 +1,6 @@
 using System.Collections.Concurrent;
 using Microsoft.CodeAnalysis;
 using Microsoft.CodeAnalysis.CSharp;
-using PluckyRally.Tests;
 
 namespace PluckyRally.Core.Tests.Structure;
 

@@ -1,7 +1,3 @@
-using PluckyRally.Tests;
-using Shouldly;
-using Xunit;
-
 namespace PluckyRally.Core.Tests.Structure;
 
 /// <summary>Lines end where two files stand beside each other: in C#, TypeScript and Vue.</summary>

@@ -1,8 +1,6 @@
 using PluckyRally.Core.Documents;
 using PluckyRally.Core.Results;
-using PluckyRally.Core.Score;
 using PluckyRally.Core.Tests.Results;
-using PluckyRally.Tests;
 
 namespace PluckyRally.Core.Tests.Structure;
 

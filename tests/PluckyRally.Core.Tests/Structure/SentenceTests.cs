@@ -1,8 +1,6 @@
 using System.Text.RegularExpressions;
 using Microsoft.CodeAnalysis;
 using Microsoft.CodeAnalysis.CSharp.Syntax;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Structure;
 

@@ -1,10 +1,6 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Curves;
 using PluckyRally.Core.Kit;
-using PluckyRally.Core.Score;
 using PluckyRally.Core.Teams;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Teams;
 
@@ -20,16 +16,7 @@ public sealed class AttendanceTests
                 {
                     Brief = Sample.Brief([Sample.Height()], [Sample.Part("height", new Curve.ShareOfBest(10))]) with
                     {
-                        Materials =
-                        [
-                            new()
-                            {
-                                Id = "straws",
-                                Name = "straws",
-                                Amount = 5,
-                                Per = Per.Member,
-                            },
-                        ],
+                        Materials = [Sample.Material("straws", "straws", amount: 5, per: Per.Member)],
                     },
                 },
                 Teams =
@@ -53,12 +40,7 @@ public sealed class AttendanceTests
                         Members = 1,
                         Students = [new(new("p4"), "Bo A.", [])],
                     },
-                    new Team
-                    {
-                        Id = new("c"),
-                        Name = "Snails",
-                        Members = 4,
-                    },
+                    Sample.Team(new("c"), "Snails", members: 4),
                 ],
                 Latecomers = [new(new("p5"), "Ilo K.")],
             }

@@ -1,18 +1,13 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
 using PluckyRally.Core.Curves;
 using PluckyRally.Core.Files;
 using PluckyRally.Core.Ids;
 using PluckyRally.Core.Kit;
 using PluckyRally.Core.Parts;
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Results;
 using PluckyRally.Core.Run;
-using PluckyRally.Core.Score;
 using PluckyRally.Core.Teams;
 using PluckyRally.Core.Time;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Teams;
 
@@ -26,36 +21,13 @@ public sealed class CardDrawnTests
         Money = "shells",
         Funds = 40,
         Curve = new Curve.Rate(1),
-        Prices =
-        [
-            new()
-            {
-                Id = "rod",
-                Material = "rods",
-                Each = 4,
-            },
-            new()
-            {
-                Id = "tip",
-                Name = "advice",
-                Each = 3,
-            },
-        ],
+        Prices = [Sample.Price("rod", each: 4, material: "rods"), Sample.Price("tip", each: 3, name: "advice")],
     };
 
     private static readonly Brief Brief = new()
     {
         Title = "A pier of rods",
-        Materials =
-        [
-            new()
-            {
-                Id = "rods",
-                Name = "rods",
-                Amount = 2,
-                Category = "stiffening",
-            },
-        ],
+        Materials = [Sample.Material("rods", "rods", amount: 2, category: "stiffening")],
         Method = new Method { Parts = [Shop] },
         Deals =
         [
@@ -87,18 +59,7 @@ public sealed class CardDrawnTests
                 ],
             },
         ],
-        Timing = new Timing
-        {
-            Phases =
-            [
-                new()
-                {
-                    Id = "build",
-                    Kind = PhaseKind.Build,
-                    Minutes = 20,
-                },
-            ],
-        },
+        Timing = new Timing { Phases = [Sample.Phase("build", PhaseKind.Build, minutes: 20)] },
     };
 
     private static readonly DateTimeOffset Begun = new(2026, 11, 2, 9, 0, 0, TimeSpan.Zero);
@@ -404,13 +365,7 @@ public sealed class CardDrawnTests
             Effects = effects,
         };
 
-    private static Team Team(string id) =>
-        new()
-        {
-            Id = new(id),
-            Name = id.ToUpperInvariant(),
-            Members = 4,
-        };
+    private static Team Team(string id) => Sample.Team(new(id), id.ToUpperInvariant(), members: 4);
 
     private EntryId Id()
     {

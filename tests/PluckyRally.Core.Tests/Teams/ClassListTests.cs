@@ -1,6 +1,4 @@
 using PluckyRally.Core.Teams;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Teams;
 

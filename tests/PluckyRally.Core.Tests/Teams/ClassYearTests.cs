@@ -1,10 +1,6 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Ids;
-using PluckyRally.Core.Score;
 using PluckyRally.Core.Teams;
 using PluckyRally.Core.Time;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Teams;
 
@@ -66,18 +62,7 @@ public sealed class ClassYearTests
         {
             Title = "A raft",
             Method = new() { Ranking = false },
-            Timing = new()
-            {
-                Phases =
-                [
-                    new()
-                    {
-                        Id = "build",
-                        Kind = PhaseKind.Build,
-                        Minutes = 10,
-                    },
-                ],
-            },
+            Timing = new() { Phases = [Sample.Phase("build", PhaseKind.Build, minutes: 10)] },
         };
         return OpenedRally
             .Open(

@@ -1,13 +1,9 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
 using PluckyRally.Core.Curves;
 using PluckyRally.Core.Ids;
 using PluckyRally.Core.Kit;
-using PluckyRally.Core.Score;
 using PluckyRally.Core.Teams;
 using PluckyRally.Core.Time;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Teams;
 
@@ -62,35 +58,12 @@ public sealed class DealTests
                 OnlyFor = "pulley",
                 Category = "joining",
             },
-            new()
-            {
-                Id = "straw",
-                Name = "straw",
-                Amount = 6,
-                Category = "stiffening",
-            },
-            new()
-            {
-                Id = "tray",
-                Name = "tray",
-                Amount = 1,
-                Per = Per.Heat,
-                Category = "rig",
-            },
+            Sample.Material("straw", "straw", amount: 6, category: "stiffening"),
+            Sample.Material("tray", "tray", amount: 1, category: "rig", per: Per.Heat),
         ],
         Timing = new Timing
         {
-            Phases =
-            [
-                new()
-                {
-                    Id = "test",
-                    Kind = PhaseKind.Test,
-                    TeamByTeam = true,
-                    Minutes = 2,
-                    TestBays = 2,
-                },
-            ],
+            Phases = [Sample.Phase("test", PhaseKind.Test, minutes: 2, teamByTeam: true, testBays: 2)],
         },
         Method = new Method
         {
@@ -116,12 +89,7 @@ public sealed class DealTests
                 Edition = new Edition { Brief = Brief },
                 Teams =
                 [
-                    .. new[] { "a", "b", "c" }.Select(id => new Team
-                    {
-                        Id = new(id),
-                        Name = id.ToUpperInvariant(),
-                        Members = 4,
-                    }),
+                    .. new[] { "a", "b", "c" }.Select(id => Sample.Team(new(id), id.ToUpperInvariant(), members: 4)),
                 ],
             }
         )

@@ -1,12 +1,8 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Curves;
 using PluckyRally.Core.Files;
 using PluckyRally.Core.Ids;
 using PluckyRally.Core.Route;
-using PluckyRally.Core.Score;
 using PluckyRally.Core.Teams;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Teams;
 
@@ -35,12 +31,7 @@ public sealed class RosterTests
                         Members = 2,
                         Students = [new(new("p1"), "Mara T.", ["record"]), new(new("p2"), "Ode B.", [])],
                     },
-                    new Team
-                    {
-                        Id = new("b"),
-                        Name = "Whelks",
-                        Members = 4,
-                    },
+                    Sample.Team(new("b"), "Whelks", members: 4),
                 ],
                 Latecomers = [new(new("p9"), "Ilo K.")],
             }

@@ -1,9 +1,6 @@
 using CsCheck;
 using PluckyRally.Core.Ids;
 using PluckyRally.Core.Teams;
-using PluckyRally.Tests;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Teams;
 

@@ -1,6 +1,4 @@
 using PluckyRally.Core.Time;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Time;
 
@@ -33,34 +31,11 @@ public sealed class MinutesTests
 
     [Fact]
     public void Presenting_is_done_once_however_many_attempts_there_are() =>
-        Minutes
-            .Of(
-                new Phase
-                {
-                    Id = "show",
-                    Kind = PhaseKind.Present,
-                    TeamByTeam = true,
-                    Minutes = 2,
-                },
-                6,
-                attempts: 3
-            )
-            .ShouldBe(12);
+        Minutes.Of(Sample.Phase("show", PhaseKind.Present, minutes: 2, teamByTeam: true), 6, attempts: 3).ShouldBe(12);
 
     [Fact]
     public void Homework_takes_nothing_off_the_lesson() =>
-        Minutes
-            .Of(
-                new Phase
-                {
-                    Id = "home",
-                    Kind = PhaseKind.Homework,
-                    Minutes = 30,
-                },
-                6,
-                1
-            )
-            .ShouldBe(0);
+        Minutes.Of(Sample.Phase("home", PhaseKind.Homework, minutes: 30), 6, 1).ShouldBe(0);
 
     [Fact]
     public void Setting_up_and_clearing_up_come_off_every_lesson() =>

@@ -1,8 +1,5 @@
 using CsCheck;
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Time;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Time;
 

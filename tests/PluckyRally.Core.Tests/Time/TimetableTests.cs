@@ -1,8 +1,5 @@
 using CsCheck;
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Time;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Time;
 
@@ -91,16 +88,7 @@ public sealed class TimetableTests
             {
                 Lesson = 30,
                 Lessons = 2,
-                Phases =
-                [
-                    Build(20),
-                    new Phase
-                    {
-                        Id = "talk",
-                        Kind = PhaseKind.Talk,
-                        Minutes = 15,
-                    },
-                ],
+                Phases = [Build(20), Sample.Phase("talk", PhaseKind.Talk, minutes: 15)],
             }
         )
             .Lessons.Select(l => l.End)
@@ -190,21 +178,8 @@ public sealed class TimetableTests
         Timetable.Of(Sample.Simple(attempts) with { Timing = timing });
 
     private static Phase Build(decimal minutes, decimal warning = 0) =>
-        new()
-        {
-            Id = "build",
-            Kind = PhaseKind.Build,
-            Minutes = minutes,
-            Warning = warning,
-        };
+        Sample.Phase("build", PhaseKind.Build, minutes: minutes, warning: warning);
 
     private static Phase Test(decimal minutes, decimal changeover = 0.5m) =>
-        new()
-        {
-            Id = "test",
-            Kind = PhaseKind.Test,
-            Minutes = minutes,
-            TeamByTeam = true,
-            Changeover = changeover,
-        };
+        Sample.Phase("test", PhaseKind.Test, minutes: minutes, teamByTeam: true, changeover: changeover);
 }

@@ -1,8 +1,4 @@
-using PluckyRally.Core.Kit;
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Words;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Words;
 
@@ -66,15 +62,7 @@ public sealed class EnglishTests
     [InlineData(3, "sheet", "foil", "3 sheets of foil")]
     [InlineData(60, "cm", "tape", "60 cm of tape")]
     public void So_much_of_a_material(int amount, string unit, string name, string says) =>
-        new Material
-        {
-            Id = "m",
-            Name = name,
-            Unit = unit,
-            Amount = amount,
-        }
-            .Says()
-            .ShouldBe(says);
+        Sample.Material("m", name, amount: amount, unit: unit).Says().ShouldBe(says);
 
     [Theory]
     [InlineData(1, "beads", "1 bead")]

@@ -1,16 +1,10 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Debriefs;
 using PluckyRally.Core.Documents;
 using PluckyRally.Core.Papers;
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Rehearsals;
 using PluckyRally.Core.Results;
 using PluckyRally.Core.Run;
-using PluckyRally.Core.Score;
 using PluckyRally.Core.Tests.Results;
-using PluckyRally.Tests;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Words;
 

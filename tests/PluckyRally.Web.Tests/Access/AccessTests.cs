@@ -11,8 +11,6 @@ using PluckyRally.Data.Passes;
 using PluckyRally.Web.Access;
 using PluckyRally.Web.Run;
 using PluckyRally.Web.Teams;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Access;
 

@@ -4,8 +4,6 @@ using PluckyRally.Core.Ids;
 using PluckyRally.Core.Score;
 using PluckyRally.Data.Passes;
 using PluckyRally.Web.Access;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Access;
 

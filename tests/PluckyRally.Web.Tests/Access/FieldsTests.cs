@@ -4,11 +4,8 @@ using PluckyRally.Core.Checks;
 using PluckyRally.Core.Ids;
 using PluckyRally.Core.Run;
 using PluckyRally.Core.Score;
-using PluckyRally.Tests;
 using PluckyRally.Web.Run;
 using PluckyRally.Web.Teams;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Access;
 
@@ -19,306 +16,6 @@ namespace PluckyRally.Web.Tests.Access;
 public sealed class FieldsTests : IDisposable
 {
     private readonly Classroom _class = new();
-
-    private static readonly string[] Walk =
-    [
-        "brief.ifLate",
-        "brief.plansAreApproved",
-        "brief.measures.how",
-        "brief.measures.id",
-        "brief.measures.kind",
-        "brief.measures.name",
-        "brief.measures.roll",
-        "brief.measures.step",
-        "brief.measures.taken",
-        "brief.measures.tare",
-        "brief.measures.unit",
-        "brief.measures.weights.gramsEach",
-        "brief.measures.weights.name",
-        "brief.measures.weights.roll",
-        "brief.parts.carries",
-        "brief.parts.counters.atMost",
-        "brief.parts.counters.hurts",
-        "brief.parts.counters.id",
-        "brief.parts.counters.name",
-        "brief.parts.criteria.id",
-        "brief.parts.criteria.levels",
-        "brief.parts.criteria.name",
-        "brief.parts.faults.id",
-        "brief.parts.faults.name",
-        "brief.parts.faults.seconds",
-        "brief.parts.first",
-        "brief.parts.first.name",
-        "brief.parts.first.values",
-        "brief.parts.id",
-        "brief.parts.items.firstTeams",
-        "brief.parts.items.id",
-        "brief.parts.items.name",
-        "brief.parts.items.steps",
-        "brief.parts.judges",
-        "brief.parts.kind",
-        "brief.parts.last",
-        "brief.parts.legs",
-        "brief.parts.money",
-        "brief.parts.name",
-        "brief.parts.names",
-        "brief.parts.prices.each",
-        "brief.parts.prices.id",
-        "brief.parts.prices.name",
-        "brief.parts.second.name",
-        "brief.parts.second.values",
-        "brief.parts.step",
-        "brief.parts.raceTo",
-        "brief.parts.timed",
-        "brief.parts.unit",
-        "brief.parts.voice",
-        "brief.title",
-        "brief.trials.attempts",
-        "brief.trials.attemptsFor",
-        "brief.trials.buildsAnew",
-        "brief.trials.designs",
-        "brief.trials.freshBuildAfterFailure",
-        "brief.trials.freshBuilds",
-        "brief.trials.holdSeconds",
-        "brief.trials.how",
-        "brief.trials.ifItFalls",
-        "brief.trials.minimum",
-        "brief.trials.overWhen",
-        "forms.*",
-        "id",
-        "name",
-        "pads.*",
-        "progress.*",
-        "references.id",
-        "references.name",
-        "references.of",
-        "references.purpose",
-        "teams.away",
-        "teams.bag",
-        "teams.callSign",
-        "teams.cards.*",
-        "teams.heat.heat",
-        "teams.heat.lane",
-        "teams.id",
-        "teams.name",
-        "tier",
-    ];
-
-    private static readonly string[] Sheet =
-    [
-        "asOf",
-        "cleared",
-        "closed",
-        "designs.asked.attempt",
-        "designs.asked.rule",
-        "designs.asked.state",
-        "designs.called",
-        "designs.changed",
-        "designs.counts",
-        "designs.freshBuild",
-        "designs.labels.*",
-        "designs.name",
-        "designs.open",
-        "designs.revision",
-        "late",
-        "logFrom",
-        "log.at",
-        "log.by",
-        "log.entry",
-        "log.mayStrike",
-        "log.says",
-        "log.strikes",
-        "log.struck",
-        "log.struckAt",
-        "log.what.*",
-        "log.why",
-        "name",
-        "once.measure",
-        "once.shown",
-        "parts.answers.*",
-        "parts.id",
-        "parts.measured",
-        "parts.pieces.count",
-        "parts.pieces.first",
-        "parts.pieces.length",
-        "parts.pieces.second",
-        "parts.pieces.width",
-        "parts.sequence",
-        "parts.left",
-        "parts.prices.by",
-        "parts.prices.each",
-        "parts.prices.forbiddenBy",
-        "parts.prices.item",
-        "parts.twice.by",
-        "parts.twice.entries",
-        "parts.twice.says",
-        "ready",
-        "reason",
-        "references.*",
-        "rules.asked",
-        "rules.bonus",
-        "rules.id",
-        "rules.inspected",
-        "rules.limit",
-        "rules.sort",
-        "rules.state",
-        "rules.text",
-        "rules.tooNear",
-        "rules.value",
-        "rules.when",
-        "settled",
-        "passedOrNot",
-        "status",
-        "team",
-        "trials.attempt",
-        "trials.became",
-        "trials.by",
-        "trials.end",
-        "trials.design",
-        "trials.entry",
-        "trials.leaves.*",
-        "trials.outcome",
-        "trials.readings.*",
-        "trials.revision",
-        "trials.shown",
-        "trials.spread",
-        "trials.twice",
-        "wanted",
-    ];
-
-    private static readonly string[] Changes =
-    [
-        "asOf",
-        "due",
-        "ground",
-        "order",
-        "progress.*",
-        "since",
-        "teams.late",
-        "teams.status",
-        "teams.team",
-        "teams.touched",
-        .. Sheet.Select(field => $"sheet.{field}"),
-    ];
-
-    private static readonly string[] Wall =
-    [
-        "cautions",
-        "criteria",
-        "drawn.card.*",
-        "drawn.team",
-        "goal",
-        "id",
-        "ifLate",
-        "limits",
-        "name",
-        "teams.away",
-        "teams.bag",
-        "teams.callSign",
-        "teams.cards.*",
-        "teams.heat.heat",
-        "teams.heat.lane",
-        "teams.id",
-        "teams.name",
-        "title",
-    ];
-
-    private static readonly string[] Clock =
-    [
-        "answers",
-        "clock.*",
-        "last",
-        "now",
-        "onWall",
-        "places",
-        "question",
-        "teams.cleared",
-        "teams.late",
-        "teams.team",
-    ];
-
-    private static readonly string[] Board =
-    [
-        "overRounds",
-        "places",
-        "title",
-        "rows.name",
-        "rows.place",
-        "rows.status",
-        "rows.team",
-        "rows.total",
-        "rows.totalText",
-        "ranking",
-        "references.name",
-        "references.purpose",
-        "references.says",
-        "references.total",
-        "wins",
-        "winsText",
-        "withoutPlace",
-    ];
-
-    private static readonly string[] Gallery =
-    [
-        "cards.labels",
-        "cards.name",
-        "cards.photo",
-        "cards.tags",
-        "cards.team",
-        "cards.value",
-        "says",
-    ];
-
-    private static readonly string[] OverAll =
-    [
-        "places",
-        "rows.class",
-        "rows.name",
-        "rows.place",
-        "rows.text",
-        "title",
-        "winsText",
-    ];
-
-    private static readonly string[] Talk =
-    [
-        "chosen",
-        "name",
-        "title",
-        "round",
-        "teams.away",
-        "teams.bag",
-        "teams.callSign",
-        "teams.cards.*",
-        "teams.heat.heat",
-        "teams.heat.lane",
-        "teams.id",
-        "teams.name",
-        "questions.number",
-        "questions.text",
-        "questions.answers.entry",
-        "questions.answers.name",
-        "questions.answers.team",
-        "questions.answers.text",
-        "questions.answers.waits",
-        "team.changed",
-        "team.change",
-        "team.didNot",
-        "team.entry",
-        "team.fair",
-        "team.name",
-        "team.noted",
-        "team.since",
-        "team.team",
-        "team.together",
-        "team.wanted",
-        "team.why",
-        "team.worked",
-        "votes.award",
-        "votes.for",
-        "votes.name",
-        "votes.why",
-    ];
 
     [Fact]
     public async Task A_judge_and_a_wall_are_sent_what_they_need_and_nothing_else()
@@ -343,13 +40,13 @@ public sealed class FieldsTests : IDisposable
         var rally = await Rally(room, file);
         using var judge = await room.Judge(rally, "Aide");
         using var wall = await room.Wall(rally);
-        await Only(judge, $"/api/rallies/{rally}/walk", Walk);
-        await Only(judge, $"/api/rallies/{rally}/score?team=t1", Changes);
-        await Only(judge, $"/api/rallies/{rally}/score/sheets?team=t1&team=t2", Sheet);
-        await Only(wall, $"/api/rallies/{rally}/wall", Wall);
-        await Only(wall, $"/api/rallies/{rally}/wall/clock", Clock);
-        await Only(wall, $"/api/rallies/{rally}/wall/board", Board);
-        await Only(judge, $"/api/rallies/{rally}/talk?team=t1", Talk);
+        await Only(judge, $"/api/rallies/{rally}/walk", AllowedFields.Walk);
+        await Only(judge, $"/api/rallies/{rally}/score?team=t1", AllowedFields.Changes);
+        await Only(judge, $"/api/rallies/{rally}/score/sheets?team=t1&team=t2", AllowedFields.Sheet);
+        await Only(wall, $"/api/rallies/{rally}/wall", AllowedFields.Wall);
+        await Only(wall, $"/api/rallies/{rally}/wall/clock", AllowedFields.Clock);
+        await Only(wall, $"/api/rallies/{rally}/wall/board", AllowedFields.Board);
+        await Only(judge, $"/api/rallies/{rally}/talk?team=t1", AllowedFields.Talk);
         foreach (
             var touch in new[]
             {
@@ -359,8 +56,8 @@ public sealed class FieldsTests : IDisposable
         )
         {
             (await Classroom.Send(room.Teacher, $"/api/rallies/{rally}/clock", touch)).EnsureSuccessStatusCode();
-            await Only(wall, $"/api/rallies/{rally}/wall/gallery", Gallery);
-            await Only(wall, $"/api/rallies/{rally}/wall/over-all", OverAll);
+            await Only(wall, $"/api/rallies/{rally}/wall/gallery", AllowedFields.Gallery);
+            await Only(wall, $"/api/rallies/{rally}/wall/over-all", AllowedFields.OverAll);
         }
     }
 

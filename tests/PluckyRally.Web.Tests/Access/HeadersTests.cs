@@ -1,6 +1,4 @@
 using System.Net;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Access;
 

@@ -10,8 +10,6 @@ using PluckyRally.Data.Folder;
 using PluckyRally.Data.Passes;
 using PluckyRally.Web.Access;
 using PluckyRally.Web.Certificates;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Access;
 

@@ -9,8 +9,6 @@ using PluckyRally.Core.Score;
 using PluckyRally.Data.Passes;
 using PluckyRally.Data.Rallies;
 using PluckyRally.Web.Access;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Access;
 

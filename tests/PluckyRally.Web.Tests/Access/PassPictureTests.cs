@@ -1,9 +1,7 @@
 using System.Text.RegularExpressions;
 using PluckyRally.Data.Passes;
 using PluckyRally.Web.Access;
-using Shouldly;
 using SkiaSharp;
-using Xunit;
 using ZXing;
 using ZXing.QrCode;
 

@@ -1,7 +1,5 @@
 using PluckyRally.Core.Score;
 using PluckyRally.Web.Access;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Access;
 

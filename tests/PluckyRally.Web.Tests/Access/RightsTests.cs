@@ -7,8 +7,6 @@ using PluckyRally.Data.Passes;
 using PluckyRally.Web.Access;
 using PluckyRally.Web.Run;
 using PluckyRally.Web.Score;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Access;
 

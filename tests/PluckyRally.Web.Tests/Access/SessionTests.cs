@@ -1,5 +1,4 @@
 using System.Net;
-using System.Net.Http.Headers;
 using Microsoft.AspNetCore.Http;
 using Microsoft.AspNetCore.Identity;
 using Microsoft.AspNetCore.RateLimiting;
@@ -12,8 +11,6 @@ using PluckyRally.Core.Score;
 using PluckyRally.Data.Owners;
 using PluckyRally.Data.Passes;
 using PluckyRally.Web.Access;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Access;
 

@@ -9,8 +9,6 @@ using PluckyRally.Core.Score;
 using PluckyRally.Web.Briefs;
 using PluckyRally.Web.Score;
 using PluckyRally.Web.Teams;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Briefs;
 

@@ -3,8 +3,6 @@ using PluckyRally.Core.Debriefs;
 using PluckyRally.Core.Score;
 using PluckyRally.Web.Briefs;
 using PluckyRally.Web.Teams;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Briefs;
 

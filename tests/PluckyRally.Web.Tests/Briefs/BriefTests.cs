@@ -4,8 +4,6 @@ using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Files;
 using PluckyRally.Core.Ids;
 using PluckyRally.Web.Briefs;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Briefs;
 

@@ -8,8 +8,6 @@ using PluckyRally.Core.Files;
 using PluckyRally.Core.Readings;
 using PluckyRally.Web.Briefs;
 using PluckyRally.Web.Teams;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Briefs;
 

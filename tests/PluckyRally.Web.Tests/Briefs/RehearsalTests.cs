@@ -10,8 +10,6 @@ using PluckyRally.Core.Score;
 using PluckyRally.Web.Briefs;
 using PluckyRally.Web.Debriefs;
 using PluckyRally.Web.Teams;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Briefs;
 

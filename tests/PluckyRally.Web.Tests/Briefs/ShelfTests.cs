@@ -7,8 +7,6 @@ using PluckyRally.Core.Files;
 using PluckyRally.Core.Ids;
 using PluckyRally.Core.Score;
 using PluckyRally.Web.Briefs;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Briefs;
 

@@ -13,8 +13,6 @@ using PluckyRally.Web.Day;
 using PluckyRally.Web.Problems;
 using PluckyRally.Web.Teams;
 using PluckyRally.Web.Tests.Access;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Day;
 

@@ -1,8 +1,6 @@
 using System.Net;
 using PluckyRally.Core.Score;
 using PluckyRally.Web.Tests.Access;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Debriefs;
 

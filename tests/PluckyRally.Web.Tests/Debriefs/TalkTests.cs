@@ -6,8 +6,6 @@ using PluckyRally.Web.Access;
 using PluckyRally.Web.Run;
 using PluckyRally.Web.Tests.Access;
 using PluckyRally.Web.Wall;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Debriefs;
 

@@ -1,7 +1,4 @@
-using System.Buffers.Binary;
 using System.Globalization;
-using System.IO.Compression;
-using System.IO.Hashing;
 using System.Net;
 using System.Net.Sockets;
 using System.Text;
@@ -13,14 +10,9 @@ using PluckyRally.Core.Kit;
 using PluckyRally.Core.Readings;
 using PluckyRally.Core.Score;
 using PluckyRally.Data.Rallies;
-using PluckyRally.Tests;
 using PluckyRally.Web.Briefs;
 using PluckyRally.Web.Kit;
-using PluckyRally.Web.Photos;
-using PluckyRally.Web.Start;
 using PluckyRally.Web.Teams;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Faults;
 
@@ -215,31 +207,6 @@ public sealed class FaultTests : IDisposable
         ).StatusCode.ShouldBe(HttpStatusCode.Created);
 
     [Fact]
-    public async Task The_same_photo_six_times_at_once_is_kept_once()
-    {
-        var rally = await _app.Begin(Sample.Brief(), "Able");
-        var photo = Guid.CreateVersion7();
-        var answers = await Task.WhenAll(
-            Enumerable
-                .Range(0, 6)
-                .Select(async _ =>
-                {
-                    var body = new ByteArrayContent(Jpegs.Plain(400, 300));
-                    body.Headers.ContentType = new("image/jpeg");
-                    return (
-                        await _app.Client.PostAsync(
-                            $"/api/rallies/{rally}/photos?photo={photo}&team=t1",
-                            body,
-                            TestContext.Current.CancellationToken
-                        )
-                    ).StatusCode;
-                })
-        );
-        answers.ShouldAllBe(a => a == HttpStatusCode.Created || a == HttpStatusCode.OK);
-        (await _app.Get<RallyPhotos>($"/api/rallies/{rally}/photos")).Photos.Count.ShouldBe(1);
-    }
-
-    [Fact]
     public async Task The_writer_of_the_log_goes_on_after_any_exception_and_answers_each()
     {
         var rally = await _app.Begin(Sample.Brief(), "Able");
@@ -267,41 +234,6 @@ public sealed class FaultTests : IDisposable
     /// Pictures that are 24,000 by 24,000 pixels, whole or only in name, and a large body from nobody: the memory
     /// hardly notices.
     /// </summary>
-    [Fact]
-    public async Task A_huge_picture_and_a_huge_body_cost_little_memory()
-    {
-        var folder = Directory.CreateTempSubdirectory("plucky-rally-memory-").FullName;
-        try
-        {
-            using var server = new ServerProcess(folder);
-            using var client = new HttpClient { BaseAddress = new Uri(await server.Address()) };
-            var rally = await Begin(client);
-            await Photo(client, rally, Jpegs.Plain(1200, 900));
-            var before = server.PeakMegabytes;
-            foreach (var picture in new[] { Png(24_000), Baseline(24_000), Progressive(24_000) })
-                ((int)(await Photo(client, rally, picture)).StatusCode).ShouldBeLessThan(500);
-            using var body = new ByteArrayContent(new byte[29_000_000]);
-            body.Headers.ContentType = new("application/json");
-            try
-            {
-                (
-                    (int)(await client.PostAsync("/api/join", body, TestContext.Current.CancellationToken)).StatusCode
-                ).ShouldBe(413);
-            }
-            catch (HttpRequestException)
-            {
-                // The server hung up before all of it was sent, which is as good.
-            }
-
-            // One such picture laid out would be 2300 MB. What the runtime has not given back yet is no picture.
-            (server.PeakMegabytes - before).ShouldBeLessThan(300);
-        }
-        finally
-        {
-            Directory.Delete(folder, recursive: true);
-        }
-    }
-
     [Fact]
     public async Task The_instruments_port_hangs_up_on_whatever_does_not_greet()
     {
@@ -383,70 +315,6 @@ public sealed class FaultTests : IDisposable
         (await _app.Get<List<CupboardItem>>("/api/cupboard")).ShouldBe(before);
     }
 
-    [Fact]
-    public async Task Building_needs_no_free_port()
-    {
-        using var taken = new TcpListener(IPAddress.Loopback, ServerSettings.UsualPort);
-        try
-        {
-            taken.Start();
-        }
-        catch (SocketException)
-        {
-            // Whoever has it already takes it as well as this test would.
-        }
-
-        var web = Path.Combine(ProjectFolder.Root, "src", "PluckyRally.Web");
-        var tool = Directory
-            .GetFiles(
-                Path.Combine(
-                    Environment.GetFolderPath(Environment.SpecialFolder.UserProfile),
-                    ".nuget",
-                    "packages",
-                    "microsoft.extensions.apidescription.server"
-                ),
-                "dotnet-getdocument.dll",
-                SearchOption.AllDirectories
-            )
-            .Order(StringComparer.Ordinal)
-            .Last();
-        var output = Directory.CreateTempSubdirectory("plucky-rally-api-").FullName;
-        using var build = System.Diagnostics.Process.Start(
-            new System.Diagnostics.ProcessStartInfo(
-                "dotnet",
-                [
-                    tool,
-                    "--assembly",
-                    Path.Combine(web, "bin", "Release", "net10.0", "PluckyRally.Web.dll"),
-                    "--file-list",
-                    Path.Combine(output, "list"),
-                    "--framework",
-                    ".NETCoreApp,Version=v10.0",
-                    "--output",
-                    output,
-                    "--project",
-                    "PluckyRally.Web",
-                    "--assets-file",
-                    Path.Combine(web, "obj", "project.assets.json"),
-                    "--platform",
-                    "AnyCPU",
-                    "--file-name",
-                    "openapi",
-                ]
-            )
-            {
-                RedirectStandardError = true,
-                RedirectStandardOutput = true,
-            }
-        )!;
-        var said =
-            await build.StandardOutput.ReadToEndAsync(TestContext.Current.CancellationToken)
-            + await build.StandardError.ReadToEndAsync(TestContext.Current.CancellationToken);
-        await build.WaitForExitAsync(TestContext.Current.CancellationToken);
-        Directory.GetFiles(output, "openapi*.json").ShouldHaveSingleItem(said);
-        Directory.Delete(output, recursive: true);
-    }
-
     public void Dispose() => AppPool.Return(_app);
 
     private static async Task<int> Read(TcpClient line)
@@ -462,103 +330,4 @@ public sealed class FaultTests : IDisposable
             return 0;
         }
     }
-
-    private static async Task<Guid> Begin(HttpClient client)
-    {
-        var brief = await RunningApp.Read(
-            await client.PostAsync(
-                "/api/briefs",
-                RunningApp.Body(Json.Write(Sample.Brief())),
-                TestContext.Current.CancellationToken
-            )
-        );
-        return (
-            await RunningApp.Read(
-                await client.PostAsync(
-                    "/api/rallies",
-                    RunningApp.Body(
-                        Json.Write(
-                            new NewRally
-                            {
-                                Brief = new(brief.GetProperty("id").GetGuid()),
-                                Name = "A class",
-                                Teams = [new NewTeam("Able")],
-                            }
-                        )
-                    ),
-                    TestContext.Current.CancellationToken
-                )
-            )
-        ).GetProperty("id").GetGuid();
-    }
-
-    private static Task<HttpResponseMessage> Photo(HttpClient client, Guid rally, byte[] picture)
-    {
-        var body = new ByteArrayContent(picture);
-        body.Headers.ContentType = new("image/jpeg");
-        return client.PostAsync(
-            $"/api/rallies/{rally}/photos?photo={Guid.CreateVersion7()}&team=t1",
-            body,
-            TestContext.Current.CancellationToken
-        );
-    }
-
-    /// <summary>A square PNG of one colour (ISO/IEC 15948, 11.2): large only when it is opened.</summary>
-    private static byte[] Png(int side)
-    {
-        using var png = new MemoryStream();
-        png.Write([0x89, 0x50, 0x4E, 0x47, 0x0D, 0x0A, 0x1A, 0x0A]);
-        Span<byte> header = stackalloc byte[13];
-        BinaryPrimitives.WriteInt32BigEndian(header, side);
-        BinaryPrimitives.WriteInt32BigEndian(header[4..], side);
-        header[8] = 8;
-        header[9] = 2;
-        Chunk(png, "IHDR", header);
-        using var packed = new MemoryStream();
-        using (var zlib = new ZLibStream(packed, CompressionLevel.Fastest, leaveOpen: true))
-        {
-            var row = new byte[1 + (3 * side)];
-            for (var y = 0; y < side; y++)
-                zlib.Write(row);
-        }
-
-        Chunk(png, "IDAT", packed.ToArray());
-        Chunk(png, "IEND", []);
-        return png.ToArray();
-    }
-
-    private static void Chunk(MemoryStream png, string name, ReadOnlySpan<byte> data)
-    {
-        Span<byte> length = stackalloc byte[4];
-        BinaryPrimitives.WriteInt32BigEndian(length, data.Length);
-        png.Write(length);
-        byte[] body = [.. Encoding.ASCII.GetBytes(name), .. data];
-        png.Write(body);
-        Span<byte> sum = stackalloc byte[4];
-        BinaryPrimitives.WriteUInt32BigEndian(sum, Crc32.HashToUInt32(body));
-        png.Write(sum);
-    }
-
-    /// <summary>
-    /// A real JPEG whose header says that it is larger (ITU-T T.81, B.2.2: the frame's height and width).
-    /// </summary>
-    private static byte[] Baseline(int side) => Resized(Jpegs.Plain(1200, 900), side);
-
-    private static byte[] Progressive(int side)
-    {
-        var jpeg = Resized(Jpegs.Plain(1200, 900), side);
-        jpeg[Frame(jpeg) + 1] = 0xC2;
-        return jpeg;
-    }
-
-    private static byte[] Resized(byte[] jpeg, int side)
-    {
-        var frame = Frame(jpeg);
-        BinaryPrimitives.WriteUInt16BigEndian(jpeg.AsSpan(frame + 5), (ushort)side);
-        BinaryPrimitives.WriteUInt16BigEndian(jpeg.AsSpan(frame + 7), (ushort)side);
-        return jpeg;
-    }
-
-    private static int Frame(byte[] jpeg) =>
-        Enumerable.Range(2, jpeg.Length - 3).First(i => jpeg[i] == 0xFF && jpeg[i + 1] == 0xC0);
 }

@@ -4,11 +4,8 @@ using System.Text.Json.Nodes;
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Day;
 using PluckyRally.Data.Passes;
-using PluckyRally.Tests;
 using PluckyRally.Web.Access;
 using PluckyRally.Web.Teams;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Faults;
 

@@ -3,9 +3,6 @@ using System.Net;
 using System.Text.Json;
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Time;
-using PluckyRally.Tests;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Files;
 

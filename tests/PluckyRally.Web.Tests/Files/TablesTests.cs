@@ -8,8 +8,6 @@ using PluckyRally.Core.Documents;
 using PluckyRally.Core.Ids;
 using PluckyRally.Core.Readings;
 using PluckyRally.Core.Score;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Files;
 

@@ -2,8 +2,6 @@ using Microsoft.Extensions.Time.Testing;
 using PluckyRally.Core.Instruments;
 using PluckyRally.Core.Readings;
 using PluckyRally.Web.Instruments;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Instruments;
 

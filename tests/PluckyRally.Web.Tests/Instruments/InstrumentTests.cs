@@ -9,8 +9,6 @@ using PluckyRally.Core.Ids;
 using PluckyRally.Core.Readings;
 using PluckyRally.Web.Instruments;
 using PluckyRally.Web.Live;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Instruments;
 

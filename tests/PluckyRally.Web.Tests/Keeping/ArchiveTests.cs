@@ -1,5 +1,4 @@
 using System.IO.Compression;
-using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.DependencyInjection;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Score;
@@ -12,8 +11,6 @@ using PluckyRally.Web.Briefs;
 using PluckyRally.Web.Day;
 using PluckyRally.Web.Photos;
 using PluckyRally.Web.Teams;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Keeping;
 

@@ -5,8 +5,6 @@ using PluckyRally.Data.Copies;
 using PluckyRally.Data.Folder;
 using PluckyRally.Web.Keeping;
 using PluckyRally.Web.Run;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Keeping;
 

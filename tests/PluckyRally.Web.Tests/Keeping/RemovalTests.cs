@@ -4,8 +4,6 @@ using PluckyRally.Data.Removals;
 using PluckyRally.Web.Briefs;
 using PluckyRally.Web.Keeping;
 using PluckyRally.Web.Teams;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Keeping;
 

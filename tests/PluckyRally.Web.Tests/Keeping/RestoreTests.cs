@@ -6,11 +6,8 @@ using PluckyRally.Core.Score;
 using PluckyRally.Data.Copies;
 using PluckyRally.Data.Folder;
 using PluckyRally.Data.Removals;
-using PluckyRally.Tests;
 using PluckyRally.Web.Keeping;
 using PluckyRally.Web.Teams;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Keeping;
 

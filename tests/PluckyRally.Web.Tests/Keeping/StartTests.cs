@@ -3,8 +3,6 @@ using Microsoft.Data.Sqlite;
 using PluckyRally.Data;
 using PluckyRally.Data.Copies;
 using PluckyRally.Data.Folder;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Keeping;
 

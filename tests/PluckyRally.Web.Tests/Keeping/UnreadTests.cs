@@ -9,8 +9,6 @@ using PluckyRally.Data.Archive;
 using PluckyRally.Data.Rallies;
 using PluckyRally.Web.Briefs;
 using PluckyRally.Web.Teams;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Keeping;
 

@@ -10,8 +10,6 @@ using PluckyRally.Core.Teams;
 using PluckyRally.Web.Briefs;
 using PluckyRally.Web.Kit;
 using PluckyRally.Web.Teams;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Kit;
 

@@ -1,6 +1,4 @@
 using PluckyRally.Web.Live;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Live;
 

@@ -3,8 +3,6 @@ using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
 using PluckyRally.Core.Score;
 using PluckyRally.Data.Rallies;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Live;
 

@@ -1,7 +1,5 @@
 using System.Diagnostics.Metrics;
 using PluckyRally.Core.Score;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Live;
 

@@ -4,8 +4,6 @@ using Microsoft.AspNetCore.SignalR.Client;
 using PluckyRally.Core.Score;
 using PluckyRally.Web.Live;
 using PluckyRally.Web.Teams;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Live;
 

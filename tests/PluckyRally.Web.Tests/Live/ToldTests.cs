@@ -1,7 +1,5 @@
 using PluckyRally.Core.Ids;
 using PluckyRally.Core.Score;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Live;
 

@@ -5,8 +5,6 @@ using PluckyRally.Core.Papers;
 using PluckyRally.Core.Score;
 using PluckyRally.Web.Papers;
 using PluckyRally.Web.Tests.Access;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Papers;
 

@@ -5,9 +5,7 @@ using PluckyRally.Core.Ids;
 using PluckyRally.Data.Removals;
 using PluckyRally.Web.Photos;
 using PluckyRally.Web.Teams;
-using Shouldly;
 using SkiaSharp;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Photos;
 
@@ -168,6 +166,31 @@ public sealed class PhotoTests : IDisposable
         Directory.Exists(Path.Combine(_app.Folder, "rally-photos"))
             ? Directory.GetFiles(Path.Combine(_app.Folder, "rally-photos"), "*", SearchOption.AllDirectories)
             : [];
+
+    [Fact]
+    public async Task The_same_photo_six_times_at_once_is_kept_once()
+    {
+        var rally = await _app.Begin(Sample.Brief(), "Able");
+        var photo = Guid.CreateVersion7();
+        var answers = await Task.WhenAll(
+            Enumerable
+                .Range(0, 6)
+                .Select(async _ =>
+                {
+                    var body = new ByteArrayContent(Jpegs.Plain(400, 300));
+                    body.Headers.ContentType = new("image/jpeg");
+                    return (
+                        await _app.Client.PostAsync(
+                            $"/api/rallies/{rally}/photos?photo={photo}&team=t1",
+                            body,
+                            TestContext.Current.CancellationToken
+                        )
+                    ).StatusCode;
+                })
+        );
+        answers.ShouldAllBe(a => a == HttpStatusCode.Created || a == HttpStatusCode.OK);
+        (await _app.Get<RallyPhotos>($"/api/rallies/{rally}/photos")).Photos.Count.ShouldBe(1);
+    }
 
     public void Dispose() => AppPool.Return(_app);
 

@@ -1,8 +1,6 @@
 using PluckyRally.Core.Problems;
 using PluckyRally.Web.Photos;
-using Shouldly;
 using SkiaSharp;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Photos;
 

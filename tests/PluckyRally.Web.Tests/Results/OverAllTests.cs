@@ -6,8 +6,6 @@ using PluckyRally.Data.Passes;
 using PluckyRally.Web.Access;
 using PluckyRally.Web.Run;
 using PluckyRally.Web.Tests.Access;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Results;
 

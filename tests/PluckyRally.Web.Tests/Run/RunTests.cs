@@ -8,8 +8,6 @@ using PluckyRally.Core.Time;
 using PluckyRally.Web.Run;
 using PluckyRally.Web.Teams;
 using PluckyRally.Web.Wall;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Run;
 

@@ -1,9 +1,6 @@
 using System.Text.Json;
 using PluckyRally.Core.Files;
 using PluckyRally.Core.Score;
-using PluckyRally.Tests;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Score;
 

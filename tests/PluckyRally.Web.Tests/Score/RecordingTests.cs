@@ -7,8 +7,6 @@ using PluckyRally.Data.Rallies;
 using PluckyRally.Web.Run;
 using PluckyRally.Web.Score;
 using PluckyRally.Web.Teams;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Score;
 

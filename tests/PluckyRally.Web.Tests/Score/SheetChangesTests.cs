@@ -5,8 +5,6 @@ using PluckyRally.Core.Curves;
 using PluckyRally.Core.Ids;
 using PluckyRally.Core.Score;
 using PluckyRally.Web.Tests.Access;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Score;
 

@@ -1,8 +1,6 @@
 using Microsoft.AspNetCore.Builder;
 using Microsoft.AspNetCore.Http;
 using PluckyRally.Web.Start;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Start;
 

@@ -1,7 +1,3 @@
-using PluckyRally.Tests;
-using Shouldly;
-using Xunit;
-
 namespace PluckyRally.Web.Tests.Start;
 
 /// <summary>

@@ -5,8 +5,6 @@ using Microsoft.Extensions.Configuration;
 using PluckyRally.Web.Briefs;
 using PluckyRally.Web.Start;
 using PluckyRally.Web.Teams;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Start;
 

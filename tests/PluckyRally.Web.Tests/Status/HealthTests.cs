@@ -4,8 +4,6 @@ using PluckyRally.Data.Folder;
 using PluckyRally.Web.Status;
 using PluckyRally.Web.Teams;
 using PluckyRally.Web.Tests.Access;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Status;
 

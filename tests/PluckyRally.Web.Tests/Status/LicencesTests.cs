@@ -1,7 +1,4 @@
 using System.Text.Json;
-using PluckyRally.Tests;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Status;
 

@@ -9,8 +9,6 @@ using PluckyRally.Core.Score;
 using PluckyRally.Core.Teams;
 using PluckyRally.Web.Photos;
 using PluckyRally.Web.Teams;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Teams;
 

@@ -9,8 +9,6 @@ using PluckyRally.Core.Teams;
 using PluckyRally.Web.Problems;
 using PluckyRally.Web.Teams;
 using PluckyRally.Web.Year;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Teams;
 

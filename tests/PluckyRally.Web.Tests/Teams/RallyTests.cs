@@ -7,8 +7,6 @@ using PluckyRally.Core.Results;
 using PluckyRally.Core.Score;
 using PluckyRally.Web.Live;
 using PluckyRally.Web.Teams;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Web.Tests.Teams;
 

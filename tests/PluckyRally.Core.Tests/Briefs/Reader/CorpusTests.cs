@@ -1,9 +1,3 @@
-using PluckyRally.Core.Briefs;
-using PluckyRally.Core.Readings;
-using PluckyRally.Tests;
-using Shouldly;
-using Xunit;
-
 namespace PluckyRally.Core.Tests.Briefs;
 
 /// <summary>

@@ -1,4 +1,3 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
 using PluckyRally.Core.Curves;
 using PluckyRally.Core.Words;

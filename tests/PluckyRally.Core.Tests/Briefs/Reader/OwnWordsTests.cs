@@ -1,14 +1,9 @@
 using CsCheck;
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
 using PluckyRally.Core.Curves;
 using PluckyRally.Core.Kit;
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Time;
 using PluckyRally.Core.Words;
-using PluckyRally.Tests;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Briefs;
 
@@ -121,14 +116,7 @@ public sealed class OwnWordsTests
     private static bool IsOfHold(Rule rule) => rule.Id.StartsWith("stands", StringComparison.Ordinal);
 
     private static Measure Grams(string id, ReadOccasion taken) =>
-        new()
-        {
-            Id = id,
-            Name = SentenceCase.Beginning(id),
-            Kind = MeasureKind.Mass,
-            Unit = "g",
-            Taken = taken,
-        };
+        Sample.Measure(id, MeasureKind.Mass, name: SentenceCase.Beginning(id), unit: "g", taken: taken);
 
     private static readonly Gen<List<Rule>> Rules = Gen.Select(
         Gen.OneOfConst(
@@ -156,27 +144,13 @@ public sealed class OwnWordsTests
         Gen.OneOfConst(("straws", ""), ("tape", "cm"), ("foil", "sheets"), ("rubber bands", "")),
         Gen.Int[2, 40],
         Gen.OneOfConst(Per.Team, Per.Member, Per.Attempt, Per.Class),
-        (thing, n, per) =>
-            new Material
-            {
-                Id = thing.Item1,
-                Name = thing.Item1,
-                Unit = thing.Item2,
-                Amount = n,
-                Per = per,
-            }
+        (thing, n, per) => Sample.Material(thing.Item1, thing.Item1, amount: n, unit: thing.Item2, per: per)
     ).List[0, 4];
 
     private static readonly Gen<List<Phase>> Phases = Gen.Select(
         Gen.OneOfConst(PhaseKind.Introduce, PhaseKind.Build, PhaseKind.Test, PhaseKind.Talk, PhaseKind.ClearUp),
         Gen.Int[1, 40],
-        (kind, minutes) =>
-            new Phase
-            {
-                Id = $"{kind}",
-                Kind = kind,
-                Minutes = minutes,
-            }
+        (kind, minutes) => Sample.Phase($"{kind}", kind, minutes: minutes)
     ).List[0, 4];
 
     private static readonly Gen<Method> Scored = Gen.Select(

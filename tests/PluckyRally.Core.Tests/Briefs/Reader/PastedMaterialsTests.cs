@@ -1,9 +1,6 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Files;
 using PluckyRally.Core.Kit;
 using PluckyRally.Core.Words;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Briefs;
 

@@ -1,15 +1,10 @@
 using System.Text.Json;
 using CsCheck;
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
 using PluckyRally.Core.Curves;
 using PluckyRally.Core.Documents;
 using PluckyRally.Core.Files;
 using PluckyRally.Core.Kit;
-using PluckyRally.Core.Readings;
-using PluckyRally.Tests;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Briefs;
 

@@ -1,7 +1,3 @@
-using PluckyRally.Core.Briefs;
-using Shouldly;
-using Xunit;
-
 namespace PluckyRally.Core.Tests.Briefs;
 
 /// <summary>Which sentences speak of a hazard, and which only rule it out (common practice, no source).</summary>

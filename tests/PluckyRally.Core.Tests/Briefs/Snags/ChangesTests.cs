@@ -1,9 +1,6 @@
 using System.Text.Json;
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Files;
 using PluckyRally.Core.Kit;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Briefs;
 

@@ -1,9 +1,5 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Kit;
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Time;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Briefs;
 
@@ -64,15 +60,7 @@ public sealed class FixTests
         var stages = Sample.Simple() with
         {
             Rules = [Sample.Inspection("sticks", new Consequence.NoteOnly()) with { Text = "At most 50 sticks" }],
-            Materials =
-            [
-                new Material
-                {
-                    Id = "sticks",
-                    Name = "sticks",
-                    Amount = 40,
-                },
-            ],
+            Materials = [Sample.Material("sticks", "sticks", amount: 40)],
             Stages = new StagePlan
             {
                 Measure = "height",

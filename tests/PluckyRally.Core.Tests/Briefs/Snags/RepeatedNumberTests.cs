@@ -1,8 +1,4 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Curves;
-using PluckyRally.Core.Readings;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Briefs;
 
@@ -18,31 +14,14 @@ public sealed class RepeatedNumberTests
                 Id = "relay",
                 Name = "Relay",
                 Legs = ["there"],
-                Faults =
-                [
-                    new()
-                    {
-                        Id = "drop",
-                        Name = "drop",
-                        Seconds = 3,
-                    },
-                ],
+                Faults = [Sample.Fault("drop", "drop", seconds: 3)],
                 Curve = new Curve.Place([3, 2, 1]),
             },
         ],
         attempts: 2
     ) with
     {
-        Materials =
-        [
-            new()
-            {
-                Id = "straws",
-                Name = "straws",
-                Amount = 20,
-                Price = 2,
-            },
-        ],
+        Materials = [Sample.Material("straws", "straws", amount: 20, price: 2)],
         Conditions =
         [
             new()
@@ -131,18 +110,7 @@ public sealed class RepeatedNumberTests
         var brief = Sample.Brief([Sample.Height()], [Sample.Part("height")], attempts: 2);
         brief = brief with
         {
-            Method = brief.Method with
-            {
-                TieBreaks =
-                [
-                    new()
-                    {
-                        Name = "decides",
-                        Value = value,
-                        Better = Better.More,
-                    },
-                ],
-            },
+            Method = brief.Method with { TieBreaks = [Sample.TieBreak("decides", value, Better.More)] },
         };
         Snags.Of(brief).Any(s => s.Id == "neverDecides").ShouldBe(found);
     }

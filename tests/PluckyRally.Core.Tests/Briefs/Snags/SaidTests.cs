@@ -1,10 +1,6 @@
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Checks;
 using PluckyRally.Core.Curves;
-using PluckyRally.Core.Readings;
 using PluckyRally.Core.Time;
-using Shouldly;
-using Xunit;
 
 namespace PluckyRally.Core.Tests.Briefs;
 
