@@ -61,7 +61,7 @@ internal sealed record FigureExpression(Expression Expression, IReadOnlyList<Fig
     public BoundedValue Compared(DesignFacts facts) => Of(facts).At(Decimals);
 
     /// <summary>
-    /// An amount that it is held against, typed as a reading would be; null, with a problem, where it is none.
+    /// An amount that it is compared with, typed as a reading would be; null, with a problem, where it is none.
     /// </summary>
     public decimal? ReadAmount(string typed, string place, ProblemCollector found)
     {

@@ -74,7 +74,7 @@ public sealed record JudgeSheet(IReadOnlyList<PaperBlock> Blocks, IReadOnlyList<
     }
 
     /// <summary>
-    /// What a measure is called, with the rules that its reading is held against: who judges on paper sees at once what
+    /// What a measure is called, with the rules that its reading must keep: who judges on paper sees at once what
     /// is too long.
     /// </summary>
     internal static string WithLimits(Measure measure, CompiledEdition compiled) =>

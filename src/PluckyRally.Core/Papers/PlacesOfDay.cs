@@ -12,7 +12,7 @@ public sealed class PlacesOfDay
     internal IReadOnlyDictionary<TeamId, string> Places { get; private init; } =
         System.Collections.Frozen.FrozenDictionary<TeamId, string>.Empty;
 
-    /// <summary>Where each team stands in each part, among those that it is held against.</summary>
+    /// <summary>Where each team stands in each part, among those that it is compared with.</summary>
     internal IReadOnlyDictionary<(TeamId Team, string Part), PartPlace> Parts { get; }
 
     /// <summary>Among whom that is: a class or a tier; empty where it is among all teams of the brief.</summary>
@@ -49,7 +49,7 @@ public sealed class PlacesOfDay
 
     /// <summary>
     /// The places in the list; in the own class where the list has none. No place is said while somebody whom it is
-    /// held against is not finished.
+    /// compared with is not finished.
     /// </summary>
     private static Dictionary<TeamId, string> InWords(
         RallyId rally,

@@ -32,7 +32,7 @@ public static class Limits
     /// <summary>Teams in a rally.</summary>
     public const int Teams = 400;
 
-    /// <summary>Things with sheets of their own that the teams of a rally are held against.</summary>
+    /// <summary>Comparisons of a rally, which have sheets of their own.</summary>
     public const int References = 40;
 
     /// <summary>Entries in a rally.</summary>

@@ -1,5 +1,3 @@
-using MathNet.Numerics.Distributions;
-
 namespace PluckyRally.Core.Rehearsals;
 
 /// <summary>

@@ -13,7 +13,7 @@ namespace PluckyRally.Core.Rehearsals;
 /// not.</param>
 /// <param name="Expected">What was expected, as it is shown.</param>
 /// <param name="Came">What came, as it is shown.</param>
-/// <param name="Says">The two held against each other, in a sentence.</param>
+/// <param name="Says">The two compared, in a sentence.</param>
 /// <param name="Readings">What came, one by one: only of things that are read.</param>
 /// <param name="Learn">The brief's range as it would be after this; absent where it fits, or where the brief has none
 /// of its own.</param>

@@ -13,7 +13,7 @@ namespace PluckyRally.Core.Rehearsals;
 /// place.</param>
 /// <param name="NotPlaced">Of a hundred teams, how many do not place.</param>
 /// <param name="Parts">How much each part decides, the one that decides most first.</param>
-/// <param name="Choices">What it could be held against, side by side.</param>
+/// <param name="Choices">What it could be compared with, side by side.</param>
 public sealed record RehearsalReport(
     IReadOnlyList<RehearsalInput> Inputs,
     string? RestsOn,

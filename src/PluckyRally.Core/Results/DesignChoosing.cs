@@ -24,8 +24,8 @@ internal static class DesignChoosing
 {
     /// <summary>
     /// The design that is named; else the last or the best one, as the brief says. Where a curve compares teams, each
-    /// design is held against the best that every other team that could place has shown in that part, so that no choice
-    /// hangs on another.
+    /// design is compared with the best that every other team that could place has shown in that part, so that no
+    /// choice hangs on another.
     /// </summary>
     public static IReadOnlyList<(Assessment Design, ChosenBy By)> Choose(
         CompiledEdition compiled,

@@ -5,9 +5,9 @@ using PluckyRally.Core.Readings;
 namespace PluckyRally.Core.Results;
 
 /// <summary>
-/// The values that teams are held against in one part, for the curves that compare them. In the field is what could
+/// The values that teams are compared with in one part, for the curves that compare them. In the field is what could
 /// place; who is outside it is told what its value would be worth in it, and changes nothing for the others. A team is
-/// held against the others only, never against another design of its own.
+/// compared with the others only, never with another design of its own.
 /// </summary>
 internal sealed class Field
 {

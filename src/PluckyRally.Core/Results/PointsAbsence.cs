@@ -11,14 +11,14 @@ public abstract partial record Absence
         public override string Say() => "there are no points yet";
     }
 
-    /// <summary>No team has a value that others could be held against.</summary>
+    /// <summary>No team has a value that others could be compared with.</summary>
     public sealed record NobodyYet : Open
     {
         /// <inheritdoc/>
         public override string Say() => "no team has a value yet";
     }
 
-    /// <summary>The team missed a rule that it had to keep, so it is held against no other.</summary>
+    /// <summary>The team missed a rule that it had to keep, so it is compared with no other.</summary>
     /// <param name="Rule">The rule.</param>
     public sealed record MissedRule(Rule Rule) : Absence
     {

@@ -6,7 +6,7 @@ namespace PluckyRally.Core.Results;
 
 /// <summary>A figure of something that teams are compared with.</summary>
 /// <param name="Figure">The figure's id.</param>
-/// <param name="Reference">What they are held against.</param>
+/// <param name="Reference">What they are compared with.</param>
 /// <param name="Value">Its value as a team's would be; the mean of the trials where it has no sheet of its own.</param>
 internal sealed record ReferenceFigure(string Figure, Reference Reference, decimal Value)
 {
@@ -41,7 +41,7 @@ internal sealed record ReferenceFigure(string Figure, Reference Reference, decim
     }
 }
 
-/// <summary>How a team's figure stands to something that it is held against.</summary>
+/// <summary>How a team's figure stands to something that it is compared with.</summary>
 /// <param name="Figure">The figure's id.</param>
 /// <param name="Purpose">Control, to beat, or by hand.</param>
 /// <param name="Name">What it is called.</param>

@@ -25,7 +25,7 @@ public sealed record ReferenceStanding(
     IReadOnlyList<MustShown> Musts
 )
 {
-    /// <summary>All that the teams of a round are held against.</summary>
+    /// <summary>The comparisons of a round.</summary>
     internal static IReadOnlyList<ReferenceStanding> Of(RoundResult round) =>
         [
             .. round.References.Select(Of),

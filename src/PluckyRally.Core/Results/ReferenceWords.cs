@@ -4,7 +4,7 @@ using PluckyRally.Core.Words;
 
 namespace PluckyRally.Core.Results;
 
-/// <summary>Says how a value stands to what a team is held against.</summary>
+/// <summary>Says how a value stands to what a team is compared with.</summary>
 internal static class ReferenceWords
 {
     /// <summary>So many times as much.</summary>

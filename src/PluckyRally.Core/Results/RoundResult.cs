@@ -42,7 +42,7 @@ public sealed class RoundResult
     /// <summary>The teams in order of standing.</summary>
     internal IReadOnlyList<TeamResult> Teams => _teams.Value;
 
-    /// <summary>What the teams are held against, with what it came to.</summary>
+    /// <summary>The comparisons, with what they came to.</summary>
     internal IReadOnlyList<ReferenceResult> References => _references.Value;
 
     /// <summary>What is known of every design of every team before any points.</summary>

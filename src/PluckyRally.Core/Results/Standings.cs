@@ -31,7 +31,7 @@ public sealed record Standings
     /// <summary>The named awards.</summary>
     public IReadOnlyList<AwardResult> Awards { get; init; } = [];
 
-    /// <summary>What the teams are held against, with what it came to.</summary>
+    /// <summary>The comparisons, with what they came to.</summary>
     public IReadOnlyList<ReferenceStanding> References { get; init; } = [];
 
     /// <summary>For a closed round: what is different today from when it was closed; absent while it is open.</summary>
@@ -228,7 +228,7 @@ public sealed record PartScore
     /// <summary>The value as it is shown.</summary>
     public string ValueText { get; init; } = "";
 
-    /// <summary>How the value compares with what the team is held against, such as "2.4 times the control".</summary>
+    /// <summary>How the value compares with that of a comparison, such as "2.4 times the control".</summary>
     public IReadOnlyList<string> Against { get; init; } = [];
 
     /// <summary>

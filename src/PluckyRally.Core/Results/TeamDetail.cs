@@ -15,7 +15,7 @@ namespace PluckyRally.Core.Results;
 /// <param name="Deductions">Points lost to missed rules.</param>
 /// <param name="Bonuses">Points won by keeping rules.</param>
 /// <param name="Cards">Points by cards that were drawn.</param>
-/// <param name="Against">How its figures stand to what it is held against, where there is something.</param>
+/// <param name="Against">How its figures stand to those of the comparisons, where there are any.</param>
 public sealed record TeamDetail(
     TeamId Team,
     string Design,

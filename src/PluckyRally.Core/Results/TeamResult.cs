@@ -85,8 +85,8 @@ internal sealed record TeamResult(TeamRecord Record, DesignResult Design, Chosen
     public IReadOnlyList<Assessment> Designs { get; init; } = [];
 
     /// <summary>
-    /// Whether the points of a part are its own: those that are made by comparing teams are none of something that
-    /// teams are held against.
+    /// Whether the points of a part are its own: those that are made by comparing teams are none of a
+    /// comparison.
     /// </summary>
     public bool Owns(PartPlan plan) => Team.Reference is null || !plan.Curve.ComparesTeams;
 

@@ -34,8 +34,8 @@ public sealed class DesignRecord
 
     /// <summary>What the design's attempts still wait for; null where they are complete.</summary>
     /// <param name="trials">How the brief tests.</param>
-    /// <param name="addedUp">Whether attempts are added up: then what teams are held against must make as many of them,
-    /// and otherwise one.</param>
+    /// <param name="addedUp">Whether attempts are added up: then a comparison must make as many of them, and
+    /// otherwise one.</param>
     internal Absence? Waits(Trials trials, bool addedUp = false)
     {
         if (Attempts.FirstOrDefault(a => a.Disputed) is { } disputed)

@@ -128,7 +128,7 @@ public abstract partial record Entry
     /// <summary>Whether it changes which teams there are, or who is in them.</summary>
     internal virtual bool ChangesTeams => false;
 
-    /// <summary>Whether it changes what the teams are held against.</summary>
+    /// <summary>Whether it changes the comparisons.</summary>
     internal virtual bool ChangesReferences => false;
 
     /// <summary>

@@ -4,9 +4,9 @@ using PluckyRally.Core.Teams;
 
 namespace PluckyRally.Core.Score;
 
-/// <summary>What entries may name: the teams, and what teams are held against.</summary>
+/// <summary>What entries may name: the teams and the comparisons.</summary>
 /// <param name="Teams">The teams.</param>
-/// <param name="References">The ids of what they are held against.</param>
+/// <param name="References">The ids of the comparisons.</param>
 /// <param name="Received">The whole log: what came with an entry that was struck out may still be named by the
 /// strike.</param>
 internal sealed record KnownSubjects(

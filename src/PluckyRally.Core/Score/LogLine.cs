@@ -14,7 +14,7 @@ namespace PluckyRally.Core.Score;
 /// <param name="Why">Why it was struck out.</param>
 public sealed record LogLine(EntryId Entry, DateTimeOffset At, string By, string Says, bool Struck, string Why)
 {
-    /// <summary>The entries that strike it out, the last one last: who strikes them out brings it back.</summary>
+    /// <summary>The entries that cross it out, the last one last: who crosses them out restores it.</summary>
     public IReadOnlyList<EntryId> Strikes { get; init; } = [];
 
     /// <summary>When it was last struck out; absent where it stands.</summary>

@@ -73,10 +73,10 @@ public sealed record OpenedRally(Rally Rally)
     /// <summary>What is wrong with the entries that are set aside and stand.</summary>
     public IReadOnlyList<Problem> Notes => [.. Aside.Where(a => !a.Struck).SelectMany(a => a.Problems)];
 
-    /// <summary>What the teams are held against, in whichever round it was added.</summary>
+    /// <summary>The comparisons, in whichever round they were added.</summary>
     public IReadOnlyList<Reference> References => Runs[^1].References;
 
-    /// <summary>What everything is called that has a sheet, by its id: teams, and what they are held against.</summary>
+    /// <summary>What everything is called that has a sheet, by its id: teams and comparisons.</summary>
     public IReadOnlyDictionary<TeamId, string> NamesOnSheets =>
         Rally
             .Teams.Select(t => (t.Id, t.Name))

@@ -44,7 +44,7 @@ public sealed record Team
     /// <summary>The heat and the lane that were drawn for it; absent where none were.</summary>
     public HeatPlace? Heat { get; init; }
 
-    /// <summary>What teams are held against, where it is no team; null for a team.</summary>
+    /// <summary>The comparison, where it is no team; null for a team.</summary>
     internal Reference? Reference { get; init; }
 
     /// <summary>Whether it was dealt a card.</summary>

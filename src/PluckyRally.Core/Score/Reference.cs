@@ -2,14 +2,14 @@ using PluckyRally.Core.Ids;
 
 namespace PluckyRally.Core.Score;
 
-/// <summary>Something that teams are held against: it has a sheet of its own, and takes no place.</summary>
+/// <summary>A comparison: it has a sheet of its own, and takes no place.</summary>
 /// <param name="Id">Names it in entries, as a team's id does.</param>
 /// <param name="Name">What it is called.</param>
 /// <param name="Purpose">Control, to beat, or by hand.</param>
 /// <param name="Of">The team whose own it is; empty for the whole class.</param>
 public sealed record Reference(TeamId Id, string Name, Purpose Purpose, TeamId Of)
 {
-    /// <summary>Whether a team is held against it.</summary>
+    /// <summary>Whether a team is compared with it.</summary>
     internal bool IsFor(TeamId team) => Of == default || Of == team;
 
     /// <summary>What a record of it is kept under: it is scored as a team would be that is alone.</summary>

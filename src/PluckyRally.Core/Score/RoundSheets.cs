@@ -39,10 +39,10 @@ public sealed class RoundSheets
     /// </summary>
     public IReadOnlyList<TeamSheet> Sheets { get; }
 
-    /// <summary>The sheets of what the teams are held against.</summary>
+    /// <summary>The sheets of the comparisons.</summary>
     public IReadOnlyList<TeamSheet> References { get; }
 
-    /// <summary>The sheets of the teams, then those of what they are held against.</summary>
+    /// <summary>The sheets of the teams, then those of the comparisons.</summary>
     public IEnumerable<TeamSheet> All => Sheets.Concat(References);
 
     /// <summary>When each of them last changed.</summary>
@@ -75,7 +75,7 @@ public sealed class RoundSheets
                 .Sum(s => s.Designs.Where(d => d.Counts).Sum(d => d.Open.Count))
             : 0;
 
-    /// <summary>The sheet of a team, or of what teams are held against; null where there is none of this id.</summary>
+    /// <summary>The sheet of a team or of a comparison; null where there is none of this id.</summary>
     public TeamSheet? For(TeamId team) => _byTeam.GetValueOrDefault(team);
 
     /// <summary>Works out all sheets of a round.</summary>

@@ -20,7 +20,7 @@ public sealed record RunRound(int Number, CompiledEdition Compiled, IReadOnlyLis
     /// </summary>
     public IReadOnlyList<Entry.BriefMended> BriefChanges { get; init; } = [];
 
-    /// <summary>What the teams are held against.</summary>
+    /// <summary>The comparisons.</summary>
     public IReadOnlyList<Reference> References { get; init; } = [];
 
     /// <summary>An earlier round of the same rally; this one where there is none of that number.</summary>

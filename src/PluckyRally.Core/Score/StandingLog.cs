@@ -49,7 +49,7 @@ public sealed class StandingLog : IReadOnlyList<Entry>
     /// <summary>Those of a round.</summary>
     public StandingLog In(int round) => Where(e => e.Round == round);
 
-    /// <summary>Those of one team, or of what it is held against, with what is the whole class's.</summary>
+    /// <summary>Those of one team or comparison, with what is the whole class's.</summary>
     internal StandingLog Alone(TeamId team) => Where(e => e.Team == default || e.Team == team);
 
     /// <summary>Some of them.</summary>

@@ -95,7 +95,7 @@ public sealed class TeamRecord
         var standing = entries.In(round);
         var byTeam = standing.ToLookup(e => e.Team);
 
-        // Who was first is asked among the teams: what they are held against takes nobody's place.
+        // Who was first is asked among the teams: a comparison takes nobody's place.
         var ids = teams.Select(t => t.Id).ToHashSet();
         if (byTeam.Any(of => of.Key != default && !ids.Contains(of.Key)))
             standing = standing.Where(e => e.Team == default || ids.Contains(e.Team));

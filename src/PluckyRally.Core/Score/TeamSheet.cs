@@ -113,12 +113,12 @@ public sealed record TeamSheet
         ];
     }
 
-    /// <summary>The sheets of what the teams are held against.</summary>
+    /// <summary>The sheets of the comparisons.</summary>
     public static IReadOnlyList<TeamSheet> OfReferences(OpenedRally opened, int round) =>
         [.. opened.In(round).References.Select(r => Alone(opened, r.AsTeam, round))];
 
     /// <summary>
-    /// The sheet of a team, or of what teams are held against, with its log; null where there is none of this id.
+    /// The sheet of a team or of a comparison, with its log; null where there is none of this id.
     /// </summary>
     public static TeamSheet? For(OpenedRally opened, TeamId team, int round) =>
         Of(opened, round)
@@ -141,7 +141,7 @@ public sealed record TeamSheet
         };
 
     /// <summary>
-    /// The sheet of one team, or of what teams are held against, where nothing on it hangs on other teams: their
+    /// The sheet of one team or comparison, where nothing on it hangs on other teams: their
     /// entries are not looked at.
     /// </summary>
     internal static TeamSheet Alone(OpenedRally opened, Team team, int round)

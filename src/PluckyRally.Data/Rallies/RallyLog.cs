@@ -1,6 +1,5 @@
 using System.Text.Json;
 using Microsoft.EntityFrameworkCore;
-using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Documents;
 using PluckyRally.Core.Files;
 using PluckyRally.Core.Ids;
@@ -482,33 +481,3 @@ public sealed class RallyLog(RallyDb db, RallyOwners owners, LogWriter writer, T
         return there;
     }
 }
-
-/// <summary>A rally that is still to come, with what its kit is counted for.</summary>
-/// <param name="Id">Its id.</param>
-/// <param name="Name">What it is called.</param>
-/// <param name="Date">The day; absent where none is said.</param>
-/// <param name="Brief">The brief as it is run.</param>
-/// <param name="Teams">The teams that are there.</param>
-public sealed record RallyToCome(RallyId Id, string Name, DateOnly? Date, Brief Brief, IReadOnlyList<Team> Teams);
-
-/// <summary>A rally as a list shows it.</summary>
-/// <param name="Id">Its id.</param>
-/// <param name="Name">What it is called.</param>
-/// <param name="Date">The day it is run.</param>
-/// <param name="BriefTitle">The brief's title.</param>
-/// <param name="BriefId">The brief that it was made from; null where that is not on this shelf.</param>
-/// <param name="MadeAt">When it was made.</param>
-/// <param name="Teams">How many teams there are.</param>
-/// <param name="Entries">How many entries there are.</param>
-/// <param name="Archived">Whether it is archived.</param>
-public sealed record ListedRally(
-    RallyId Id,
-    string Name,
-    DateOnly? Date,
-    string BriefTitle,
-    BriefId? BriefId,
-    DateTimeOffset MadeAt,
-    int Teams,
-    int Entries,
-    bool Archived
-);

@@ -4,7 +4,7 @@ using PluckyRally.Core.Ids;
 namespace PluckyRally.Data.Rallies;
 
 /// <summary>
-/// Each rally's one owner while the server runs: whose turn it is to read or decide, what stands on the disk, and what
+/// Each rally's one owner while the server runs: who may read or decide now, what stands on the disk, and what
 /// was accepted after that and is on its way there. The data file is the truth: an entry is written before it stands
 /// here, and whatever else changes a rally makes it be read again.
 /// </summary>

@@ -35,21 +35,12 @@ internal static class BriefChangeEndpoints
             .TakesAtMost(Limits.BriefBytes);
     }
 
-    private static async Task<Results<Ok<BriefForChange>, Missing, Refused>> Open(
+    private static Task<Results<Ok<BriefForChange>, Missing, Refused>> Open(
         RallyId id,
         RallyLog log,
         CancellationToken stop,
         int round = 1
-    )
-    {
-        if (await log.Open(id, stop) is not { } found)
-            return new Missing("rally");
-        if (round is < 1 or > Limits.Rounds)
-            return new Missing("round");
-        return found.Opened.IsOk
-            ? TypedResults.Ok(new BriefForChange(found.Opened.Value.BriefOf(round), found.Opened.Value.Changes()))
-            : new Refused(found.Opened.Problems);
-    }
+    ) => log.Open(id, stop).InRound(round, (_, rally) => new BriefForChange(rally.BriefOf(round), rally.Changes()));
 
     /// <summary>What would change; nothing is kept.</summary>
     private static async Task<Results<Ok<ChangePreview>, Missing, Refused, ChangedMeanwhile>> Preview(

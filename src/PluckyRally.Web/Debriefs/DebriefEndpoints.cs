@@ -8,6 +8,7 @@ using PluckyRally.Data.Rallies;
 using PluckyRally.Data.Sessions;
 using PluckyRally.Web.Access;
 using PluckyRally.Web.Files;
+using PluckyRally.Web.Live;
 using PluckyRally.Web.Problems;
 using PluckyRally.Web.Score;
 
@@ -29,21 +30,12 @@ internal static class DebriefEndpoints
         api.MapGet("/rallies/{id:guid}/marks.csv", MarksFile).WithTags("Debrief").WithName("marksFile");
     }
 
-    private static async Task<Results<Ok<Debrief>, Missing, Refused>> Open(
+    private static Task<Results<Ok<Debrief>, Missing, Refused>> Open(
         RallyId id,
         RallyLog log,
         CancellationToken stop,
         int round = 1
-    )
-    {
-        if (await log.Open(id, stop) is not { } found)
-            return new Missing("rally");
-        if (round is < 1 or > Limits.Rounds)
-            return new Missing("round");
-        return found.Opened.IsOk
-            ? TypedResults.Ok(Debrief.Of(found.Opened.Value, round))
-            : new Refused(found.Opened.Problems);
-    }
+    ) => log.Open(id, stop).InRound(round, (_, rally) => Debrief.Of(rally, round));
 
     /// <summary>What the rally leaves for whoever runs its brief again.</summary>
     private static async Task<Results<Ok<RallyMemory>, Missing, Refused>> Remember(
@@ -60,21 +52,16 @@ internal static class DebriefEndpoints
     }
 
     /// <summary>What was expected of the class, and what came in a round.</summary>
-    private static async Task<Results<Ok<ClassAsExpected>, Missing, Refused>> Expected(
+    private static Task<Results<Ok<ClassAsExpected>, Missing, Refused>> Expected(
         RallyId id,
         RallyLog log,
         CancellationToken stop,
         int round = 1
-    )
-    {
-        if (await log.Open(id, stop) is not { } found)
-            return new Missing("rally");
-        if (round is < 1 or > Limits.Rounds)
-            return new Missing("round");
-        return found.Opened.IsOk
-            ? TypedResults.Ok(new ClassAsExpected(found.Stored.BriefId, ExpectedAndCame.Of(found.Opened.Value, round)))
-            : new Refused(found.Opened.Problems);
-    }
+    ) =>
+        log.Open(id, stop)
+            .InRound(round, (found, rally) =>
+                new ClassAsExpected(found.Stored.BriefId, ExpectedAndCame.Of(rally, round))
+            );
 
     private static async Task<Results<Ok<Notebook>, Missing, Refused>> Pages(
         RallyId id,
@@ -89,21 +76,12 @@ internal static class DebriefEndpoints
             : new Refused(found.Opened.Problems);
     }
 
-    private static async Task<Results<Ok<MarkSheet>, Missing, Refused>> Marks(
+    private static Task<Results<Ok<MarkSheet>, Missing, Refused>> Marks(
         RallyId id,
         RallyLog log,
         CancellationToken stop,
         int round = 1
-    )
-    {
-        if (await log.Open(id, stop) is not { } found)
-            return new Missing("rally");
-        if (round is < 1 or > Limits.Rounds)
-            return new Missing("round");
-        return found.Opened.IsOk
-            ? TypedResults.Ok(MarkSheet.Of(found.Opened.Value, round))
-            : new Refused(found.Opened.Problems);
-    }
+    ) => log.Open(id, stop).InRound(round, (_, rally) => MarkSheet.Of(rally, round));
 
     /// <summary>The marks as a table, a line a team and a student.</summary>
     private static async Task<Results<FileContentHttpResult, Missing, Refused>> MarksFile(

@@ -94,18 +94,18 @@ internal sealed class LiveTeller(IHubContext<LiveHub> hub, LiveLines lines, Time
 
     private Task Now(RallyId rally, Line line)
     {
-        KeptRally? newest;
+        // It is sent in the lock, so that no window hears of an older state after a newer one.
         lock (line)
         {
-            (newest, line.Newest) = (line.Newest, null);
+            var newest = line.Newest;
+            line.Newest = null;
             line.Told = time.GetTimestamp();
+            return newest is { Opened: { IsOk: true } opened }
+                ? hub
+                    .Clients.Group(LiveHub.GroupOf(rally))
+                    .SendAsync(LiveHub.News, LiveNews.Of(opened.Value, Within), CancellationToken.None)
+                : Task.CompletedTask;
         }
-
-        return newest is { Opened: { IsOk: true } opened }
-            ? hub
-                .Clients.Group(LiveHub.GroupOf(rally))
-                .SendAsync(LiveHub.News, LiveNews.Of(opened.Value, Within), CancellationToken.None)
-            : Task.CompletedTask;
     }
 
     private sealed class Line

@@ -2,7 +2,6 @@ using System.Collections.Concurrent;
 using System.Runtime.CompilerServices;
 using PluckyRally.Core.Files;
 using PluckyRally.Core.Ids;
-using PluckyRally.Core.Problems;
 using PluckyRally.Core.Results;
 using PluckyRally.Core.Score;
 using PluckyRally.Data.Rallies;

@@ -141,55 +141,47 @@ internal static class PapersEndpoints
             return new Refused([
                 new("/tables", "The number of tables is out of range.", $"Use 1 to {FairDay.MostTables}."),
             ]);
-        if (await log.Open(id, stop) is not { } found)
-            return new Missing("rally");
-        if (round is < 1 or > Limits.Rounds)
-            return new Missing("round");
-        if (!found.Opened.IsOk)
-            return new Refused(found.Opened.Problems);
-        return TypedResults.Ok(
-            TableNow.Split(
-                [
-                    .. rounds
-                        .SheetsOf(found, round, points: false)
-                        .Sheets.Where(s => s.Status != StandingStatus.Away)
-                        .Select(s => s.Team),
-                ],
-                tables
-            )
-        );
+        return await log.Open(id, stop)
+            .InRound(round, (found, _) =>
+                TableNow.Split(
+                    [
+                        .. rounds
+                            .SheetsOf(found, round, points: false)
+                            .Sheets.Where(s => s.Status != StandingStatus.Away)
+                            .Select(s => s.Team),
+                    ],
+                    tables
+                )
+            );
     }
 
     /// <summary>What a judge's sheet asks, and what stands of each team already.</summary>
-    private static async Task<Results<Ok<SheetsToTypeIn>, Missing, Refused>> ToTypeIn(
+    private static Task<Results<Ok<SheetsToTypeIn>, Missing, Refused>> ToTypeIn(
         RallyId id,
         RallyLog log,
         RoundCache rounds,
         CancellationToken stop,
         int round = 1
-    )
-    {
-        if (await log.Open(id, stop) is not { } found)
-            return new Missing("rally");
-        if (round is < 1 or > Limits.Rounds)
-            return new Missing("round");
-        if (!found.Opened.IsOk)
-            return new Refused(found.Opened.Problems);
-        return TypedResults.Ok(
-            new SheetsToTypeIn(
-                JudgeSheet.Of(found.Opened.Value.In(round).Compiled).Blocks,
-                found.Opened.Value.Rally.Date,
-                rounds
-                    .Standings(found, round)
-                    .Rows.ToDictionary(
-                        r => r.Team,
-                        r =>
-                            (IReadOnlyList<string>)
-                                [.. r.Parts.Where(p => p.ValueText.Length > 0).Select(p => $"{p.Name}: {p.ValueText}")]
-                    )
-            )
-        );
-    }
+    ) =>
+        log.Open(id, stop)
+            .InRound(round, (found, rally) =>
+                new SheetsToTypeIn(
+                    JudgeSheet.Of(rally.In(round).Compiled).Blocks,
+                    rally.Rally.Date,
+                    rounds
+                        .Standings(found, round)
+                        .Rows.ToDictionary(
+                            r => r.Team,
+                            r =>
+                                (IReadOnlyList<string>)
+                                    [
+                                        .. r
+                                            .Parts.Where(p => p.ValueText.Length > 0)
+                                            .Select(p => $"{p.Name}: {p.ValueText}"),
+                                    ]
+                        )
+                )
+            );
 
     /// <summary>Takes a judge's sheet into the log: all of it, or none and what is wrong with it.</summary>
     private static async Task<Results<Ok<SheetTaken>, Missing, Refused>> TypeIn(

@@ -25,35 +25,29 @@ internal static class ResultsEndpoints
     /// The standings; the whole way to its place is written out only for the team that is asked for, or else for the
     /// first.
     /// </summary>
-    private static async Task<Results<Ok<Standings>, Missing, Refused>> Standings(
+    private static Task<Results<Ok<Standings>, Missing, Refused>> Standings(
         RallyId id,
         RallyLog log,
         RoundCache rounds,
         CancellationToken stop,
         int round = 1,
         TeamId why = default
-    )
-    {
-        if (await log.Open(id, stop) is not { } found)
-            return new Missing("rally");
-        if (round is < 1 or > Limits.Rounds)
-            return new Missing("round");
-        if (!found.Opened.IsOk)
-            return new Refused(found.Opened.Problems);
-        var standings = rounds.Standings(found, round);
-        return TypedResults.Ok(
-            standings with
+    ) =>
+        log.Open(id, stop)
+            .InRound(round, (found, rally) =>
             {
-                Closed = ClosedRound.Compare(found.Opened.Value, standings),
-                Rows =
-                [
-                    .. standings.Rows.Select(
-                        (r, i) => (why == default ? i == 0 : r.Team == why) ? r : r with { Why = [] }
-                    ),
-                ],
-            }
-        );
-    }
+                var standings = rounds.Standings(found, round);
+                return standings with
+                {
+                    Closed = ClosedRound.Compare(rally, standings),
+                    Rows =
+                    [
+                        .. standings.Rows.Select(
+                            (r, i) => (why == default ? i == 0 : r.Team == why) ? r : r with { Why = [] }
+                        ),
+                    ],
+                };
+            });
 
     /// <summary>The standing over the rounds; none where there is one round, or nobody has places.</summary>
     private static async Task<Results<Ok<RoundsStanding>, NoContent, Missing, Refused>> OverRounds(
@@ -72,41 +66,23 @@ internal static class ResultsEndpoints
     }
 
     /// <summary>How sure the places are; thousands of draws, so only where somebody asks.</summary>
-    private static async Task<Results<Ok<Confidence>, Missing, Refused>> Sure(
+    private static Task<Results<Ok<Confidence>, Missing, Refused>> Sure(
         RallyId id,
         RallyLog log,
         RoundCache rounds,
         LongWork work,
         CancellationToken stop,
         int round = 1
-    )
-    {
-        if (await log.Open(id, stop) is not { } found)
-            return new Missing("rally");
-        if (round is < 1 or > Limits.Rounds)
-            return new Missing("round");
-        return found.Opened.IsOk
-            ? TypedResults.Ok(await work.Run(() => rounds.Sure(found, round), stop))
-            : new Refused(found.Opened.Problems);
-    }
+    ) => log.Open(id, stop).InRound(round, (found, _) => work.Run(() => rounds.Sure(found, round), stop));
 
     /// <summary>All that teams made, side by side.</summary>
-    private static async Task<Results<Ok<Gallery>, Missing, Refused>> Side(
+    private static Task<Results<Ok<Gallery>, Missing, Refused>> Side(
         RallyId id,
         RallyLog log,
         CancellationToken stop,
         int round = 1,
         string figure = ""
-    )
-    {
-        if (await log.Open(id, stop) is not { } found)
-            return new Missing("rally");
-        if (round is < 1 or > Limits.Rounds)
-            return new Missing("round");
-        return found.Opened.IsOk
-            ? TypedResults.Ok(Gallery.Of(found.Opened.Value, round, figure))
-            : new Refused(found.Opened.Problems);
-    }
+    ) => log.Open(id, stop).InRound(round, (_, rally) => Gallery.Of(rally, round, figure));
 
     /// <summary>The class's numbers in pictures.</summary>
     private static async Task<Results<Ok<PlotsSeen>, Missing, Refused>> Plots(

@@ -22,7 +22,7 @@ namespace PluckyRally.Web.Score;
 /// <param name="Name">What it is called.</param>
 /// <param name="Brief">What is judged.</param>
 /// <param name="Teams">The teams; not who is in them.</param>
-/// <param name="References">What the teams are held against; each has a sheet of its own.</param>
+/// <param name="References">The comparisons; each has a sheet of its own.</param>
 /// <param name="Forms">For each measure, by id, what a judge may type.</param>
 /// <param name="Pads">For each measure, by id, the pad that fits it.</param>
 /// <param name="BriefChanges">What was changed in the brief and holds in this round.</param>

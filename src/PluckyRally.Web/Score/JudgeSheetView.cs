@@ -191,7 +191,7 @@ public sealed record JudgeAnswers(
 /// <param name="Says">What it records.</param>
 /// <param name="Struck">Whether it was struck out.</param>
 /// <param name="Why">Why it was struck out.</param>
-/// <param name="MayStrike">Whether who looks at it may strike it out.</param>
+/// <param name="MayStrike">Whether who looks at it may cross it out.</param>
 public sealed record JudgeLogLine(
     EntryId Entry,
     DateTimeOffset At,
@@ -202,7 +202,7 @@ public sealed record JudgeLogLine(
     bool MayStrike
 )
 {
-    /// <summary>The entries that strike it out, the last one last: who strikes them out brings it back.</summary>
+    /// <summary>The entries that cross it out, the last one last: who crosses them out restores it.</summary>
     public required IReadOnlyList<EntryId> Strikes { get; init; }
 
     /// <summary>When it was last struck out; absent where it stands.</summary>

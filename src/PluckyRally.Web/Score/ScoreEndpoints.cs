@@ -47,39 +47,33 @@ internal static class ScoreEndpoints
             .AtAHumanRate();
     }
 
-    private static async Task<Results<Ok<JudgeRallyView>, Missing, Refused>> Walk(
+    private static Task<Results<Ok<JudgeRallyView>, Missing, Refused>> Walk(
         RallyId id,
         HttpContext context,
         RallyLog log,
         RoundCache rounds,
         CancellationToken stop,
         int round = 1
-    )
-    {
-        if (await log.Open(id, stop) is not { } found)
-            return new Missing("rally");
-        if (round is < 1 or > Limits.Rounds)
-            return new Missing("round");
-        if (!found.Opened.IsOk)
-            return new Refused(found.Opened.Problems);
-        var teacher = Caller.Of(context.User).IsTeacher;
-        return TypedResults.Ok(
-            JudgeRallyView.Of(
-                id,
-                found.Opened.Value,
-                await log.Together(id, stop),
-                round,
-                rounds.Progress(rounds.SheetsOf(found, round, teacher)),
-                teacher
-            )
-        );
-    }
+    ) =>
+        log.Open(id, stop)
+            .InRound(round, async (found, rally) =>
+            {
+                var teacher = Caller.Of(context.User).IsTeacher;
+                return JudgeRallyView.Of(
+                    id,
+                    rally,
+                    await log.Together(id, stop),
+                    round,
+                    rounds.Progress(rounds.SheetsOf(found, round, teacher)),
+                    teacher
+                );
+            });
 
     /// <summary>
     /// What is new since a device heard of the sheets last: how far each team is, and the one sheet that is open on it.
     /// A device that says what it was told is content with that: what came since it is told of next.
     /// </summary>
-    private static async Task<Results<Ok<SheetChanges>, Missing, Refused>> Changes(
+    private static Task<Results<Ok<SheetChanges>, Missing, Refused>> Changes(
         RallyId id,
         HttpContext context,
         RallyLog log,
@@ -91,38 +85,32 @@ internal static class ScoreEndpoints
         int held = 0,
         string ground = "",
         [FromHeader] int? announced = null
-    )
-    {
-        if (await log.Open(id, stop) is not { } newest)
-            return new Missing("rally");
-        var found = rounds.At(newest, announced);
-        if (round is < 1 or > Limits.Rounds)
-            return new Missing("round");
-        if (!found.Opened.IsOk)
-            return new Refused(found.Opened.Problems);
-        var caller = Caller.Of(context.User);
-        var sheets = rounds.SheetsOf(found, round, caller.IsTeacher);
-        return TypedResults.Ok(
-            SheetChanges.Of(
-                sheets,
-                rounds.Progress(sheets),
-                new(since, team, held, ground),
-                RoundCache.GroundOf(found),
-                found.Stored.JudgesStrikeOthers,
-                caller
-            ) with
+    ) =>
+        log.Open(id, stop)
+            .AsAnnounced(rounds, announced)
+            .InRound(round, async (found, _) =>
             {
-                Queue = await log.Together(id, stop) is { Count: > 1 } lesson
-                    ? [.. lesson.Opened().Teams(round).Select(t => t.Team)]
-                    : [],
-            }
-        );
-    }
+                var caller = Caller.Of(context.User);
+                var sheets = rounds.SheetsOf(found, round, caller.IsTeacher);
+                return SheetChanges.Of(
+                    sheets,
+                    rounds.Progress(sheets),
+                    new(since, team, held, ground),
+                    RoundCache.GroundOf(found),
+                    found.Stored.JudgesStrikeOthers,
+                    caller
+                ) with
+                {
+                    Queue = await log.Together(id, stop) is { Count: > 1 } lesson
+                        ? [.. lesson.Opened().Teams(round).Select(t => t.Team)]
+                        : [],
+                };
+            });
 
     /// <summary>
     /// Sheets of some teams without their logs, so that a judge who loses the connection still has every team.
     /// </summary>
-    private static async Task<Results<Ok<IReadOnlyList<JudgeSheetView>>, Missing, Refused>> Sheets(
+    private static Task<Results<Ok<IReadOnlyList<JudgeSheetView>>, Missing, Refused>> Sheets(
         RallyId id,
         [FromQuery] TeamId[] team,
         HttpContext context,
@@ -130,24 +118,21 @@ internal static class ScoreEndpoints
         RoundCache rounds,
         CancellationToken stop,
         int round = 1
-    )
-    {
-        if (await log.Open(id, stop) is not { } found)
-            return new Missing("rally");
-        if (round is < 1 or > Limits.Rounds)
-            return new Missing("round");
-        if (!found.Opened.IsOk)
-            return new Refused(found.Opened.Problems);
-        var caller = Caller.Of(context.User);
-        var sheets = rounds.SheetsOf(found, round, caller.IsTeacher);
-        return TypedResults.Ok<IReadOnlyList<JudgeSheetView>>([
-            .. team.Distinct()
-                .Take(SheetsTogether)
-                .Select(sheets.For)
-                .OfType<TeamSheet>()
-                .Select(s => JudgeSheetView.Of(s, caller)),
-        ]);
-    }
+    ) =>
+        log.Open(id, stop)
+            .InRound(round, (found, _) =>
+            {
+                var caller = Caller.Of(context.User);
+                var sheets = rounds.SheetsOf(found, round, caller.IsTeacher);
+                return (IReadOnlyList<JudgeSheetView>)
+                    [
+                        .. team.Distinct()
+                            .Take(SheetsTogether)
+                            .Select(sheets.For)
+                            .OfType<TeamSheet>()
+                            .Select(s => JudgeSheetView.Of(s, caller)),
+                    ];
+            });
 
     /// <summary>What the class calls what designs are like.</summary>
     private static async Task<Results<Ok<LabelsSoFar>, Missing, Refused>> Labels(

@@ -19,7 +19,7 @@ internal sealed record HeldSheets(int? Since, TeamId Team, int Held, string Grou
 /// <param name="AsOf">How many entries the rally's log has.</param>
 /// <param name="Since">What this adds to: how far the device was; absent where this is all there is.</param>
 /// <param name="Progress">How far the rally is.</param>
-/// <param name="Order">The teams in the order in which they are tested, then what they are held against.</param>
+/// <param name="Order">The teams in the order in which they are tested, then the comparisons.</param>
 /// <param name="Teams">The teams whose sheets have changed.</param>
 /// <param name="Sheet">The sheet that is open on the device; absent where it has not changed.</param>
 public sealed record SheetChanges(

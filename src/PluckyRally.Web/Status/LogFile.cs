@@ -2,7 +2,6 @@ using System.Globalization;
 using Microsoft.AspNetCore.SignalR;
 using PluckyRally.Data.Folder;
 using Serilog;
-using Serilog.AspNetCore;
 using Serilog.Events;
 using Serilog.Formatting.Display;
 

@@ -174,53 +174,36 @@ internal static class TeamsEndpoints
                 )),
         ];
 
-    private static async Task<Results<Ok<RallyOpened>, Missing, Refused>> Open(
+    private static Task<Results<Ok<RallyOpened>, Missing, Refused>> Open(
         RallyId id,
         RallyLog log,
         RoundCache rounds,
         CancellationToken stop,
         int round = 1
-    )
-    {
-        if (await log.Open(id, stop) is not { } found)
-            return new Missing("rally");
-        if (round is < 1 or > Limits.Rounds)
-            return new Missing("round");
-        if (!found.Opened.IsOk)
-            return new Refused(found.Opened.Problems);
-        return TypedResults.Ok(
-            RallyOpened.Of(
-                found.Stored,
-                found.Opened.Value,
-                await log.Together(id, stop),
-                round,
-                rounds.Progress(rounds.SheetsOf(found, round, points: true))
-            )
-        );
-    }
+    ) =>
+        log.Open(id, stop)
+            .InRound(round, async (found, rally) =>
+                RallyOpened.Of(
+                    found.Stored,
+                    rally,
+                    await log.Together(id, stop),
+                    round,
+                    rounds.Progress(rounds.SheetsOf(found, round, points: true))
+                )
+            );
 
     /// <summary>How far a rally is: what a desk asks for when something was recorded.</summary>
-    private static async Task<Results<Ok<DeskProgress>, Missing, Refused>> Progress(
+    private static Task<Results<Ok<DeskProgress>, Missing, Refused>> Progress(
         RallyId id,
         RallyLog log,
         RoundCache rounds,
         CancellationToken stop,
         int round = 1
-    )
-    {
-        if (await log.Open(id, stop) is not { } found)
-            return new Missing("rally");
-        if (round is < 1 or > Limits.Rounds)
-            return new Missing("round");
-        if (!found.Opened.IsOk)
-            return new Refused(found.Opened.Problems);
-        return TypedResults.Ok(
-            new DeskProgress(
-                rounds.Progress(rounds.SheetsOf(found, round, points: true)),
-                EntryAside.Of(found.Opened.Value)
-            )
-        );
-    }
+    ) =>
+        log.Open(id, stop)
+            .InRound(round, (found, rally) =>
+                new DeskProgress(rounds.Progress(rounds.SheetsOf(found, round, points: true)), EntryAside.Of(rally))
+            );
 
     private static async Task<Results<NoContent, Missing, Refused>> Archive(
         RallyId id,

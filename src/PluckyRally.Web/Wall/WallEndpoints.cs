@@ -3,7 +3,6 @@ using Microsoft.AspNetCore.Mvc;
 using PluckyRally.Core.Briefs;
 using PluckyRally.Core.Debriefs;
 using PluckyRally.Core.Ids;
-using PluckyRally.Core.Problems;
 using PluckyRally.Core.Readings;
 using PluckyRally.Core.Results;
 using PluckyRally.Core.Run;
@@ -49,7 +48,7 @@ internal static class WallEndpoints
             : new Refused(found.Opened.Problems);
     }
 
-    private static async Task<Results<Ok<ClockOnWall>, Missing, Refused>> Clock(
+    private static Task<Results<Ok<ClockOnWall>, Missing, Refused>> Clock(
         RallyId id,
         RallyLog log,
         RoundCache rounds,
@@ -57,47 +56,37 @@ internal static class WallEndpoints
         CancellationToken stop,
         int round = 1,
         [FromHeader] int? announced = null
-    )
-    {
-        if (await log.Open(id, stop) is not { } newest)
-            return new Missing("rally");
-        var found = rounds.At(newest, announced);
-        if (round is < 1 or > Limits.Rounds)
-            return new Missing("round");
-        if (!found.Opened.IsOk)
-            return new Refused(found.Opened.Problems);
-        var clock = await log.Together(id, stop) is { Count: > 1 } lesson
-            ? ClockOnWall.Of(lesson, round)
-            : rounds.Clock(found, round);
-        return TypedResults.Ok(clock with { Now = time.GetUtcNow() });
-    }
+    ) =>
+        log.Open(id, stop)
+            .AsAnnounced(rounds, announced)
+            .InRound(round, async (found, _) =>
+            {
+                var clock = await log.Together(id, stop) is { Count: > 1 } lesson
+                    ? ClockOnWall.Of(lesson, round)
+                    : rounds.Clock(found, round);
+                return clock with { Now = time.GetUtcNow() };
+            });
 
-    private static async Task<Results<Ok<BoardOnWall>, Missing, Refused>> Board(
+    private static Task<Results<Ok<BoardOnWall>, Missing, Refused>> Board(
         RallyId id,
         RallyLog log,
         RoundCache rounds,
         CancellationToken stop,
         int round = 1,
         [FromHeader] int? announced = null
-    )
-    {
-        if (await log.Open(id, stop) is not { } newest)
-            return new Missing("rally");
-        var found = rounds.At(newest, announced);
-        if (round is < 1 or > Limits.Rounds)
-            return new Missing("round");
-        if (!found.Opened.IsOk)
-            return new Refused(found.Opened.Problems);
-        var shown = LessonClock.Of(found.Opened.Value, round).Wall;
-        return TypedResults.Ok(
-            Core.Results.Board.Of(found.Opened.Value, shown.Round, shown.Of) is { } board
-                ? BoardOnWall.Of(board, shown.Revealed)
-                : BoardOnWall.Of(rounds.Standings(found, shown.Round), shown.Revealed)
-        );
-    }
+    ) =>
+        log.Open(id, stop)
+            .AsAnnounced(rounds, announced)
+            .InRound(round, (found, rally) =>
+            {
+                var shown = LessonClock.Of(rally, round).Wall;
+                return Core.Results.Board.Of(rally, shown.Round, shown.Of) is { } board
+                    ? BoardOnWall.Of(board, shown.Revealed)
+                    : BoardOnWall.Of(rounds.Standings(found, shown.Round), shown.Revealed);
+            });
 
     /// <summary>All that teams made, as the teacher chose to show it.</summary>
-    private static async Task<Results<Ok<GalleryOnWall>, Missing, Refused>> Side(
+    private static Task<Results<Ok<GalleryOnWall>, Missing, Refused>> Side(
         RallyId id,
         RallyLog log,
         RoundCache rounds,
@@ -105,26 +94,18 @@ internal static class WallEndpoints
         CancellationToken stop,
         int round = 1,
         [FromHeader] int? announced = null
-    )
-    {
-        if (await log.Open(id, stop) is not { } newest)
-            return new Missing("rally");
-        var found = rounds.At(newest, announced);
-        if (round is < 1 or > Limits.Rounds)
-            return new Missing("round");
-        if (!found.Opened.IsOk)
-            return new Refused(found.Opened.Problems);
-        return TypedResults.Ok(
-            LessonClock.Of(found.Opened.Value, round).Wall
-                is { Shows: WallShows.Gallery, Gallery: { } chosen, Round: var of }
-                ? GalleryOnWall.Of(
-                    Gallery.Of(found.Opened.Value, of, chosen.Figure),
-                    chosen.Names,
-                    (await album.Of(id, stop)).Where(p => p.Round == of).ToLookup(p => p.TeamId, p => p.Id)
-                )
-                : new([], [])
-        );
-    }
+    ) =>
+        log.Open(id, stop)
+            .AsAnnounced(rounds, announced)
+            .InRound(round, async (_, rally) =>
+                LessonClock.Of(rally, round).Wall is { Shows: WallShows.Gallery, Gallery: { } chosen, Round: var of }
+                    ? GalleryOnWall.Of(
+                        Gallery.Of(rally, of, chosen.Figure),
+                        chosen.Names,
+                        (await album.Of(id, stop)).Where(p => p.Round == of).ToLookup(p => p.TeamId, p => p.Id)
+                    )
+                    : new([], [])
+            );
 
     /// <summary>A photo of the gallery, while the wall shows it.</summary>
     private static async Task<Results<PhysicalFileHttpResult, Missing>> Photo(
@@ -142,28 +123,24 @@ internal static class WallEndpoints
             : new Missing("photo");
 
     /// <summary>The picture that the teacher chose, and no other.</summary>
-    private static async Task<Results<Ok<PlotOnWall>, Missing, Refused>> Picture(
+    private static Task<Results<Ok<PlotOnWall>, Missing, Refused>> Picture(
         RallyId id,
         RallyLog log,
         RoundCache rounds,
         CancellationToken stop,
         int round = 1,
         [FromHeader] int? announced = null
-    )
-    {
-        if (await log.Open(id, stop) is not { } newest)
-            return new Missing("rally");
-        var found = rounds.At(newest, announced);
-        if (round is < 1 or > Limits.Rounds)
-            return new Missing("round");
-        if (!found.Opened.IsOk)
-            return new Refused(found.Opened.Problems);
-        var shown = LessonClock.Of(found.Opened.Value, round).Wall
-            is { Shows: WallShows.Plot or WallShows.Question, Plot: { } chosen, Round: var of }
-            ? chosen.Of(found.Opened.Value, of)
-            : null;
-        return TypedResults.Ok(new PlotOnWall(shown is null ? null : shown with { Table = new([], []) }));
-    }
+    ) =>
+        log.Open(id, stop)
+            .AsAnnounced(rounds, announced)
+            .InRound(round, (_, rally) =>
+            {
+                var shown = LessonClock.Of(rally, round).Wall
+                    is { Shows: WallShows.Plot or WallShows.Question, Plot: { } chosen, Round: var of }
+                    ? chosen.Of(rally, of)
+                    : null;
+                return new PlotOnWall(shown is null ? null : shown with { Table = new([], []) });
+            });
 }
 
 /// <summary>A picture on a wall; its table stays on the desk.</summary>
@@ -368,7 +345,7 @@ public sealed record TeamOnWall(TeamId Team, bool Cleared, bool Late);
 /// <param name="WinsText">The same as a sentence for the class.</param>
 /// <param name="Ranking">Whether teams have places; without, each stands by itself and nothing is revealed.</param>
 /// <param name="Rows">The revealed places, from the last.</param>
-/// <param name="References">What the whole class is held against.</param>
+/// <param name="References">What the whole class is compared with.</param>
 public sealed record BoardOnWall(
     WinningDirection Wins,
     string WinsText,
@@ -444,7 +421,7 @@ public sealed record BoardOnWall(
         };
 }
 
-/// <summary>Something that the class is held against.</summary>
+/// <summary>Something that the class is compared with.</summary>
 /// <param name="Name">What it is called.</param>
 /// <param name="Purpose">Control, to beat, or by hand.</param>
 /// <param name="Total">Its total; absent where it has none.</param>

@@ -6797,7 +6797,7 @@ export interface components {
             expected: string;
             /** @description What came, as it is shown. */
             came: string;
-            /** @description The two held against each other, in a sentence. */
+            /** @description The two compared, in a sentence. */
             says: string;
             /** @description What came, one by one: only of things that are read. */
             readings: components["schemas"]["ReadingThatCame"][];
@@ -7579,7 +7579,7 @@ export interface components {
             struck: boolean;
             /** @description Why it was struck out. */
             why: string;
-            /** @description The entries that strike it out, the last one last: who strikes them out brings it back. */
+            /** @description The entries that cross it out, the last one last: who crosses them out restores it. */
             strikes: string[];
             /**
              * Format: date-time
@@ -8548,7 +8548,7 @@ export interface components {
             value?: null | number;
             /** @description The value as it is shown. */
             valueText: string;
-            /** @description How the value compares with what the team is held against, such as "2.4 times the control". */
+            /** @description How the value compares with that of a comparison, such as "2.4 times the control". */
             against: string[];
             /** @description How the value compares with the team's own in the round before, such as "11 cm more than in round 1: better"; empty where there is none. */
             sinceLastRound: string;
@@ -8924,7 +8924,7 @@ export interface components {
             series: string[];
             /** @description Everything that is drawn. */
             marks: components["schemas"]["PlotMark"][];
-            /** @description Lines across it: what teams are held against, targets and limits. */
+            /** @description Lines across it: comparisons, targets and limits. */
             lines: components["schemas"]["PlotLine"][];
             /** @description What the numbers come to, a sentence a line. */
             says: string[];
@@ -9579,7 +9579,7 @@ export interface components {
             /** Format: int32 */
             minutes: number;
         };
-        /** @description Something that teams are held against: it has a sheet of its own, and takes no place. */
+        /** @description A comparison: it has a sheet of its own, and takes no place. */
         Reference: {
             /** @description Names it in entries, as a team's id does. */
             id: string;
@@ -9819,7 +9819,7 @@ export interface components {
             notPlaced: number;
             /** @description How much each part decides, the one that decides most first. */
             parts: components["schemas"]["PartDecides"][];
-            /** @description What it could be held against, side by side. */
+            /** @description What it could be compared with, side by side. */
             choices: components["schemas"]["RehearsalChange"][];
         };
         RehearsalStep: {
@@ -10690,7 +10690,7 @@ export interface components {
             rows: components["schemas"]["Standing"][];
             /** @description The named awards. */
             awards: components["schemas"]["AwardResult"][];
-            /** @description What the teams are held against, with what it came to. */
+            /** @description The comparisons, with what they came to. */
             references: components["schemas"]["ReferenceStanding"][];
             closed?: null | components["schemas"]["ClosedComparison"];
             /** @description What was changed in the brief since the rally was begun, as far as it holds in this round. */

@@ -63,7 +63,7 @@ public sealed record Plot
     /// <summary>Everything that is drawn.</summary>
     public required IReadOnlyList<PlotMark> Marks { get; init; }
 
-    /// <summary>Lines across it: what teams are held against, targets and limits.</summary>
+    /// <summary>Lines across it: comparisons, targets and limits.</summary>
     public IReadOnlyList<PlotLine> Lines { get; init; } = [];
 
     /// <summary>What the numbers come to, a sentence a line.</summary>

@@ -35,7 +35,7 @@ internal sealed class PlotScene
     public IReadOnlyList<TeamResult> Teams { get; }
 
     /// <summary>
-    /// Whether the team of a row is complete and kept what it had to: others are not held against other classes.
+    /// Whether the team of a row is complete and kept what it had to: others are not compared with other classes.
     /// </summary>
     public bool Places(int row) => Teams[row].Status == StandingStatus.Placed;
 
@@ -124,7 +124,7 @@ internal sealed class PlotScene
             ? before.Teams.Select(t => (t.Team.Id, own.Of(t.Design.Facts)))
             : [];
 
-    /// <summary>What the class is held against in a figure: references, its target, limits.</summary>
+    /// <summary>What the class is compared with in a figure: references, its target, limits.</summary>
     public IReadOnlyList<PlotLine> Lines(Figure figure) =>
         [
             .. ReferenceFigure
