@@ -9,6 +9,7 @@ import { useGuideBeside } from '@/shared/useGuideBeside'
 import DemoBanner from '@/shared/DemoBanner.vue'
 import KeysHelp from '@/shared/KeysHelp.vue'
 import { keepFocus } from '@/shared/keepFocus'
+import { openUpdated } from '@/shared/keptPage'
 import NotDone from '@/shared/NotDone.vue'
 import UndoNote from '@/shared/UndoNote.vue'
 import { useDone } from '@/shared/useDone'
@@ -29,9 +30,9 @@ const beside = computed(() => guide.value && roomy.value && !route.meta.bare && 
 const notOpened = ref('')
 let notFetched: unknown
 useEventListener(window, 'vite:preloadError', (event: Event & { payload: unknown }) => (notFetched = event.payload))
-router.onError((error, to, from) => {
-  if (error === notFetched && from.matched.length > 0) notOpened.value = to.meta.title ?? 'That page'
-  else wrong.value = error
+router.onError(async (error, to, from) => {
+  if (error !== notFetched || from.matched.length === 0) wrong.value = error
+  else if (!(await openUpdated(to.fullPath))) notOpened.value = to.meta.title ?? 'That page'
 })
 const { close } = useDone()
 const { close: forget } = useUndo()

@@ -6,16 +6,30 @@
 /** Marks what this window was told of, so that a page which stays old is not loaded again and again. */
 const told = 'page:newer'
 
-async function lookForNewer() {
+/** The script of the page that the server has under this address now, where it is another than this window's. */
+async function newerScript(address: string) {
   const mine = document.querySelector<HTMLScriptElement>('script[type=module][src]')?.src
-  if (!mine) return
-  const answer = await fetch(window.location.pathname, { cache: 'no-cache' }).catch(() => undefined)
-  if (!answer?.ok) return
-  const page = await answer.text()
-  const newest = /<script type="module"[^>]* src="([^"]+)"/.exec(page)?.[1]
-  if (!newest || new URL(newest, window.location.href).href === mine || sessionStorage.getItem(told) === newest) return
+  const answer = await fetch(address, { cache: 'no-cache' }).catch(() => undefined)
+  if (!mine || !answer?.ok) return
+  const newest = /<script type="module"[^>]* src="([^"]+)"/.exec(await answer.text())?.[1]
+  if (newest && new URL(newest, window.location.href).href !== mine) return newest
+}
+
+async function lookForNewer() {
+  const newest = await newerScript(window.location.pathname)
+  if (!newest || sessionStorage.getItem(told) === newest) return
   sessionStorage.setItem(told, newest)
   window.location.reload()
+}
+
+/**
+ * Loads the page at this address whole, where the program was updated since this window was opened: the files that
+ * this window would fetch for it are gone. Otherwise says that it did not.
+ */
+export async function openUpdated(address: string) {
+  if (!(await newerScript(address))) return false
+  window.location.assign(address)
+  return true
 }
 
 /** Lets the browser keep the page under the address where it is now: it keeps each address by itself. */
