@@ -103,6 +103,9 @@ public class RunningServer : IDisposable
                 .Concat(["--port", $"{new Uri(_address).Port}", "--data", _data])
         )
             start.ArgumentList.Add(argument);
+        // What this run of tests asked for itself is not for a server that is measured.
+        foreach (var name in new[] { "DOTNET_TieredPGO", "DOTNET_TC_CallCountingDelayMs" })
+            start.Environment.Remove(name);
         if (!_measured)
             (start.Environment["DOTNET_TieredPGO"], start.Environment["DOTNET_TC_CallCounting"]) = ("0", "0");
         var ready = new TaskCompletionSource();
