@@ -1,4 +1,4 @@
-import { computed, ref, shallowRef } from 'vue'
+import { computed, ref, shallowReactive, shallowRef } from 'vue'
 import { api, ask, refusalFrom, type Answer } from '@/api/client'
 import { useWho } from '@/access/useWho'
 import type { Entry, Refusal } from '@/api/names'
@@ -77,7 +77,9 @@ export function useOutbox(rally: string, onTaken: () => void, edition?: () => nu
     const entries = values.map(({ entry }) => entry)
     return entries.length === 1 ? sendOne(entries[0]!) : sendMany(entries)
   })
-  const unsent = queue.waiting
+  /** What somebody at a pad has just recorded: if it is refused, that pad says so, and no list before it. */
+  const atPad = shallowReactive(new Set<string>())
+  const unsent = computed(() => queue.waiting.value.filter((u) => !u.refusal || !atPad.has(u.entry.id)))
   const onItsWay = computed<readonly OnItsWay[]>(() => [
     ...taken.value,
     ...unsent.value.filter((u) => !u.refusal && !taken.value.some((t) => t.entry.id === u.entry.id)),
@@ -86,6 +88,15 @@ export function useOutbox(rally: string, onTaken: () => void, edition?: () => nu
 
   /** @param belonging What is recorded with it, and not without it. */
   async function record(entry: Entry, ...belonging: Entry[]): Promise<Sent> {
+    const these = [entry, ...belonging].map((one) => one.id)
+    for (const one of these) atPad.add(one)
+    try {
+      return await keepAndSend(entry, belonging)
+    } finally {
+      for (const one of these) atPad.delete(one)
+    }
+  }
+  async function keepAndSend(entry: Entry, belonging: readonly Entry[]): Promise<Sent> {
     // A plain copy: what the page goes on changing must not change what was recorded.
     // It keeps who wrote it: a tablet may have another judge by the time it is sent.
     const by = who.value?.name ?? ''
@@ -96,7 +107,7 @@ export function useOutbox(rally: string, onTaken: () => void, edition?: () => nu
     const late = new Promise<'late'>((done) => setTimeout(() => done('late'), hangs ? 0 : patience))
     if ((await Promise.race([queue.flush(), late])) === 'late') hangs = true
     await queue.show()
-    const left = unsent.value.find((u) => u.entry.id === entry.id)
+    const left = queue.waiting.value.find((u) => u.entry.id === entry.id)
     if (!left) return { kind: 'taken' }
     // What came too late for a closed round is kept until somebody moves it or lets it go.
     if (!left.refusal || left.refusal.problems.some((p) => p.at === '/round')) return { kind: 'waiting' }

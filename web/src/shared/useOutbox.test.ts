@@ -1,0 +1,61 @@
+import 'fake-indexeddb/auto'
+import { mount } from '@vue/test-utils'
+import { afterEach, expect, test, vi } from 'vitest'
+import { defineComponent, h, watch } from 'vue'
+import type { Refusal } from '@/api/names'
+import { written } from './entries'
+import { useOutbox, type Outbox } from './useOutbox'
+
+const note = written('terns', 1, { kind: 'noteMade', text: 'held its breath' })
+const refusal: Refusal = {
+  title: '“lots” cannot be read as a number.',
+  detail: 'Type 12.',
+  problems: [
+    { at: '/readings/0/typed', what: '“lots” cannot be read as a number.', remedy: 'Type 12.', severity: 'error' },
+  ],
+}
+const closed: Refusal = { ...refusal, problems: [{ ...refusal.problems[0]!, at: '/round' }] }
+
+/** A page with an outbox, and every refusal that it listed at any time. */
+function open(rally: string) {
+  let outbox!: Outbox
+  const listed: string[] = []
+  const page = mount(
+    defineComponent({
+      setup() {
+        outbox = useOutbox(rally, () => undefined)
+        watch(outbox.unsent, (all) => listed.push(...all.flatMap((u) => u.refusal?.title ?? [])), { flush: 'sync' })
+        return () => h('p')
+      },
+    }),
+  )
+  return { outbox, listed, leave: () => page.unmount() }
+}
+
+const answer = (body: object, status: number) =>
+  vi.stubGlobal('fetch', () =>
+    Promise.resolve(new Response(JSON.stringify(body), { status, headers: { 'Content-Type': 'application/json' } })),
+  )
+
+afterEach(() => vi.unstubAllGlobals())
+
+test('what is refused goes back to its pad and is listed nowhere meanwhile', async () => {
+  answer(refusal, 422)
+  const { outbox, listed, leave } = open('one')
+  const sent = await outbox.record(note)
+  expect(sent).toMatchObject({ kind: 'refused', refusal: { title: refusal.title } })
+  expect(outbox.unsent.value).toEqual([])
+  expect(listed).toEqual([])
+  leave()
+})
+
+test('what came too late for a closed round is listed until somebody decides', async () => {
+  answer(closed, 422)
+  const { outbox, listed, leave } = open('two')
+  expect(await outbox.record(note)).toEqual({ kind: 'waiting' })
+  expect(outbox.unsent.value.map((u) => u.refusal?.title)).toEqual([closed.title])
+  expect(listed).toEqual([closed.title])
+  await outbox.drop(note.id)
+  expect(outbox.unsent.value).toEqual([])
+  leave()
+})
