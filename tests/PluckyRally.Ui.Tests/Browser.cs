@@ -189,7 +189,10 @@ public sealed partial class Browser : IDisposable
 
     /// <summary>Waits for the first thing of this role and name.</summary>
     public IWebElement One(string role, string name, bool exact = true) =>
-        Until(() => All(role, name, exact) is [var first, ..] ? first : null, $"a {role} called “{name}”")!;
+        Until(
+            () => Soon($"const all = () => {{ {FindByName} }}; return all()[0]", role, name, exact) as IWebElement,
+            $"a {role} called “{name}”"
+        )!;
 
     /// <summary>
     /// Clicks once it is there and nothing lies over it; what stands at the foot of the window is scrolled away from,
@@ -318,50 +321,61 @@ public sealed partial class Browser : IDisposable
     public string Text =>
         (string)_driver.ExecuteScript("return document.body.innerText.replace(/[\\s\\u00a0]+/g, ' ')")!;
 
+    /// <summary>Whether the page says this, or does not, now or within a second.</summary>
+    private bool Says(string text, bool wanted) =>
+        Soon(
+            """
+            const [text, wanted] = arguments
+            const words = text.toLowerCase().split(' ')
+            // What is shown is laid out first, which takes long; what is not there at all cannot be shown.
+            const all = document.body.textContent.toLowerCase()
+            const there = words.every((w) => all.includes(w))
+            return (there && document.body.innerText.replace(/[\s\u00a0]+/g, ' ').includes(text)) === wanted
+            """,
+            text,
+            wanted
+        )
+            is true;
+
     /// <summary>
-    /// Whether the page says this, or does not, now or within a second. It is looked at when something in the page
-    /// changes: asking it from here again and again takes more than the page itself.
+    /// What this finds in the page, now or within a second; otherwise nothing. It is looked for when something in the
+    /// page changes: asking the page from here again and again takes more than the page itself.
     /// </summary>
-    private bool Says(string text, bool wanted)
+    private object? Soon(string find, params object[] arguments)
     {
         try
         {
-            return (bool)
-                _driver.ExecuteAsyncScript(
-                    """
-                    const [text, wanted, done] = arguments
-                    const words = text.toLowerCase().split(' ')
-                    // What is shown is laid out first, which takes long; what is not there at all cannot be shown.
-                    const there = () => {
-                      const all = document.body.textContent.toLowerCase()
-                      return words.every((w) => all.includes(w))
-                    }
-                    const shown = () => document.body.innerText.replace(/[\s\u00a0]+/g, ' ').includes(text)
-                    const holds = () => (there() && shown()) === wanted
-                    if (holds()) return done(true)
-                    let soon = 0
-                    const end = (found) => {
-                      watch.disconnect()
-                      clearTimeout(soon)
-                      clearTimeout(late)
-                      done(found)
-                    }
-                    const look = () => {
-                      soon = 0
-                      if (holds()) end(true)
-                    }
-                    const watch = new MutationObserver(() => (soon ||= setTimeout(look, 30)))
-                    watch.observe(document, { subtree: true, childList: true, characterData: true, attributes: true })
-                    const late = setTimeout(() => end(holds()), 1000)
-                    """,
-                    text,
-                    wanted
-                )!;
+            return _driver.ExecuteAsyncScript(
+                $$"""
+                const done = arguments[arguments.length - 1]
+                const find = () => {
+                  {{find}}
+                }
+                const now = find()
+                if (now) return done(now)
+                let soon = 0
+                const end = (found) => {
+                  watch.disconnect()
+                  clearTimeout(soon)
+                  clearTimeout(late)
+                  done(found)
+                }
+                const look = () => {
+                  soon = 0
+                  const found = find()
+                  if (found) end(found)
+                }
+                const watch = new MutationObserver(() => (soon ||= setTimeout(look, 30)))
+                watch.observe(document, { subtree: true, childList: true, characterData: true, attributes: true })
+                const late = setTimeout(() => end(find()), 1000)
+                """,
+                arguments
+            );
         }
         catch (JavaScriptException)
         {
             // The page was left for another one meanwhile.
-            return false;
+            return null;
         }
     }
 
