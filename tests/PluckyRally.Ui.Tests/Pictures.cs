@@ -37,7 +37,7 @@ public sealed class Pictures(DemoServer demo) : ScreenTest
         desk.See("Lesson 2 ends after");
         Save(desk, "time");
         desk.Click(() => desk.One("link", "Kit", exact: false));
-        desk.See("The same for everyone");
+        desk.See("In the cupboard");
         Save(desk, "kit");
 
         desk.Open("/");

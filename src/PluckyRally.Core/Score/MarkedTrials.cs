@@ -1,7 +1,7 @@
 namespace PluckyRally.Core.Score;
 
 /// <summary>
-/// Trials of a round that counted and are marked as something to hold teams against, by what for and whose they are.
+/// Trials of a round that counted and are marked as comparisons, by what for and whose they are.
 /// </summary>
 /// <param name="Reference">What they are; it has no id and no sheet.</param>
 /// <param name="Trials">The trials, at least one.</param>

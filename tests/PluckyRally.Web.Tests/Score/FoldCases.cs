@@ -51,7 +51,7 @@ internal static partial class FoldCases
             Told("a failed attempt asks for a fresh build", before: [Trial(1)], Trial(2, TrialOutcome.Failed)),
             Told("a fresh build was tried", before: [Trial(1, TrialOutcome.Failed)], Trial(2, revision: 2)),
             Told("a void attempt uses none up", before: [], Trial(null, TrialOutcome.Void)),
-            Told("an attempt waits to be looked at", before: [], Trial(1, TrialOutcome.Waiting)),
+            Told("an attempt needs a decision", before: [], Trial(1, TrialOutcome.Waiting)),
             Told(
                 "an attempt that waited is looked at",
                 before: [Trial(1, TrialOutcome.Waiting, number: 900)],

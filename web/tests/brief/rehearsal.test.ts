@@ -3,7 +3,7 @@ import { open, type Page } from '../page'
 import { ask, onShelf, shelve } from '../rallies'
 import { holds } from './writing'
 
-/** Whole classes play a brief before one child builds; afterwards it is held against what came. */
+/** Whole classes play a brief before one child builds; afterwards it is compared with what came. */
 
 /** A copy of a brief of the demo, which the test may change. */
 async function rehearsing(title: string) {
@@ -43,7 +43,7 @@ test('What is expected can be written, kept and taken back', async () => {
   await desk.seeNot('as you wrote')
 })
 
-test('After the class what came is held against what was expected, and the brief may learn', async () => {
+test('After the class what came is compared with what was expected, and the brief may learn', async () => {
   const rallies = await ask<{ id: string; name: string }[]>('/api/rallies')
   const rally = rallies.find((r) => r.name === 'Class 7, the hoist')!
   const desk: Page = await open(`/rallies/${rally.id}/debrief`)

@@ -22,7 +22,7 @@ async function ferry(walk: Page, ...cargo: string[]) {
   }
 }
 
-test('What teams are held against is recorded like a team and is not ranked', async () => {
+test('A comparison is recorded like a team and is not ranked', async () => {
   const { walk, rally } = await beginOnWalk('Foil ferry across the Kelp Channel')
   await ferry(walk, '57', '61', '40')
 
