@@ -13,50 +13,68 @@ public sealed partial class Browser
 
     /// <summary>
     /// What of an element decides whether it is accessible: what it is, how it looks, how it is marked, whether it
-    /// has a name, and how wide the page is.
+    /// has a name, all this of what it stands in, and how wide the page is. Each kind is a number.
     /// </summary>
     private const string KindsOfElements = """
-        const kinds = new Set([`${innerWidth}`])
-        for (const e of document.querySelectorAll('body *')) {
+        const kinds = new Map()
+        const hash = (text, seed) => [...text].reduce((h, c) => Math.imul(h ^ c.charCodeAt(0), 16777619), seed) >>> 0
+        for (const e of document.querySelectorAll('*')) {
           if (!e.checkVisibility()) continue
           const marks = e.getAttributeNames().filter((n) => /^(aria-|role|for|type|disabled|href|tabindex)/.test(n))
           const named = e.textContent.trim() !== '' || !!e.labels?.length || !!e.getAttribute('aria-label')?.trim()
           const states = ['aria-expanded', 'aria-pressed', 'aria-invalid', 'role'].map((n) => e.getAttribute(n) ?? '')
-          kinds.add([e.parentElement.tagName, e.tagName, e.getAttribute('class') ?? '', marks, states, named].join(' '))
+          const inside = kinds.get(e.parentElement) ?? `${innerWidth}`
+          const kind = [inside, e.tagName, e.getAttribute('class') ?? '', marks, states, named].join(' ')
+          kinds.set(e, `${hash(kind, 1)} ${hash(kind, 2)}`)
         }
-        return [...kinds]
         """;
 
-    private static readonly ConcurrentDictionary<(string Place, string State), bool> Checked = new();
+    private static readonly ConcurrentDictionary<(string Place, string Kind), bool> Checked = new();
 
     /// <summary>
-    /// Checks the page against WCAG 2.2 A and AA, each state of it once in a run: where the same kinds of elements,
-    /// named and marked in the same ways, were checked at this address and width before, they are not checked again.
+    /// Checks the page against WCAG 2.2 A and AA, each kind of element once in a run: what was checked at this address
+    /// before is not checked again, only what is new in it.
     /// </summary>
     public void ShouldBeAccessible()
     {
-        var state = string.Join(
-            '\n',
-            ((IEnumerable<object>)_driver.ExecuteScript(KindsOfElements)!).Cast<string>().Order(StringComparer.Ordinal)
-        );
-        if (!Checked.TryAdd((AnyId().Replace(Place.Split('?', '#')[0], "…"), state), true))
+        var place = AnyId().Replace(Place.Split('?', '#')[0], "…");
+        var fresh = (
+            (IEnumerable<object>)_driver.ExecuteScript(KindsOfElements + "return [...new Set(kinds.values())]")!
+        )
+            .Cast<string>()
+            .Where(k => !Checked.ContainsKey((place, k)))
+            .ToList();
+        if (fresh.Count == 0)
             return;
         if (!(bool)_driver.ExecuteScript("return 'axe' in window")!)
             _driver.ExecuteScript(Axe);
         var found = (string)
             _driver.ExecuteAsyncScript(
-                """
-                const done = arguments[arguments.length - 1]
-                const runOnly = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']
-                const place = (n) => n.target.join(' ') + ' ' + (n.any[0]?.message ?? '')
-                const places = (v) => v.nodes.map(place).join('; ')
-                axe.run(document, { runOnly, resultTypes: ['violations'], preload: false })
-                  .then((r) => done(JSON.stringify(r.violations.map((v) => v.id + ': ' + v.help + ' at ' + places(v)))))
-                  .catch((e) => done(JSON.stringify([String(e)])))
-                """
+                KindsOfElements
+                    + """
+                    const [fresh, done] = arguments
+                    const isFresh = (e) => fresh.includes(kinds.get(e))
+                    const include = [...kinds.keys()].filter((e) => isFresh(e) && !isFresh(e.parentElement))
+                    // What has gone since it was looked at is checked when it is there again.
+                    const checked = [...new Set(kinds.values())].filter((k) => fresh.includes(k))
+                    if (checked.length === 0) return done(JSON.stringify({ checked, said: [] }))
+                    const runOnly = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']
+                    const place = (n) => n.target.join(' ') + ' ' + (n.any[0]?.message ?? '')
+                    const places = (v) => v.nodes.map(place).join('; ')
+                    const say = (v) => v.id + ': ' + v.help + ' at ' + places(v)
+                    axe.run({ include }, { runOnly, resultTypes: ['violations'], preload: false })
+                      .then((r) => done(JSON.stringify({ checked, said: r.violations.map(say) })))
+                      .catch((e) => done(JSON.stringify({ checked, said: [String(e)] })))
+                    """,
+                fresh
             )!;
-        JsonSerializer.Deserialize<string[]>(found)!.ShouldBeEmpty($"at {Place}");
+        var (kinds, said) = JsonSerializer.Deserialize<AxeSaid>(found, JsonSerializerOptions.Web)!;
+        said.ShouldBeEmpty($"at {Place}");
+        foreach (var kind in kinds)
+            Checked[(place, kind)] = true;
     }
+
+    private sealed record AxeSaid(string[] Checked, string[] Said);
 
     /// <summary>
     /// Checks that nothing makes the page wider than its window, and that nothing sticks out of what it stands in.

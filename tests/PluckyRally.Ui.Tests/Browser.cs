@@ -137,7 +137,8 @@ public sealed partial class Browser : IDisposable
     public object? Run(string script) => _driver.ExecuteScript(script);
 
     /// <summary>
-    /// Leaves the page and forgets what it kept in this browser, so that the next test finds it as new.
+    /// Leaves the page and forgets what it kept in this browser, so that the next test finds it as new. Only the
+    /// program's own files stay, which are the same for all.
     /// </summary>
     public void Forget()
     {
@@ -149,7 +150,7 @@ public sealed partial class Browser : IDisposable
         Driver.Navigate().GoToUrl("about:blank");
         _driver.ExecuteCdpCommand(
             "Storage.clearDataForOrigin",
-            new() { ["origin"] = Address, ["storageTypes"] = "all" }
+            new() { ["origin"] = Address, ["storageTypes"] = "cookies,indexeddb,local_storage" }
         );
         _driver.ExecuteCdpCommand("Network.clearBrowserCookies", []);
         _driver.ExecuteCdpCommand("Emulation.setEmulatedMedia", new() { ["media"] = "" });

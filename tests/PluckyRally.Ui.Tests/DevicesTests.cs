@@ -12,14 +12,13 @@ public sealed class DevicesTests : ScreenTest
     /// <summary>
     /// One for each test: codes can be tried ten times a minute, and all devices of a test are one computer's.
     /// </summary>
-    private ClassroomServer _server = new();
+    private readonly ClassroomServer _server = new();
 
     protected override void Close() => _server.Dispose();
 
     [Fact]
     public void A_tab_that_was_closed_opens_again_without_a_line()
     {
-        UseProcess();
         var (rally, code) = Prepare("Closed tabs");
         var tablet = Join(code, "Pell");
         tablet.See("Observations");
@@ -28,7 +27,7 @@ public sealed class DevicesTests : ScreenTest
         tablet.See("57 cm");
         var place = tablet.Place;
         tablet.Driver.Navigate().GoToUrl("about:blank");
-        _server.Kill();
+        _server.End();
         tablet.Open(place);
         tablet.See("This is what was known at");
         tablet.See("57 cm");
@@ -48,7 +47,6 @@ public sealed class DevicesTests : ScreenTest
     [Fact]
     public void Where_the_line_is_encrypted_a_page_is_loaded_anew_without_one()
     {
-        UseProcess();
         var (rally, _) = Prepare("Loaded anew");
         var desk = OpenWindow(_server.Address, 800, 1280);
         desk.Open("/sign-in");
@@ -62,7 +60,7 @@ public sealed class DevicesTests : ScreenTest
         desk.See("Observations");
         Record(desk, "57");
         desk.See("57 cm");
-        _server.Kill();
+        _server.End();
         desk.Driver.Navigate().Refresh();
         desk.See("This is what was known at");
         desk.See("57 cm");
@@ -249,13 +247,6 @@ public sealed class DevicesTests : ScreenTest
         tablet.Until(() => !tablet.Text.Contains("not sent yet", StringComparison.Ordinal), "the queue to be empty");
         TestContext.Current.TestOutputHelper?.WriteLine($"500 entries that waited: {watch.ElapsedMilliseconds} ms");
         Entries(rally).Select(e => e.Text).ShouldBe(Enumerable.Range(0, 500).Select(i => $"note {i}"));
-    }
-
-    /// <summary>The server is killed in this test.</summary>
-    private void UseProcess()
-    {
-        _server.Dispose();
-        _server = new(process: true);
     }
 
     private static void ShowWhatWaits(Browser judge) =>

@@ -35,7 +35,7 @@ public sealed class RunTests(KilledServer server) : ScreenTest, IClassFixture<Ki
         desk.ClickButton("+5 minutes");
         desk.Until(() => Seconds(desk) > 18 * 60, "the added minutes");
         wall.Until(() => Seconds(wall) == Seconds(desk), "the same time on the wall");
-        server.Kill();
+        server.End();
         wall.See("No connection to Plucky Rally.");
         server.Start();
         wall.SeeNot("No connection");

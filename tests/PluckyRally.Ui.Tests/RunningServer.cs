@@ -28,7 +28,7 @@ public class RunningServer : IDisposable
 
     /// <param name="demo">With the demo's data.</param>
     /// <param name="lan">Whether the classroom's devices are let in.</param>
-    /// <param name="process">In a process of its own, which can be killed.</param>
+    /// <param name="process">In a process of its own, which ends as by a power cut.</param>
     /// <param name="measured">
     /// In a process of its own, as it is shipped. Otherwise that is compiled once and quickly: a test's server does not
     /// live long enough to win back what more would cost.
@@ -68,15 +68,15 @@ public class RunningServer : IDisposable
             return;
         }
 
-        _served = new ServedApp(_data, [.. _settings]);
+        _served = new ServedApp(_data, [.. _settings, ("port", $"{new Uri(_address).Port}")]);
         _address = _served.Address.GetLeftPart(UriPartial.Authority);
     }
 
-    /// <summary>Ends it as a power cut would.</summary>
-    public void Kill()
+    /// <summary>Ends it, so that nobody answers until it is started again.</summary>
+    public void End()
     {
-        if (!_process)
-            throw new InvalidOperationException("Only a server in a process of its own can be killed.");
+        _served?.Dispose();
+        _served = null;
         _own?.Kill(entireProcessTree: true);
         _own?.WaitForExit();
         _own?.Dispose();
@@ -85,9 +85,7 @@ public class RunningServer : IDisposable
 
     public void Dispose()
     {
-        _served?.Dispose();
-        if (_process)
-            Kill();
+        End();
         Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
         Directory.Delete(_data, recursive: true);
         GC.SuppressFinalize(this);
@@ -151,19 +149,13 @@ public sealed class WorkingServer() : RunningServer(demo: true);
 /// </summary>
 public sealed class EmptyServer() : RunningServer(demo: false);
 
-/// <summary>A server without data that a class of tests kills and starts again.</summary>
+/// <summary>A server without data that is killed as by a power cut, and starts again.</summary>
 public sealed class KilledServer() : RunningServer(demo: false, process: true);
 
 /// <summary>A server without data that lets the classroom's devices in.</summary>
-public sealed class ClassroomServer : RunningServer
+public sealed class ClassroomServer() : RunningServer(demo: false, lan: true)
 {
     private HttpClient? _teacher;
-
-    public ClassroomServer()
-        : this(process: false) { }
-
-    internal ClassroomServer(bool process)
-        : base(demo: false, lan: true, process: process) { }
 
     /// <summary>
     /// The teacher at the computer itself: sets the password and is signed in, once for all, since sign-ins are

@@ -139,12 +139,12 @@ public sealed class ScoringTests(WorkingServer server) : ScreenTest
     [Fact]
     public void What_is_recorded_without_a_connection_is_kept_and_sent_when_it_is_back()
     {
-        using var own = new RunningServer(demo: false, process: true);
+        using var own = new RunningServer(demo: false);
         var walk = OpenWindow(own.Address, 800, 1280);
         var place = Import(walk, own);
         walk.Open(place);
         walk.See("Attempt 1 of 2");
-        own.Kill();
+        own.End();
         Record(walk, "57");
         walk.See("1 kept on this device, not sent yet.");
         walk.See("No connection to Plucky Rally.");
@@ -159,7 +159,7 @@ public sealed class ScoringTests(WorkingServer server) : ScreenTest
     [Fact]
     public void Another_window_shows_a_new_entry_by_itself_also_after_a_lost_connection()
     {
-        using var own = new RunningServer(demo: false, process: true);
+        using var own = new RunningServer(demo: false);
         var walk = OpenWindow(own.Address, 800, 1280);
         var place = Import(walk, own);
         var wall = OpenWindow(own.Address);
@@ -171,7 +171,7 @@ public sealed class ScoringTests(WorkingServer server) : ScreenTest
         wall.ClickButton("Cormorants");
         wall.See("Attempt 1: 57 beads");
 
-        own.Kill();
+        own.End();
         wall.See("No connection to Plucky Rally. This catches up by itself when it is back.");
         own.Start();
         walk.SeeNot("No connection");

@@ -255,10 +255,10 @@ public sealed class WritingABriefTests(EmptyServer server) : ScreenTest, IClassF
     [Fact]
     public void What_could_not_be_saved_is_offered_again()
     {
-        using var own = new RunningServer(demo: false, process: true);
+        using var own = new RunningServer(demo: false);
         var desk = OpenWindow(own.Address);
         Begin(desk);
-        own.Kill();
+        own.End();
         desk.Type("Title", "Written on the train");
         desk.See("no connection");
         own.Start();

@@ -14,8 +14,7 @@ self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim(
 
 // Files that were loaded before this worker was there.
 self.addEventListener('message', (event) => {
-  if (Array.isArray(event.data))
-    event.waitUntil(caches.open(store).then((kept) => Promise.all(event.data.map((file) => kept.add(file)))))
+  if (Array.isArray(event.data)) event.waitUntil(Promise.all(event.data.map((file) => kept(file))))
 })
 
 self.addEventListener('fetch', (event) => {

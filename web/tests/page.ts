@@ -275,6 +275,8 @@ export class Page {
 
   /** Checks it against WCAG 2.2 A and AA, but for colors and sizes, which only a browser has. */
   async shouldBeAccessible() {
+    // Without a layout a style says nothing but what is not shown, and matching each element takes half of the check.
+    for (const sheet of document.querySelectorAll('style')) sheet.remove()
     const found = await axe.run(document, {
       runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'],
       rules: { 'color-contrast': { enabled: false }, 'target-size': { enabled: false } },
