@@ -59,7 +59,7 @@ export default {
       from: { path: '^src/', pathNot: paths(layers.flat()) },
       to: {},
     },
-    { name: 'nothing goes round in a circle', severity: 'error', from: {}, to: { circular: true } },
+    { name: 'no circles', severity: 'error', from: {}, to: { circular: true } },
     { name: 'everything is there', severity: 'error', from: {}, to: { couldNotResolve: true } },
   ],
   options: {

@@ -13,7 +13,8 @@ public sealed partial class Browser
 
     /// <summary>
     /// What of an element decides whether it is accessible: what it is, how it looks, how it is marked, whether it
-    /// has a name, all this of what it stands in, and how wide the page is. Each kind is a number.
+    /// has a name, all this of what it stands in, and how wide the page is. Each kind is two hashes of that: one alone
+    /// might fall together with another's.
     /// </summary>
     private const string KindsOfElements = """
         const kinds = new Map()

@@ -1,7 +1,7 @@
 namespace PluckyRally.Ui.Tests;
 
 /// <summary>
-/// The page of what is kept, things that are taken away and taken back, and an editor that loses nothing when the
+/// The page of what is kept, things that are deleted and restored, and an editor that loses nothing when the
 /// server stumbles.
 /// </summary>
 public sealed class KeptTests(EmptyServer server) : ScreenTest, IClassFixture<EmptyServer>

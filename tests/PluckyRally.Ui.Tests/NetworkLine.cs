@@ -21,7 +21,7 @@ internal sealed class NetworkLine(ChromeDriver driver)
         if (cut || Lag > 0)
             Set(cut, Lag, -1, pastWorker: cut);
         else
-            // Otherwise the driver would be told of each thing that is fetched.
+            // Gives the line back, and no longer tells the driver of each thing that is fetched.
             driver.ExecuteCdpCommand("Network.disable", []);
     }
 

@@ -108,7 +108,7 @@ public sealed class YearAndDayTests(DemoServer server) : ScreenTest, IClassFixtu
     }
 
     [Fact]
-    public async Task Two_helpers_play_a_fair_day_at_their_tables_and_the_board_goes_round()
+    public async Task Two_helpers_play_a_fair_day_at_their_tables_and_the_board_rotates()
     {
         using var fair = new RunningServer(demo: true, lan: true);
         using var http = new HttpClient { BaseAddress = new Uri(fair.Address) };

@@ -75,7 +75,7 @@ public sealed class RunningApp : IDisposable
 
     /// <summary>
     /// Another device, with cookies and an address of its own: guesses are counted by address, and what one test tries
-    /// is not held against the next.
+    /// does not count against the next.
     /// </summary>
     public HttpClient Device()
     {
@@ -137,7 +137,7 @@ public sealed class RunningApp : IDisposable
     public IEnumerable<RouteEndpoint> Endpoints =>
         _app.Services.GetServices<EndpointDataSource>().SelectMany(s => s.Endpoints).OfType<RouteEndpoint>();
 
-    /// <summary>Clears away what was taken away so long ago, as the server does by itself.</summary>
+    /// <summary>Clears away what was deleted so long ago, as the server does by itself.</summary>
     public async Task Sweep(TimeSpan later)
     {
         using var scope = _app.Services.CreateScope();

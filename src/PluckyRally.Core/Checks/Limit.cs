@@ -84,7 +84,7 @@ public abstract partial record RuleCheck
     }
 }
 
-/// <summary>How a value is held against a limit.</summary>
+/// <summary>How a value is compared with a limit.</summary>
 public enum Comparison
 {
     /// <summary>The limit or more.</summary>

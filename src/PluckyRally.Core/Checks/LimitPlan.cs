@@ -9,10 +9,10 @@ namespace PluckyRally.Core.Checks;
 
 internal abstract partial record RulePlan
 {
-    /// <summary>A value that is held against a limit.</summary>
+    /// <summary>A value that is compared with a limit.</summary>
     /// <param name="Rule">The rule.</param>
     /// <param name="Definition">The check.</param>
-    /// <param name="Value">What is held against the limit.</param>
+    /// <param name="Value">What is compared with the limit.</param>
     /// <param name="Amount">The limit, or the amount for each member, in the unit of the value.</param>
     /// <param name="Upper">The upper limit, for between.</param>
     public sealed record Limit(

@@ -4,7 +4,7 @@ namespace PluckyRally.Core.Checks;
 
 internal abstract partial record RuleFound
 {
-    /// <summary>A value and the limit that it was held against.</summary>
+    /// <summary>A value and the limit that it was compared with.</summary>
     public sealed record OfLimit(RulePlan.Limit Plan, BoundedValue Value, RulePlan.Limit.LimitRange Limits) : RuleFound
     {
         public override string SayValue() => Value.HasValue ? Plan.Value.Show(Value) : "";

@@ -2,8 +2,8 @@ namespace PluckyRally.Core.Rehearsals;
 
 /// <summary>
 /// Chance by where it is asked for: the same seed and the same place give the same draw, whatever else is drawn. So two
-/// briefs are held against each other with the same classes. Source of the mixing: SplitMix64 (G. L. Steele, D. Lea and
-/// C. H. Flood, OOPSLA 2014; constants from memory).
+/// briefs are compared by the same classes. Source of the mixing: SplitMix64 (G. L. Steele, D. Lea and C. H. Flood,
+/// OOPSLA 2014; constants from memory).
 /// </summary>
 /// <param name="Seed">Where chance begins.</param>
 internal readonly record struct Chances(int Seed)

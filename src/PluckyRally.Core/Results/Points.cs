@@ -9,7 +9,7 @@ namespace PluckyRally.Core.Results;
 /// <param name="earlier">What stood for each team in the round before.</param>
 internal sealed class Points(CompiledEdition compiled, IReadOnlyDictionary<TeamId, Assessment> earlier)
 {
-    /// <summary>The points of a design, held against the fields of the parts.</summary>
+    /// <summary>The points of a design, compared with the fields of the parts.</summary>
     public DesignResult Of(TeamId team, Assessment design, IReadOnlyList<Field> fields)
     {
         var before = earlier.GetValueOrDefault(team);

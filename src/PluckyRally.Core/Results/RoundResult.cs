@@ -50,7 +50,7 @@ public sealed class RoundResult
 
     /// <summary>
     /// What the designs were that stood for teams in the round before. That round's own brief says which they are and
-    /// which of their attempts counted; what they come to is worked out by this one's, so that like is held against
+    /// which of their attempts counted; what they come to is worked out by this one's, so that like is compared with
     /// like.
     /// </summary>
     internal IReadOnlyDictionary<TeamId, Assessment> Earlier => _earlier.Value;

@@ -26,7 +26,7 @@ public enum RuleState
 /// <param name="Attempt">The attempt, for a rule checked in every one.</param>
 /// <param name="TooNear">Within half a step of the limit, or left open by a bound: as read, but worth measuring again.
 /// </param>
-/// <param name="Found">What was held against the limit; null for an inspection, and where nothing has been
+/// <param name="Found">What was compared with the limit; null for an inspection, and where nothing has been
 /// counted.</param>
 /// <param name="Excess">By how much the limit was missed, in the unit of the value; 0 when met.</param>
 /// <param name="ExcessBound">Whether that is a bound, because the value was one.</param>

@@ -259,7 +259,7 @@ public sealed record PartScore
 /// <summary>What a step of the trace is about.</summary>
 public enum TraceKind
 {
-    /// <summary>A rule that was held against the record.</summary>
+    /// <summary>A rule that was compared with the record.</summary>
     Rule,
 
     /// <summary>An attempt as it was recorded.</summary>

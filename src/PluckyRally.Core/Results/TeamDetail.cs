@@ -97,7 +97,7 @@ public sealed record TeamDetail(
 /// <param name="State">Met, missed, still to check, or nothing to check.</param>
 /// <param name="Attempt">The attempt, for a rule that is checked in every one.</param>
 /// <param name="TooNear">Within half a step of the limit.</param>
-/// <param name="Value">What was held against the limit, as shown.</param>
+/// <param name="Value">What was compared with the limit, as shown.</param>
 /// <param name="Limit">The limit, as shown.</param>
 /// <param name="Excess">By how much it was missed, in the unit of the value.</param>
 public sealed record RuleDetail(

@@ -8,7 +8,7 @@ namespace PluckyRally.Core.Score;
 [JsonDerivedType(typeof(InstrumentChecked), "instrumentChecked")]
 public abstract partial record Entry
 {
-    /// <summary>An instrument was held against something known. The check is kept, and changes no reading.</summary>
+    /// <summary>An instrument was compared with something known. The check is kept, and changes no reading.</summary>
     public sealed record InstrumentChecked : Entry
     {
         /// <summary>What the known object has, as a judge types it.</summary>

@@ -308,7 +308,7 @@ public sealed record TeamSheet
 /// <param name="When">When it is checked.</param>
 /// <param name="Inspected">Whether a judge decides it by looking; otherwise a reading does.</param>
 /// <param name="State">How it came out so far; missed where any attempt missed it.</param>
-/// <param name="Value">What was held against the limit, as shown.</param>
+/// <param name="Value">What was compared with the limit, as shown.</param>
 /// <param name="Limit">The limit, as shown.</param>
 /// <param name="TooNear">Within half a step of the limit.</param>
 /// <param name="Asked">Whether it must be answered for every attempt by itself.</param>

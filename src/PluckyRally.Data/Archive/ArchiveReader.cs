@@ -407,7 +407,7 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyOwners own
         ];
     }
 
-    /// <summary>Photos of the archive that are here and were taken away; their pictures are still there.</summary>
+    /// <summary>Photos of the archive that are here and were deleted; their pictures are still there.</summary>
     private async Task<IReadOnlyList<StoredPhoto>> PhotosInTheBin(ArchivedRally archived, CancellationToken stop)
     {
         var named = archived.Photos.Select(p => p.Id).ToList();

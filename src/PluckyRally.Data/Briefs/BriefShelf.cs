@@ -147,7 +147,7 @@ public sealed class BriefShelf(RallyDb db, BriefHistory history, TimeProvider cl
         return await Save(id, openedAt, "", document, stop);
     }
 
-    /// <summary>Takes a brief away; for some time it can be taken back. False where there is none.</summary>
+    /// <summary>Deletes a brief; for some time it can be restored. False where there is none.</summary>
     public async Task<bool> Delete(BriefId id, CancellationToken stop) =>
         await db
             .Briefs.Where(b => b.Id == id && b.OwnerId == Owner.LocalTeacher)

@@ -54,7 +54,7 @@ public sealed class StoredBrief
     /// <summary>When it was last saved.</summary>
     public DateTimeOffset ChangedAt { get; set; }
 
-    /// <summary>When it was taken away; it is gone for good some time later. Null while it is there.</summary>
+    /// <summary>When it was deleted; it is gone for good some time later. Null while it is there.</summary>
     public DateTimeOffset? DeletedAt { get; set; }
 
     /// <summary>The window that saved last; empty where that is not known.</summary>

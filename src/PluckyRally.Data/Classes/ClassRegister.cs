@@ -209,7 +209,7 @@ public sealed class ClassRegister(RallyDb db, RallyOwners owners, TimeProvider c
         );
 
     /// <summary>
-    /// Takes a class away with its students; their rallies stay, without names. For some time it can be taken back.
+    /// Deletes a class with its students; their rallies stay, without names. For some time it can be restored.
     /// False
     /// where there is none.
     /// </summary>

@@ -39,7 +39,7 @@ public sealed class StoredClass
         return read.IsOk ? read.Value.Value : ClassPreferences.None;
     }
 
-    /// <summary>When it was taken away; it is gone for good some time later. Null while it is there.</summary>
+    /// <summary>When it was deleted; it is gone for good some time later. Null while it is there.</summary>
     public DateTimeOffset? DeletedAt { get; set; }
 
     /// <summary>Its students.</summary>
@@ -72,7 +72,7 @@ public sealed class StoredStudent
             )
             : null;
 
-    /// <summary>When it was taken away; it is gone for good some time later. Null while it is there.</summary>
+    /// <summary>When it was deleted; it is gone for good some time later. Null while it is there.</summary>
     public DateTimeOffset? DeletedAt { get; set; }
 }
 

@@ -25,7 +25,7 @@ public sealed class PhotoAlbum(RallyDb db, DataFolder folder, TimeProvider clock
 
     /// <summary>
     /// Keeps a photo: the file first, so that no row is without its picture. False where a photo of this id is kept
-    /// already, or was taken away.
+    /// already, or was deleted.
     /// </summary>
     public async Task<bool> Add(StoredPhoto photo, ReadOnlyMemory<byte> jpeg, CancellationToken stop)
     {
@@ -53,7 +53,7 @@ public sealed class PhotoAlbum(RallyDb db, DataFolder folder, TimeProvider clock
     public async Task<string?> FileOf(RallyId rally, Guid photo, CancellationToken stop) =>
         await db.Photos.AnyAsync(p => p.Id == photo && p.RallyId == rally, stop) ? FileOf(folder, rally, photo) : null;
 
-    /// <summary>Takes a photo away; for some time it can be taken back. False where there is none.</summary>
+    /// <summary>Deletes a photo; for some time it can be restored. False where there is none.</summary>
     public async Task<bool> Delete(RallyId rally, Guid photo, CancellationToken stop) =>
         await db
             .Photos.Where(p => p.Id == photo && p.RallyId == rally)

@@ -33,7 +33,7 @@ public sealed class StoredPhoto
     /// <summary>When it was received.</summary>
     public DateTimeOffset At { get; init; }
 
-    /// <summary>When it was taken away; it is gone for good some time later. Null while it is there.</summary>
+    /// <summary>When it was deleted; it is gone for good some time later. Null while it is there.</summary>
     public DateTimeOffset? DeletedAt { get; set; }
 }
 

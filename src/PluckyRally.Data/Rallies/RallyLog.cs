@@ -408,7 +408,7 @@ public sealed class RallyLog(RallyDb db, RallyOwners owners, LogWriter writer, T
                 + $"{(same.Archived ? ", archived" : "")}";
     }
 
-    /// <summary>Takes a rally away; for some time it can be taken back. False where there is none.</summary>
+    /// <summary>Deletes a rally; for some time it can be restored. False where there is none.</summary>
     public async Task<bool> Delete(RallyId id, CancellationToken stop)
     {
         var gone =
@@ -428,7 +428,7 @@ public sealed class RallyLog(RallyDb db, RallyOwners owners, LogWriter writer, T
 
     /// <summary>
     /// Makes sure that what an entry names is known here before it joins the log: the team that comes with it, the
-    /// student whom it puts into a team. A name stands in no entry, so that it can be taken away. Nothing is kept for
+    /// student whom it puts into a team. A name stands in no entry, so that it can be deleted. Nothing is kept for
     /// an
     /// entry that the log would not take.
     /// </summary>

@@ -30,7 +30,7 @@ public sealed class StoredRally
     /// <summary>When it was made.</summary>
     public DateTimeOffset MadeAt { get; init; }
 
-    /// <summary>When it was taken away; it is gone for good some time later. Null while it is there.</summary>
+    /// <summary>When it was deleted; it is gone for good some time later. Null while it is there.</summary>
     public DateTimeOffset? DeletedAt { get; set; }
 
     /// <summary>Whether judges may strike out what others recorded.</summary>

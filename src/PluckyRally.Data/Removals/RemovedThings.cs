@@ -6,7 +6,7 @@ using PluckyRally.Data.Rallies;
 
 namespace PluckyRally.Data.Removals;
 
-/// <summary>What sort of thing was taken away.</summary>
+/// <summary>What sort of thing was deleted.</summary>
 public enum RemovedSort
 {
     /// <summary>A brief with its earlier versions.</summary>
@@ -25,7 +25,7 @@ public enum RemovedSort
     Photo,
 }
 
-/// <summary>Something that was deleted and can still be taken back.</summary>
+/// <summary>Something that was deleted and can still be restored.</summary>
 /// <param name="Sort">What sort of thing it is.</param>
 /// <param name="Id">Its id.</param>
 /// <param name="Name">What it is called.</param>
@@ -33,7 +33,7 @@ public enum RemovedSort
 /// <param name="Brief">The brief's title, of a rally and of a photo of one; empty for others.</param>
 /// <param name="Date">The day of that rally.</param>
 /// <param name="Archived">Whether it was archived when it was deleted: so it is again when it is restored.</param>
-/// <param name="RemovedAt">When it was taken away.</param>
+/// <param name="RemovedAt">When it was deleted.</param>
 /// <param name="GoneAt">When it is gone for good.</param>
 public sealed record Removed(
     RemovedSort Sort,
@@ -47,14 +47,14 @@ public sealed record Removed(
     DateTimeOffset GoneAt
 );
 
-/// <summary>What was taken away: shown, taken back, and after some time gone for good.</summary>
+/// <summary>What was deleted: shown, restored, and after some time gone for good.</summary>
 public sealed class RemovedThings(RallyDb db, DataFolder folder, RallyOwners owners, TimeProvider clock)
 {
-    /// <summary>Days for which something can be taken back.</summary>
+    /// <summary>Days for which something can be restored.</summary>
     public const int Days = 30;
 
     /// <summary>
-    /// Everything that can be taken back, the last taken away first. What went with something else is not listed by
+    /// Everything that can be restored, the last deleted first. What went with something else is not listed by
     /// itself.
     /// </summary>
     public async Task<IReadOnlyList<Removed>> All(CancellationToken stop)
@@ -167,7 +167,7 @@ public sealed class RemovedThings(RallyDb db, DataFolder folder, RallyOwners own
         ];
     }
 
-    /// <summary>Takes something back. False where there is nothing of this id to be taken back.</summary>
+    /// <summary>Restores something. False where there is nothing of this id to be restored.</summary>
     public async Task<bool> TakeBack(RemovedSort sort, Guid id, CancellationToken stop)
     {
         await using var whole = await db.Database.BeginTransactionAsync(stop);
@@ -198,7 +198,7 @@ public sealed class RemovedThings(RallyDb db, DataFolder folder, RallyOwners own
     }
 
     /// <summary>
-    /// Deletes one thing for good that was taken away. False where there is nothing of this id to be deleted.
+    /// Deletes one thing for good that was deleted. False where there is nothing of this id to be deleted.
     /// </summary>
     public async Task<bool> Delete(RemovedSort sort, Guid id, CancellationToken stop)
     {
@@ -243,7 +243,7 @@ public sealed class RemovedThings(RallyDb db, DataFolder folder, RallyOwners own
         return gone > 0;
     }
 
-    /// <summary>Deletes for good what was taken away long enough ago: rows first, then the pictures.</summary>
+    /// <summary>Deletes for good what was deleted long enough ago: rows first, then the pictures.</summary>
     public async Task Sweep(CancellationToken stop)
     {
         var before = clock.GetUtcNow().AddDays(-Days);

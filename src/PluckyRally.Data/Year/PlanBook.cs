@@ -6,7 +6,7 @@ namespace PluckyRally.Data.Year;
 /// <summary>Keeps which briefs are planned for when.</summary>
 public sealed class PlanBook(RallyDb db)
 {
-    /// <summary>All plans with their briefs, by day; those of briefs that were taken away are not among them.</summary>
+    /// <summary>All plans with their briefs, by day; those of briefs that were deleted are not among them.</summary>
     public async Task<IReadOnlyList<PlannedBrief>> All(CancellationToken stop) =>
         [
             .. await db

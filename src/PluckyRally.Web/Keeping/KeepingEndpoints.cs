@@ -14,7 +14,7 @@ using PluckyRally.Web.Teams;
 
 namespace PluckyRally.Web.Keeping;
 
-/// <summary>What is kept: copies, everything in one file, and what was taken away.</summary>
+/// <summary>What is kept: copies, everything in one file, and what was deleted.</summary>
 internal static class KeepingEndpoints
 {
     public static void MapKeeping(this IEndpointRouteBuilder api)

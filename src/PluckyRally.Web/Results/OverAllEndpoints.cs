@@ -81,7 +81,7 @@ internal static class OverAllEndpoints
         )
             return TypedResults.Ok(new OverAllOnWall("", "", 0, []));
 
-        // A rally that was taken away meanwhile leaves the list.
+        // A rally that was deleted meanwhile leaves the list.
         var (joining, refused) = await Join(
             [id, .. chosen.Rallies.Where(r => r != id)],
             log,

@@ -1,7 +1,7 @@
 namespace PluckyRally.Core.Tests.Briefs;
 
 /// <summary>
-/// What grades do, held against the Common Core State Standards for Mathematics and the NGSS; codes and contents from
+/// What grades do, compared with the Common Core State Standards for Mathematics and the NGSS; codes and contents from
 /// memory.
 /// </summary>
 public sealed class GradeBandTests

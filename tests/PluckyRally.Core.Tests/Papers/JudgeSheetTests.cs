@@ -180,7 +180,7 @@ public sealed class JudgeSheetTests
     }
 
     [Fact]
-    public void A_reading_that_is_held_against_a_limit_says_so()
+    public void A_reading_that_is_compared_with_a_limit_says_so()
     {
         var compiled = Sample.Ready(
             Sample.Brief([Sample.Height()], [Sample.Part("height", new Curve.ShareOfBest(10))]) with

@@ -52,7 +52,7 @@ public sealed class PlacesOfDayTests
     private static readonly RallyJoining Five = Class("5", "", ("Gulls", "39", "7"), ("Plovers", "45", "2"));
 
     [Fact]
-    public void In_one_list_all_are_held_against_all()
+    public void In_one_list_all_are_compared_with_all()
     {
         // Totals: Plovers 47, Terns 46, Gulls 46, Whelks 37.
         Say(Four, new(), Four, Five)
@@ -90,7 +90,7 @@ public sealed class PlacesOfDayTests
     }
 
     [Fact]
-    public void Nobody_has_a_place_while_somebody_whom_it_is_held_against_is_not_finished()
+    public void Nobody_has_a_place_while_somebody_whom_it_is_compared_with_is_not_finished()
     {
         var open = Class("5", "", ("Gulls", "39", "7"), ("Plovers", "", ""));
         Say(Four, new(), Four, open)[0].ShouldStartWith("Terns: ; ");

@@ -162,7 +162,7 @@ public sealed class RallyPapersTests
         var opened = OpenedRally.Open(rally).OrThrow();
         var standings = opened.Result(1).Standings;
         RallyPapers
-            .Of(opened, 1, standings with { Findings = ["Ada B. was ahead.", "Height parted the class."] })
+            .Of(opened, 1, standings with { Findings = ["Ada B. was ahead.", "Height made the biggest point gaps."] })
             .Home.ShouldAllBe(n => n.Found.Count == 1);
     }
 

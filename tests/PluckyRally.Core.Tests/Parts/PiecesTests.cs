@@ -39,7 +39,7 @@ public sealed class PiecesTests
     [InlineData(25, 0, true)]
     [InlineData(27.5, 2.5, true)]
     [InlineData(27.6, 2.5, false)]
-    public void A_share_is_held_against_its_target_exactly(decimal percent, decimal tolerance, bool met) =>
+    public void A_share_is_compared_with_its_target_exactly(decimal percent, decimal tolerance, bool met) =>
         Met(
                 new RuleCheck.Share
                 {

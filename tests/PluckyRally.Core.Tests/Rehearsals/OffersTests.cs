@@ -171,7 +171,7 @@ public sealed class OffersTests
     }
 
     [Fact]
-    public void A_must_have_that_puts_out_too_many_costs_points_instead()
+    public void A_must_have_that_keeps_too_many_from_placing_costs_points_instead()
     {
         var brief = Sample.Brief(
             [Wide("height")],

@@ -111,7 +111,7 @@ public sealed class RememberedTests
     }
 
     [Fact]
-    public void After_the_class_each_reading_is_held_against_what_was_expected()
+    public void After_the_class_each_reading_is_compared_with_what_was_expected()
     {
         var came = ExpectedAndCame.Of(Heights(10, 20, 30, 40, 150).Opened, 1).Single(e => e.Name == "Height");
         came.Expected.ShouldBe("20 cm to 80 cm");

@@ -48,7 +48,7 @@ public sealed class BestDesignTests
     /// by place for height: 10, 4; two for each sheet spared of ten.
     /// </summary>
     [Fact]
-    public void The_best_total_decides_with_every_design_held_against_the_others_best()
+    public void The_best_total_decides_with_every_design_compared_with_the_others_best()
     {
         var rally = new Happening(Sheets(DesignChoice.Best), "A", "B");
         rally.Trial("A", TrialOutcome.Counted, ["40", "9"], design: Small);

@@ -100,7 +100,7 @@ public sealed class CombiningTests
     }
 
     [Fact]
-    public void A_trial_waiting_to_be_looked_at_leaves_the_team_unfinished()
+    public void A_trial_that_needs_a_decision_leaves_the_team_unfinished()
     {
         var rally = new Happening(Sample.Simple(1), "A");
         rally.Waiting("A", "20");

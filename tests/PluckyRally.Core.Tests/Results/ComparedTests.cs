@@ -70,7 +70,7 @@ public sealed class ComparedTests
     }
 
     [Fact]
-    public void A_teams_own_designs_are_held_against_each_other_attempt_by_attempt()
+    public void A_teams_own_designs_are_compared_with_each_other_attempt_by_attempt()
     {
         var rally = new Happening(Arms, "Terns", "Whelks");
         Try(rally, "Terns", "long arm", new() { ["arm"] = "long" }, "41", "44", "47");
@@ -127,7 +127,7 @@ public sealed class ComparedTests
     }
 
     [Fact]
-    public void Rounds_are_held_against_each_other_team_by_team()
+    public void Rounds_are_compared_with_each_other_team_by_team()
     {
         var rally = new Happening(Arms with { Trials = new() { Attempts = 1 } }, "Terns", "Whelks", "Gulls");
         foreach (var (team, height) in new[] { ("Terns", "41"), ("Whelks", "28"), ("Gulls", "39") })

@@ -7,7 +7,7 @@ namespace PluckyRally.Core.Tests.Results;
 public sealed class DecidedTests
 {
     [Fact]
-    public void Parts_say_how_far_they_parted_the_teams_and_which_made_no_difference()
+    public void Parts_say_how_much_difference_they_made_and_which_made_no_difference()
     {
         var brief = Sample.Brief(
             [Sample.Height(), Sample.Count("help", taken: ReadOccasion.Once)],

@@ -268,7 +268,7 @@ public sealed class PlotTests
     }
 
     [Fact]
-    public void Lines_show_what_the_class_is_held_against()
+    public void Lines_show_what_the_class_is_compared_with()
     {
         var brief = Towers with
         {

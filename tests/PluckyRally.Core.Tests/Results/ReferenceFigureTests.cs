@@ -6,7 +6,7 @@ namespace PluckyRally.Core.Tests.Results;
 public sealed class ReferenceFigureTests
 {
     [Fact]
-    public void Every_figure_that_is_known_in_an_attempt_is_held_against_the_mean_of_the_reference()
+    public void Every_figure_that_is_known_in_an_attempt_is_compared_with_the_mean_of_the_reference()
     {
         var brief = Sample.Brief(
             [Sample.Height(), Sample.Count("sheets") with { Better = Better.Less }],

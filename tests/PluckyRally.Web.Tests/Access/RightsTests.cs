@@ -288,7 +288,7 @@ public sealed class RightsTests : IDisposable
     }
 
     [Fact]
-    public async Task Photos_of_others_are_the_teachers_to_take_away()
+    public async Task Photos_of_others_are_the_teachers_to_delete()
     {
         var rally = await _class.Begin();
         using var aide = await _class.Judge(rally, "Aide");

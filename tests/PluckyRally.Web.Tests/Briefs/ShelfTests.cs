@@ -80,7 +80,7 @@ public sealed class ShelfTests : IDisposable
     }
 
     [Fact]
-    public async Task What_is_put_away_is_off_the_shelf_and_comes_back()
+    public async Task What_is_archived_is_off_the_shelf_and_comes_back()
     {
         var id = await _app.AddBrief(Sample.Brief());
         (await Put($"/api/briefs/{id}/archived", """{ "away": true }""")).StatusCode.ShouldBe(HttpStatusCode.NoContent);

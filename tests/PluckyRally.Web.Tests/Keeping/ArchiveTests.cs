@@ -75,7 +75,7 @@ public sealed partial class ArchiveTests : IDisposable
     }
 
     [Fact]
-    public async Task Passwords_codes_and_what_was_taken_away_are_not_in_it()
+    public async Task Passwords_codes_and_what_was_deleted_are_not_in_it()
     {
         using var old = new RunningApp();
         var (rally, gone) = (

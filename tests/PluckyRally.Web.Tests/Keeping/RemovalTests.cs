@@ -7,7 +7,7 @@ using PluckyRally.Web.Teams;
 
 namespace PluckyRally.Web.Tests.Keeping;
 
-/// <summary>What is taken away can be taken back for thirty days, and then it is gone.</summary>
+/// <summary>What is deleted can be restored for thirty days, and then it is gone.</summary>
 public sealed class RemovalTests : IDisposable
 {
     private readonly RunningApp _app = AppPool.Lend();

@@ -34,7 +34,7 @@ public sealed class PhotoTests : IDisposable
     }
 
     [Fact]
-    public async Task A_photo_that_is_taken_away_can_be_taken_back_and_goes_with_its_file_in_the_end()
+    public async Task A_photo_that_is_deleted_can_be_restored_and_goes_with_its_file_in_the_end()
     {
         var rally = await _app.Begin(Sample.Brief(), "Able");
         var path = (await Take(rally, Jpeg(40, 30))).Headers.Location!.ToString();

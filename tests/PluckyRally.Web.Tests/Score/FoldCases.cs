@@ -53,7 +53,7 @@ internal static partial class FoldCases
             Told("a void attempt uses none up", before: [], Trial(null, TrialOutcome.Void)),
             Told("an attempt needs a decision", before: [], Trial(1, TrialOutcome.Waiting)),
             Told(
-                "an attempt that waited is looked at",
+                "an attempt that needed a decision has one",
                 before: [Trial(1, TrialOutcome.Waiting, number: 900)],
                 Trial(1),
                 Strike(900)
@@ -90,7 +90,7 @@ internal static partial class FoldCases
                 }
             ),
             Told(
-                "a design is changed, then what it is like is noted",
+                "a design is changed, then it is described",
                 before: [Trial(1)],
                 new Entry.DesignNoted
                 {

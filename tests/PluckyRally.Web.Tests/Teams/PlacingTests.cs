@@ -14,7 +14,7 @@ namespace PluckyRally.Web.Tests.Teams;
 
 /// <summary>
 /// Latecomers to a rally: a student of the class, with its preferences; names stay out of the log and go when they are
-/// taken away.
+/// deleted.
 /// </summary>
 public sealed class PlacingTests : IDisposable
 {
@@ -144,7 +144,7 @@ public sealed class PlacingTests : IDisposable
     }
 
     [Fact]
-    public async Task A_rally_is_put_away_and_brought_back()
+    public async Task A_rally_is_archived_and_brought_back()
     {
         var (_, rally, _) = await Begin();
         (await _app.Put($"/api/rallies/{rally}/archived", new RallyArchived(true))).EnsureSuccessStatusCode();

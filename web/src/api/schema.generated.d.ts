@@ -3488,7 +3488,7 @@ export interface components {
          */
         CombinedLists: "one" | "tier" | "class";
         /**
-         * @description How a value is held against a limit.
+         * @description How a value is compared with a limit.
          * @enum {unknown}
          */
         Comparison: "atLeast" | "moreThan" | "atMost" | "lessThan" | "between" | "exactly";
@@ -4863,7 +4863,7 @@ export interface components {
              */
             editionAsOf?: null | number;
         };
-        /** @description An instrument was held against something known. The check is kept, and changes no reading. */
+        /** @description An instrument was compared with something known. The check is kept, and changes no reading. */
         EntryInstrumentChecked: {
             /** @enum {string} */
             kind: "instrumentChecked";
@@ -10360,7 +10360,7 @@ export interface components {
             inspected: boolean;
             /** @description How it came out so far; missed where any attempt missed it. */
             state: components["schemas"]["RuleState"];
-            /** @description What was held against the limit, as shown. */
+            /** @description What was compared with the limit, as shown. */
             value: string;
             /** @description The limit, as shown. */
             limit: string;

@@ -62,7 +62,7 @@ export const trialRecorded = (team: string, round: number, fields: TrialSays): E
   leaves: fields.leaves ?? [],
 })
 
-/** Something of a design: what was changed on it, what it is like, or that it is the one that the team names. */
+/** Something of a design: what was changed on it, how it is described, or that it is the one that the team names. */
 export const designNoted = (
   team: string,
   round: number,

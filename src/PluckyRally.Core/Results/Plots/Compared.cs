@@ -108,7 +108,7 @@ internal static class Compared
     }
 
     /// <summary>
-    /// How often luck alone parts the groups as far. Teams that stand in both of two groups are held against
+    /// How often luck alone parts the groups as far. Teams that stand in both of two groups are compared with
     /// themselves.
     /// </summary>
     private static double? Luck(Grouping by, IReadOnlyList<Group> groups)

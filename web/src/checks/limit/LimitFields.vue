@@ -7,7 +7,7 @@ import InlineNumber from '@/fields/InlineNumber.vue'
 import InlineText from '@/fields/InlineText.vue'
 import { comparisons } from '@/fields/words'
 
-/** A figure held against a limit: fixed, for each member, or by the team's last round. */
+/** A figure compared with a limit: fixed, for each member, or by the team's last round. */
 const props = defineProps<{ check: RuleCheckOf<'limit'>; at: string }>()
 const against = computed({
   get: () => (typeof props.check.percentOfLastRound === 'number' ? 'last' : props.check.perMember ? 'member' : 'fixed'),

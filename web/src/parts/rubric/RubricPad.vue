@@ -49,7 +49,7 @@ const saysOf = (criterion: JudgeRubric['criteria'][number]) => {
   const words = said.map((s) => `${s.by}: ${criterion.levels[Number(s.level)] ?? s.level}`).join(', ')
   return levels.size > 1 ? `${words}. ${severally[props.part.judges]}` : `${words}.`
 }
-/** A device that goes round: who has said everything, and who is next. */
+/** A device that is handed around: who has said everything, and who is next. */
 const complete = (voter: string) =>
   props.part.criteria.every((c) => props.soFar.answers[`${voter}|${c.id}`] !== undefined)
 const said = computed(() => teams.value.filter((t) => complete(t.id)).length)

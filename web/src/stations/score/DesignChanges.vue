@@ -6,7 +6,7 @@ import { useRecording } from '@/pads/recording'
 import { designNoted } from '@/shared/entries'
 import DesignLabels from './DesignLabels.vue'
 
-/** What was changed on a design, what it is like, and another design of the team's. */
+/** What was changed on a design, how it is described, and another design of the team's. */
 const props = defineProps<{ rally: string; design: SheetDesign; wanted: string }>()
 const emit = defineEmits<{ added: [design: string] }>()
 const { team, round, record } = useRecording()

@@ -7,7 +7,7 @@ namespace PluckyRally.Core.Briefs;
 
 internal abstract partial record Piece
 {
-    /// <summary>Something that is measured and held against a limit.</summary>
+    /// <summary>Something that is measured and compared with a limit.</summary>
     /// <param name="From">The stretch of the text.</param>
     /// <param name="Measure">What is measured.</param>
     /// <param name="Comparison">How it is compared.</param>
@@ -62,7 +62,7 @@ internal abstract partial record Piece
                 Upper = Upper,
             };
 
-        /// <summary>What is read in attempts is held against its limit when they are over.</summary>
+        /// <summary>What is read in attempts is compared with its limit when they are over.</summary>
         public CheckTime When => Measure.Taken == ReadOccasion.EachAttempt ? CheckTime.AfterTest : CheckTime.BeforeTest;
 
         public override IReadOnlyList<Change> Changes(PieceDraft draft) =>

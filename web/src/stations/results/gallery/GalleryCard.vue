@@ -5,7 +5,7 @@ import TeamPennant from '@/shared/TeamPennant.vue'
 import type { TeamMark } from '@/shared/teamMarks'
 import type { Sent } from '@/shared/useOutbox'
 
-/** What one team made: its picture, its values, what it is like, and what the class sees on it. */
+/** What one team made: its picture, its values, how it is described, and what the class sees on it. */
 const props = defineProps<{
   card: GalleryCard
   called: string
