@@ -38,7 +38,7 @@ public sealed partial class Browser
     /// </summary>
     public void ShouldBeAccessible()
     {
-        var place = AnyId().Replace(Place.Split('?', '#')[0], "…");
+        var place = AnyId.Replace(Place.Split('?', '#')[0], "…");
         var fresh = (
             (IEnumerable<object>)_driver.ExecuteScript(KindsOfElements + "return [...new Set(kinds.values())]")!
         )
@@ -125,6 +125,5 @@ public sealed partial class Browser
             .ShouldBeEmpty();
 
     /// <summary>An id in an address: of a brief or a rally, or of a team.</summary>
-    [GeneratedRegex("[0-9a-f]{8}-[0-9a-f-]{27}|(?<=/)t[0-9]+$")]
-    private static partial Regex AnyId();
+    private static readonly Regex AnyId = new("[0-9a-f]{8}-[0-9a-f-]{27}|(?<=/)t[0-9]+$");
 }

@@ -7,7 +7,7 @@ namespace PluckyRally.Ui.Tests;
 /// The guide is played: each numbered step of each page is done as it is written, and each word in bold stands on the
 /// screen that it speaks of. The demo is changed by it, so it is this class's own.
 /// </summary>
-public sealed partial class GuideTests(DemoServer demo) : ScreenTest, IClassFixture<DemoServer>
+public sealed class GuideTests(DemoServer demo) : ScreenTest, IClassFixture<DemoServer>
 {
     private static string Folder => Path.Combine(ProjectFolder.Root, "docs", "guide");
 
@@ -42,7 +42,7 @@ public sealed partial class GuideTests(DemoServer demo) : ScreenTest, IClassFixt
         var parts = Directory
             .GetFiles(Folder, "*.md")
             .Where(f => Path.GetFileName(f) != "first-rally.md")
-            .SelectMany(f => LookOrPicture().Matches(File.ReadAllText(f)));
+            .SelectMany(f => LookOrPicture.Matches(File.ReadAllText(f)));
         foreach (var part in parts)
         {
             if (part.Groups["look"] is { Success: true } look)
@@ -75,7 +75,7 @@ public sealed partial class GuideTests(DemoServer demo) : ScreenTest, IClassFixt
     {
         var desk = OpenWindow(demo.Address);
         var (steps, words) = (0, 0);
-        foreach (Match part in LookStepOrBold().Matches(File.ReadAllText(Path.Combine(Folder, page))))
+        foreach (Match part in LookStepOrBold.Matches(File.ReadAllText(Path.Combine(Folder, page))))
         {
             if (part.Groups["look"] is { Success: true } look)
             {
@@ -194,7 +194,7 @@ public sealed partial class GuideTests(DemoServer demo) : ScreenTest, IClassFixt
     {
         desk.Open("/");
         var done = 0;
-        foreach (Match step in StepOrPicture().Matches(File.ReadAllText(Path.Combine(Folder, "first-rally.md"))))
+        foreach (Match step in StepOrPicture.Matches(File.ReadAllText(Path.Combine(Folder, "first-rally.md"))))
         {
             if (step.Groups["picture"] is { Success: true } file)
             {
@@ -219,7 +219,7 @@ public sealed partial class GuideTests(DemoServer demo) : ScreenTest, IClassFixt
 
     private static int DoStep(Browser desk, string step)
     {
-        var actions = Action().Matches(step);
+        var actions = Action.Matches(step);
         actions.Count.ShouldBeGreaterThan(0, $"nothing is done in “{step}”");
         foreach (Match action in actions)
             Do(desk, action);
@@ -247,10 +247,10 @@ public sealed partial class GuideTests(DemoServer demo) : ScreenTest, IClassFixt
                 desk.Click(() => desk.One("link", name, exact: false));
                 break;
             case "press the second":
-                desk.Click(() => desk.Until(() => Named(desk, name).ElementAtOrDefault(1), $"a second “{name}”")!);
+                desk.Click(() => desk.Until(() => Titled(desk, name).ElementAtOrDefault(1), $"a second “{name}”")!);
                 break;
             case "press":
-                desk.Click(() => desk.Until(() => Named(desk, name).FirstOrDefault(), $"“{name}” to press")!);
+                desk.Click(() => desk.Until(() => Titled(desk, name).FirstOrDefault(), $"“{name}” to press")!);
                 break;
             default:
                 throw new InvalidOperationException($"The guide says “{verb}”, and nobody knows how that is done.");
@@ -258,7 +258,7 @@ public sealed partial class GuideTests(DemoServer demo) : ScreenTest, IClassFixt
     }
 
     /// <summary>What can be pressed, by its words; where each row has one, its whole name says of what it is.</summary>
-    private static List<OpenQA.Selenium.IWebElement> Named(Browser desk, string name)
+    private static List<OpenQA.Selenium.IWebElement> Titled(Browser desk, string name)
     {
         string[] roles = ["button", "link", "menuitem"];
         var exact = roles.SelectMany(role => desk.All(role, name));
@@ -289,7 +289,7 @@ public sealed partial class GuideTests(DemoServer demo) : ScreenTest, IClassFixt
     {
         if (look.StartsWith('/'))
             return look;
-        var named = Named().Match(look);
+        var named = Named.Match(look);
         var (sort, name, station) = (
             named.Groups["sort"].Value,
             named.Groups["name"].Value,
@@ -306,23 +306,24 @@ public sealed partial class GuideTests(DemoServer demo) : ScreenTest, IClassFixt
             + $"{(station.Length > 0 ? $"/{station}" : "")}";
     }
 
-    [GeneratedRegex(@"^\d+\. .*$|\]\((?<picture>pictures/[^)]+)\)", RegexOptions.Multiline)]
-    private static partial Regex StepOrPicture();
+    private static readonly Regex StepOrPicture = new(
+        @"^\d+\. .*$|\]\((?<picture>pictures/[^)]+)\)",
+        RegexOptions.Multiline
+    );
 
-    [GeneratedRegex(
+    private static readonly Regex Action = new(
         @"(?<verb>type) `(?<text>[^`]+)` into \*\*(?<name>[^*]+)\*\*"
             + @"|(?<verb>choose) `(?<text>[^`]+)` in \*\*(?<name>[^*]+)\*\*"
             + @"|(?<verb>choose the tab|press the second|press|open|you see) \*\*(?<name>[^*]+)\*\*",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Action();
+    );
 
-    [GeneratedRegex(@"<!-- look:(?<look>[^>]+?)-->|^(?<step>\d+\. .*)$|\*\*(?<bold>[^*]+)\*\*", RegexOptions.Multiline)]
-    private static partial Regex LookStepOrBold();
+    private static readonly Regex LookStepOrBold = new(
+        @"<!-- look:(?<look>[^>]+?)-->|^(?<step>\d+\. .*)$|\*\*(?<bold>[^*]+)\*\*",
+        RegexOptions.Multiline
+    );
 
-    [GeneratedRegex(@"<!-- look:(?<look>[^>]+?)-->|\]\((?<picture>pictures/[^)]+)\)")]
-    private static partial Regex LookOrPicture();
+    private static readonly Regex LookOrPicture = new(@"<!-- look:(?<look>[^>]+?)-->|\]\((?<picture>pictures/[^)]+)\)");
 
-    [GeneratedRegex("(?<sort>brief|rally|day) \"(?<name>[^\"]+)\" ?(?<station>[\\w?=]*)")]
-    private static partial Regex Named();
+    private static readonly Regex Named = new("(?<sort>brief|rally|day) \"(?<name>[^\"]+)\" ?(?<station>[\\w?=]*)");
 }

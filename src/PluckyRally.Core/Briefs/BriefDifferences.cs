@@ -7,7 +7,7 @@ using PluckyRally.Core.Files;
 namespace PluckyRally.Core.Briefs;
 
 /// <summary>Where two briefs differ.</summary>
-public static partial class BriefDifferences
+public static class BriefDifferences
 {
     /// <summary>Where two briefs differ, in the order of the sheet.</summary>
     public static IReadOnlyList<Difference> Between(Brief before, Brief after)
@@ -109,11 +109,10 @@ public static partial class BriefDifferences
     /// </summary>
     private static string InWords(string text) =>
         Enum.GetValues<GradeBand>().Where(g => Json.Word(g) == text).Select(GradeBands.Name).FirstOrDefault()
-        ?? (OfDocument().IsMatch(text) ? text.Humanize(LetterCasing.LowerCase) : text);
+        ?? (OfDocument.IsMatch(text) ? text.Humanize(LetterCasing.LowerCase) : text);
 
     /// <summary>Words of the document are written in one, each but the first with a capital.</summary>
-    [GeneratedRegex("^[a-z]+([A-Z][a-z]*)+$")]
-    private static partial Regex OfDocument();
+    private static readonly Regex OfDocument = new("^[a-z]+([A-Z][a-z]*)+$");
 
     private static readonly string[] Names = ["name", "text", "word", "kind", "id"];
 

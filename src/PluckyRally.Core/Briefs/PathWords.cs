@@ -8,7 +8,7 @@ using PluckyRally.Core.Words;
 namespace PluckyRally.Core.Briefs;
 
 /// <summary>Says in words which place of a brief is meant: "Height: step", "Rule “Stands by itself”: limit".</summary>
-internal static partial class PathWords
+internal static class PathWords
 {
     /// <summary>Lists and groups whose name adds nothing to the names of what stands in them.</summary>
     private static readonly HashSet<string> Groups = new(StringComparer.Ordinal)
@@ -127,7 +127,7 @@ internal static partial class PathWords
                 : Groups.Contains(steps[i]) && i < steps.Count - 1 ? ""
                 : i > 0 && Known.TryGetValue($"{steps[i - 1]}/{steps[i]}", out var both) ? both
                 : Known.TryGetValue(steps[i], out var known) ? known
-                : Spaced().Replace(steps[i], m => " " + m.Value.ToLowerInvariant());
+                : Spaced.Replace(steps[i], m => " " + m.Value.ToLowerInvariant());
             if (word.Length > 0)
                 words.Add(word);
         }
@@ -155,6 +155,5 @@ internal static partial class PathWords
         return step;
     }
 
-    [GeneratedRegex("[A-Z]")]
-    private static partial Regex Spaced();
+    private static readonly Regex Spaced = new("[A-Z]");
 }

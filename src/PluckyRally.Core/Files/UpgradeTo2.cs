@@ -8,7 +8,7 @@ namespace PluckyRally.Core.Files;
 /// (<c>run_value</c> becomes <c>run.value</c>, <c>run</c> alone <c>run.points</c>), the total is <c>team.total</c>,
 /// every award says which way is better, and every rubric that the last word of several judges counts.
 /// </summary>
-internal static partial class UpgradeTo2
+internal static class UpgradeTo2
 {
     private static readonly string[] Facts =
     [
@@ -109,30 +109,25 @@ internal static partial class UpgradeTo2
     /// In version 1 a measure outweighed a part of the same name, and the first part that fits was meant.
     /// </summary>
     private static string Rewrite(string text, HashSet<string> measures, List<string> parts) =>
-        Name()
-            .Replace(text, found =>
+        Name.Replace(text, found =>
+        {
+            var name = found.Value;
+            if (measures.Contains(name))
+                return name;
+            foreach (var part in parts.Where(p => !measures.Contains(p)))
             {
-                var name = found.Value;
-                if (measures.Contains(name))
-                    return name;
-                foreach (var part in parts.Where(p => !measures.Contains(p)))
-                {
-                    if (name == part)
-                        return $"{part}.points";
-                    if (
-                        name.StartsWith($"{part}_", StringComparison.Ordinal)
-                        && Facts.Contains(name[(part.Length + 1)..])
-                    )
-                        return $"{part}.{name[(part.Length + 1)..]}";
-                }
+                if (name == part)
+                    return $"{part}.points";
+                if (name.StartsWith($"{part}_", StringComparison.Ordinal) && Facts.Contains(name[(part.Length + 1)..]))
+                    return $"{part}.{name[(part.Length + 1)..]}";
+            }
 
-                return name == "total" ? "team.total" : name;
-            });
+            return name == "total" ? "team.total" : name;
+        });
 
     private static string? Text(JsonNode? node) =>
         node is JsonValue value && value.TryGetValue<string>(out var text) ? text : null;
 
     /// <summary>A name that is neither a function nor has a dot: what is in the new form stays.</summary>
-    [GeneratedRegex(@"(?<![\w.])(?>[A-Za-z]\w*)(?!\s*[.(])")]
-    private static partial Regex Name();
+    private static readonly Regex Name = new(@"(?<![\w.])(?>[A-Za-z]\w*)(?!\s*[.(])");
 }

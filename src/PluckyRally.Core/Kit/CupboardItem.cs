@@ -11,7 +11,7 @@ namespace PluckyRally.Core.Kit;
 /// <param name="Name">What it is.</param>
 /// <param name="Unit">Its unit; empty for pieces.</param>
 /// <param name="Amount">How much there is, 0 or more.</param>
-public sealed partial record CupboardItem(string Name, string Unit, decimal Amount)
+public sealed record CupboardItem(string Name, string Unit, decimal Amount)
 {
     /// <summary>Whether there is always enough of it: it is taken from what lies around, and not bought.</summary>
     public bool AlwaysThere { get; init; }
@@ -75,7 +75,7 @@ public sealed partial record CupboardItem(string Name, string Unit, decimal Amou
     /// <summary>Rolls, packs and what lies loose beside them as one number; anything else as it is.</summary>
     private static string Counted(string typed)
     {
-        var packed = Packed().Match(typed);
+        var packed = Packed.Match(typed);
         if (!packed.Success)
             return typed;
         long Of(string part) =>
@@ -86,12 +86,11 @@ public sealed partial record CupboardItem(string Name, string Unit, decimal Amou
         );
     }
 
-    [GeneratedRegex(
+    private static readonly Regex Packed = new(
         @"^(?<packs>\d{1,6})\s*(?:(?:rolls?|packs?|boxes|box|bags?|tubes?)\s+of\s+"
             + @"|[x×]\s*)(?<each>\d{1,6})(?:\s*(?:\+|and)\s*(?<loose>\d{1,6})(?:\s+loose)?)?(?<unit>\s*[^\d.,]*)$",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Packed();
+    );
 
     /// <summary>What keeps it from being in a cupboard.</summary>
     public IReadOnlyList<Problem> Problems()

@@ -12,15 +12,15 @@ namespace PluckyRally.Core.Kit;
 /// <param name="Key">What all names of the thing have in common.</param>
 /// <param name="Each">How many of the thing's own unit (cm, cm², g, mL, pieces) are in one of the unit that was asked
 /// about; above 0.</param>
-public readonly partial record struct Thing(string Key, decimal Each)
+public readonly record struct Thing(string Key, decimal Each)
 {
     /// <summary>The thing that is called so and counted or measured so.</summary>
     /// <param name="name">Its name; a unit may stand behind it in brackets.</param>
     /// <param name="unit">Its unit; empty for pieces.</param>
     public static Thing Of(string name, string unit)
     {
-        var (called, counted) = (Spaces().Replace(name.Trim(), " "), unit.Trim());
-        if (counted.Length == 0 && Bracketed().Match(called) is { Success: true } both)
+        var (called, counted) = (Spaces.Replace(name.Trim(), " "), unit.Trim());
+        if (counted.Length == 0 && Bracketed.Match(called) is { Success: true } both)
             (called, counted) = (both.Groups["name"].Value, both.Groups["unit"].Value);
         called = One(called.ToLowerInvariant());
         if (counted.Length == 0)
@@ -46,9 +46,7 @@ public readonly partial record struct Thing(string Key, decimal Each)
         .Select(symbol => Units.Find(symbol)!)
         .ToFrozenDictionary(u => u.Kind);
 
-    [GeneratedRegex(@"\s+")]
-    private static partial Regex Spaces();
+    private static readonly Regex Spaces = new(@"\s+");
 
-    [GeneratedRegex(@"^(?<name>.+) \((?<unit>[\p{L}²³]+)\)$")]
-    private static partial Regex Bracketed();
+    private static readonly Regex Bracketed = new(@"^(?<name>.+) \((?<unit>[\p{L}²³]+)\)$");
 }

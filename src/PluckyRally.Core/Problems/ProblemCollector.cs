@@ -3,7 +3,7 @@ using System.Text.RegularExpressions;
 namespace PluckyRally.Core.Problems;
 
 /// <summary>Collects what is wrong with a document, each with its place.</summary>
-internal sealed partial class ProblemCollector(string at = "")
+internal sealed class ProblemCollector(string at = "")
 {
     private readonly List<Problem> _problems = [];
 
@@ -48,7 +48,7 @@ internal sealed partial class ProblemCollector(string at = "")
         foreach (var id in ids)
         {
             Unless(
-                IdForm().IsMatch(id),
+                IdForm.IsMatch(id),
                 $"{place}/{id}/id",
                 $"“{Short(id)}” cannot be the id of a {what}.",
                 "Start with a letter; use letters, digits and underscores, at most 40."
@@ -68,6 +68,5 @@ internal sealed partial class ProblemCollector(string at = "")
 
     public static string Short(string text) => text.Length > 40 ? text[..40] + "…" : text;
 
-    [GeneratedRegex("^[A-Za-z][A-Za-z0-9_]{0,39}$")]
-    private static partial Regex IdForm();
+    private static readonly Regex IdForm = new("^[A-Za-z][A-Za-z0-9_]{0,39}$");
 }

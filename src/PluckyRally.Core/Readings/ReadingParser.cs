@@ -14,7 +14,7 @@ public readonly record struct ParsedReading(decimal Value, Bound Bound);
 /// Reads what a judge types: <c>227</c>, <c>2.27 m</c>, <c>7 1/2 in</c>, <c>6' 3 1/2"</c>, <c>1:35.4</c>, <c>50+</c>.
 /// A bare number is in the measure's unit. Anything unclear is refused with the forms that would do.
 /// </summary>
-public static partial class ReadingParser
+public static class ReadingParser
 {
     /// <summary>The longest writing that is looked at, but for an area of shapes.</summary>
     public const int MaxLength = 60;
@@ -49,13 +49,13 @@ public static partial class ReadingParser
             return Level(text, measure);
 
         var bound = Bound.Exact;
-        if (BoundSuffix().Match(text) is { Success: true } suffix)
+        if (BoundSuffix.Match(text) is { Success: true } suffix)
         {
             bound = suffix.Groups["sign"].Value == "+" ? Bound.AtLeast : Bound.AtMost;
             text = (suffix.Groups["before"].Value + suffix.Groups["unit"].Value).Trim();
         }
 
-        if (UnclearComma().IsMatch(text))
+        if (UnclearComma.IsMatch(text))
             return Refuse(measure, $"“{typed.Trim()}” is unclear: the comma could part thousands or decimals.");
         text = text.Replace(',', '.');
 
@@ -122,15 +122,15 @@ public static partial class ReadingParser
         decimal grams = 0;
         var pieces = true;
         var rolled = text.Split('+', StringSplitOptions.TrimEntries)
-            .Select(t => Rolled(WithUnit().Match(t).Groups["unit"].Value, measure))
+            .Select(t => Rolled(WithUnit.Match(t).Groups["unit"].Value, measure))
             .FirstOrDefault(w => w is not null);
         foreach (var term in text.Split('+', StringSplitOptions.TrimEntries))
         {
-            if (WithUnit().Match(term) is not { Success: true } match || Number(match) is not { } count)
+            if (WithUnit.Match(term) is not { Success: true } match || Number(match) is not { } count)
                 return new(0, "{typed} is not a number of weights.");
             var name = match.Groups["unit"].Value;
             var roll = Rolled(name, measure);
-            if (roll is null && name.Length > 0 && Rolls().IsMatch(name))
+            if (roll is null && name.Length > 0 && Rolls.IsMatch(name))
                 return new(0, "{typed} does not say of what the rolls are, or nothing here comes in rolls.");
             var counted = roll
                 ?? measure.Weights.FirstOrDefault(w => SameThing(w.Name, name))
@@ -175,8 +175,8 @@ public static partial class ReadingParser
     /// <summary>How many rolls of what is counted; null where the term is no rolls of it.</summary>
     private static decimal? InRolls(string term, Measure measure) =>
         measure.Roll > 0
-        && WithUnit().Match(term) is { Success: true } match
-        && Rolls().Match(match.Groups["unit"].Value) is { Success: true } roll
+        && WithUnit.Match(term) is { Success: true } match
+        && Rolls.Match(match.Groups["unit"].Value) is { Success: true } roll
         && roll.Groups["of"].Value.Trim() is var of
         && (of.Length == 0 || SameThing(measure.Unit, of))
             ? Number(match)
@@ -187,7 +187,7 @@ public static partial class ReadingParser
     /// </summary>
     private static Weight? Rolled(string name, Measure measure)
     {
-        if (Rolls().Match(name) is not { Success: true } match)
+        if (Rolls.Match(name) is not { Success: true } match)
             return null;
         var of = match.Groups["of"].Value.Trim();
         var inRolls = measure.Weights.Where(w => w.Roll > 0).ToList();
@@ -202,9 +202,9 @@ public static partial class ReadingParser
             text = WithoutSign(text, measure.Unit);
         if (measure.Kind == MeasureKind.Duration && text.Contains(':', StringComparison.Ordinal))
             return Clock(text, measure);
-        if (measure.Kind == MeasureKind.Length && FeetInches().Match(text) is { Success: true } both)
+        if (measure.Kind == MeasureKind.Length && FeetInches.Match(text) is { Success: true } both)
             return FeetAndInches(both, measure);
-        if (WithUnit().Match(text) is not { Success: true } match)
+        if (WithUnit.Match(text) is not { Success: true } match)
             return new(0, "{typed} cannot be read as a number.");
         if (Number(match) is not { } number)
             return new(0, "{typed} has a zero below the fraction line, or too many digits.");
@@ -228,7 +228,7 @@ public static partial class ReadingParser
 
     private static Parsed Clock(string text, Measure measure)
     {
-        if (ClockForm().Match(text) is not { Success: true } m)
+        if (ClockForm.Match(text) is not { Success: true } m)
             return new(0, "{typed} is not a time of the form min:s or h:min:s.");
         var hours = m.Groups["h"].Success ? int.Parse(m.Groups["h"].Value, CultureInfo.InvariantCulture) : 0;
         var minutes = int.Parse(m.Groups["m"].Value, CultureInfo.InvariantCulture);
@@ -325,7 +325,7 @@ public static partial class ReadingParser
             );
         }
 
-        return Spaces().Replace(text.ToString(), " ").Trim();
+        return Spaces.Replace(text.ToString(), " ").Trim();
     }
 
     private static Result<ParsedReading> Refuse(Measure measure, string what) =>
@@ -342,30 +342,32 @@ public static partial class ReadingParser
         @"(?<minus>-)?\s?(?:(?<whole>\d{1,12}(?:\.\d{1,9})?"
         + @"|\.\d{1,9})(?:\s(?<top>\d{1,6})/(?<below>\d{1,6}))?|(?<top>\d{1,6})/(?<below>\d{1,6}))";
 
-    [GeneratedRegex(@"^" + NumberForm + @"\s?(?<unit>[^\d\s+\-./][^\d+]{0,39}2?)?$", RegexOptions.ExplicitCapture)]
-    private static partial Regex WithUnit();
+    private static readonly Regex WithUnit = new(
+        @"^" + NumberForm + @"\s?(?<unit>[^\d\s+\-./][^\d+]{0,39}2?)?$",
+        RegexOptions.ExplicitCapture
+    );
 
-    [GeneratedRegex(
+    private static readonly Regex Rolls = new(
         @"^(?:rolls?(?:\s+of)?\s*(?<of>.*)|(?<of>.+?)\s+rolls?)$",
         RegexOptions.ExplicitCapture | RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Rolls();
+    );
 
-    [GeneratedRegex(
+    private static readonly Regex FeetInches = new(
         @"^(?<feet>\d{1,6})\s?(?:'|ft|feet|foot)\s?" + NumberForm + "\\s?(?:\"|in|inch|inches)$",
         RegexOptions.ExplicitCapture | RegexOptions.IgnoreCase
-    )]
-    private static partial Regex FeetInches();
+    );
 
-    [GeneratedRegex(@"^(?:(?<h>\d{1,4}):)?(?<m>\d{1,4}):(?<s>\d{2}(?:\.\d{1,6})?)$", RegexOptions.ExplicitCapture)]
-    private static partial Regex ClockForm();
+    private static readonly Regex ClockForm = new(
+        @"^(?:(?<h>\d{1,4}):)?(?<m>\d{1,4}):(?<s>\d{2}(?:\.\d{1,6})?)$",
+        RegexOptions.ExplicitCapture
+    );
 
-    [GeneratedRegex(@"^(?<before>.*[\d'""].*?)\s?(?<sign>[+\-])\s?(?<unit>[^\d+\-]*)$", RegexOptions.ExplicitCapture)]
-    private static partial Regex BoundSuffix();
+    private static readonly Regex BoundSuffix = new(
+        @"^(?<before>.*[\d'""].*?)\s?(?<sign>[+\-])\s?(?<unit>[^\d+\-]*)$",
+        RegexOptions.ExplicitCapture
+    );
 
-    [GeneratedRegex(@"\d,\d{3}(?!\d)|,\d*[.,]|\.\d*,")]
-    private static partial Regex UnclearComma();
+    private static readonly Regex UnclearComma = new(@"\d,\d{3}(?!\d)|,\d*[.,]|\.\d*,");
 
-    [GeneratedRegex(@"\s+")]
-    private static partial Regex Spaces();
+    private static readonly Regex Spaces = new(@"\s+");
 }

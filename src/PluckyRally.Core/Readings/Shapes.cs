@@ -8,7 +8,7 @@ namespace PluckyRally.Core.Readings;
 /// which the area's is the square, or with their own. Formulas are those of school geometry (common practice, no
 /// source).
 /// </summary>
-internal static partial class Shapes
+internal static class Shapes
 {
     /// <summary>The longest writing that is looked at: some ten shapes.</summary>
     public const int MaxLength = 240;
@@ -57,12 +57,12 @@ internal static partial class Shapes
     {
         if (
             measure.Kind != MeasureKind.Area
-            || !Letter().IsMatch(text)
+            || !Letter.IsMatch(text)
             || measure.FixedUnit is not { } unit
             || Units.Find(unit.Symbol.TrimEnd('²')) is not { } side
         )
             return null;
-        var terms = Term().Matches(text);
+        var terms = Term.Matches(text);
         if (
             !terms.Any(t => Named(t.Groups["name"].Value) is not null)
             && !terms.Any(t => t.Groups["lengths"].Value.Contains('x', StringComparison.Ordinal))
@@ -85,8 +85,7 @@ internal static partial class Shapes
                     $"“{(called.Length > 0 ? called : term.Value.Trim())}” is none of the shapes: "
                         + $"{string.Join(", ", All.Select(s => s.Name))}."
                 );
-            var read = By()
-                .Split(term.Groups["lengths"].Value.Trim())
+            var read = By.Split(term.Groups["lengths"].Value.Trim())
                 .Where(t => t.Length > 0)
                 .Select(t => ReadingParser.ParseAmount(t, length))
                 .ToList();
@@ -124,16 +123,13 @@ internal static partial class Shapes
             || $"{s.Name}s".Equals(name.Trim(), StringComparison.OrdinalIgnoreCase)
         );
 
-    [GeneratedRegex("[a-zA-Z]")]
-    private static partial Regex Letter();
+    private static readonly Regex Letter = new("[a-zA-Z]");
 
-    [GeneratedRegex(
+    private static readonly Regex Term = new(
         @"(?:^|\+|(?<minus>(?<=\s)-(?=\s)))\s*(?<name>[a-zA-Z]+(?:\s[a-zA-Z]{2,})*)?\s*(?<lengths>[^+]*?)(?=\+"
             + @"|\s-\s|$)",
         RegexOptions.ExplicitCapture
-    )]
-    private static partial Regex Term();
+    );
 
-    [GeneratedRegex(@"\s*(?:x|by)\s*")]
-    private static partial Regex By();
+    private static readonly Regex By = new(@"\s*(?:x|by)\s*");
 }

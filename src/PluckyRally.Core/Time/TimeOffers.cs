@@ -30,7 +30,7 @@ internal static class TimeOffers
             if (brief.Trials.Attempts > 1)
             {
                 yield return Fewest(brief, []);
-                if (!Try(brief, stations).Fits)
+                if (!Fits(Changed(brief, [stations])))
                     yield return Fewest(brief, [stations]);
             }
         }
@@ -47,7 +47,7 @@ internal static class TimeOffers
             var shorter = Enumerable
                 .Range((int)ShortestBuild, (int)Math.Clamp(build.Minutes - ShortestBuild, 0, LongestBuild))
                 .Reverse()
-                .FirstOrDefault(m => Try(brief, Build(build, m)).Fits, (int)ShortestBuild);
+                .FirstOrDefault(m => Fits(With(brief, build with { Minutes = m })), (int)ShortestBuild);
             yield return Offer(brief, $"Build for {shorter} minutes", Build(build, shorter));
         }
     }
@@ -64,10 +64,11 @@ internal static class TimeOffers
     /// <summary>As many attempts as fit, at least one.</summary>
     private static TimeOffer Fewest(Brief brief, IReadOnlyList<Change> with)
     {
+        var changed = Changed(brief, with);
         var attempts = Enumerable
             .Range(1, Math.Clamp(brief.Trials.Attempts - 1, 0, Limits.Attempts))
             .Reverse()
-            .FirstOrDefault(a => Try(brief, [.. with, Change.Set("/trials/attempts", a)]).Fits, 1);
+            .FirstOrDefault(a => Fits(changed with { Trials = changed.Trials with { Attempts = a } }), 1);
         var label = attempts == 1 ? "Make one attempt" : $"Make {attempts} attempts";
         return Offer(
             brief,
@@ -78,7 +79,8 @@ internal static class TimeOffers
 
     private static TimeOffer Offer(Brief brief, string label, params Change[] changes)
     {
-        var (fits, lessons) = Try(brief, changes);
+        var lessons = Timetable.Lay(Changed(brief, changes));
+        var fits = Fits(lessons);
         var last = lessons[^1];
         return new(
             label,
@@ -90,9 +92,17 @@ internal static class TimeOffers
         );
     }
 
-    private static (bool Fits, IReadOnlyList<LessonPlan> Lessons) Try(Brief brief, params Change[] changes)
-    {
-        var lessons = Timetable.Lay(Changes.Apply(brief, changes).OrThrow().Value);
-        return (lessons.All(l => l.Overrun == 0), lessons);
-    }
+    private static Brief Changed(Brief brief, IReadOnlyList<Change> changes) =>
+        Changes.Apply(brief, changes).OrThrow().Value;
+
+    /// <summary>With another phase in the place of the one of its id, without writing and reading the brief.</summary>
+    private static Brief With(Brief brief, Phase phase) =>
+        brief with
+        {
+            Timing = brief.Timing with { Phases = [.. brief.Timing.Phases.Select(p => p.Id == phase.Id ? phase : p)] },
+        };
+
+    private static bool Fits(Brief brief) => Fits(Timetable.Lay(brief));
+
+    private static bool Fits(IReadOnlyList<LessonPlan> lessons) => lessons.All(l => l.Overrun == 0);
 }

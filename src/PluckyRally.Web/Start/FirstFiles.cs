@@ -11,7 +11,7 @@ namespace PluckyRally.Web.Start;
 /// at once. On a slow line all of it is then on its way while the files of all pages are still being read; without it a
 /// browser hears of each only when those before it have come and have been run.
 /// </summary>
-internal sealed partial class FirstFiles(IWebHostEnvironment host)
+internal sealed class FirstFiles(IWebHostEnvironment host)
 {
     private readonly Lazy<IReadOnlyList<Page>> _pages = new(() => Read(host));
 
@@ -56,7 +56,7 @@ internal sealed partial class FirstFiles(IWebHostEnvironment host)
 
     /// <summary>What is asked, with what the address says; nothing in the place of what it leaves out.</summary>
     private static string Filled(string asked, RouteValueDictionary values) =>
-        Blank().Replace(asked, blank => Uri.EscapeDataString($"{values[blank.Groups[1].Value]}"));
+        Blank.Replace(asked, blank => Uri.EscapeDataString($"{values[blank.Groups[1].Value]}"));
 
     private static IReadOnlyList<Page> Read(IWebHostEnvironment host)
     {
@@ -68,8 +68,7 @@ internal sealed partial class FirstFiles(IWebHostEnvironment host)
         return [.. pages.Select(p => new Page(new(TemplateParser.Parse(p.Path[1..]), []), p.Files, p.Asks))];
     }
 
-    [GeneratedRegex(@"\{(\w+)\}")]
-    private static partial Regex Blank();
+    private static readonly Regex Blank = new(@"\{(\w+)\}");
 
     private sealed record Page(TemplateMatcher Address, IReadOnlyList<string> Files, IReadOnlyList<string> Asks);
 

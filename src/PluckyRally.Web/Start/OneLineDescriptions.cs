@@ -7,7 +7,7 @@ namespace PluckyRally.Web.Start;
 /// <summary>
 /// Sets each description on one line: where a comment wraps in the sources is no matter of the API's.
 /// </summary>
-internal sealed partial class OneLineDescriptions : IOpenApiDocumentTransformer
+internal sealed class OneLineDescriptions : IOpenApiDocumentTransformer
 {
     public Task TransformAsync(
         OpenApiDocument document,
@@ -53,8 +53,7 @@ internal sealed partial class OneLineDescriptions : IOpenApiDocumentTransformer
             Set(others);
     }
 
-    private static string? OneLine(string? text) => text is null ? null : WhiteSpace().Replace(text, " ").Trim();
+    private static string? OneLine(string? text) => text is null ? null : WhiteSpace.Replace(text, " ").Trim();
 
-    [GeneratedRegex(@"\s+")]
-    private static partial Regex WhiteSpace();
+    private static readonly Regex WhiteSpace = new(@"\s+");
 }

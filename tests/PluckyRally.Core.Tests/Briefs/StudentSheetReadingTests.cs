@@ -7,7 +7,7 @@ namespace PluckyRally.Core.Tests.Briefs;
 /// Reads every sheet that ships as somebody would who proofreads it (the marks of a careless text: common practice, no
 /// source).
 /// </summary>
-public sealed partial class StudentSheetReadingTests
+public sealed class StudentSheetReadingTests
 {
     public static TheoryData<string> Briefs =>
         new(
@@ -58,7 +58,7 @@ public sealed partial class StudentSheetReadingTests
                 brief.Measures.Any(m => m is { Off: false, Taken: ReadOccasion.EachAttempt })
                 && brief.Method.Parts.Any(p => p is Part.Measured { Off: false })
             )
-                sheet.Test.Count(l => Attempts().IsMatch(l)).ShouldBe(1, $"{which} {tier}");
+                sheet.Test.Count(l => Attempts.IsMatch(l)).ShouldBe(1, $"{which} {tier}");
             foreach (var part in brief.Method.Parts.Where(p => !p.Off))
             {
                 var says = sheet.Scoring.Single(l => l.StartsWith($"{part.Name}: ", StringComparison.Ordinal));
@@ -133,6 +133,5 @@ public sealed partial class StudentSheetReadingTests
             sheet.Safety,
         }.SelectMany(l => l);
 
-    [GeneratedRegex(@"^You have (one|\d+) attempts?\.")]
-    private static partial Regex Attempts();
+    private static readonly Regex Attempts = new(@"^You have (one|\d+) attempts?\.");
 }

@@ -10,7 +10,7 @@ namespace PluckyRally.Core.Tests.Files;
 /// <summary>
 /// Whatever is wrong with a brief is said at a place that the brief has, so that a screen can go there.
 /// </summary>
-public sealed partial class ProblemPlacesTests
+public sealed class ProblemPlacesTests
 {
     private static readonly string[] Bad =
     [
@@ -60,13 +60,12 @@ public sealed partial class ProblemPlacesTests
     /// </summary>
     private static IEnumerable<(int At, string Bad)> OfEachList(List<string> places) =>
         places
-            .Select((place, at) => (At: at, Field: AnyIndex().Replace(place, "[]")))
+            .Select((place, at) => (At: at, Field: AnyIndex.Replace(place, "[]")))
             .GroupBy(p => p.Field)
             .SelectMany(same => same.Take(2).Concat(same.TakeLast(1)).Distinct())
             .Select((p, turn) => (p.At, Bad[turn % Bad.Length]));
 
-    [GeneratedRegex(@"\[\d+\]")]
-    private static partial Regex AnyIndex();
+    private static readonly Regex AnyIndex = new(@"\[\d+\]");
 
     /// <summary>
     /// What reading, making ready and looking for snags finds, each with the document that it speaks of.

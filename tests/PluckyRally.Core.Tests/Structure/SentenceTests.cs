@@ -5,7 +5,7 @@ using Microsoft.CodeAnalysis.CSharp.Syntax;
 namespace PluckyRally.Core.Tests.Structure;
 
 /// <summary>Scoring makes facts. What is said of them stands in files of words, and in members that say.</summary>
-public sealed partial class SentenceTests
+public sealed class SentenceTests
 {
     private static readonly string[] Folders = ["Expressions", "Figures", "Curves", "Checks", "Parts", "Results"];
 
@@ -19,7 +19,7 @@ public sealed partial class SentenceTests
             .SelectMany(t => t.GetRoot().DescendantNodes())
             .Where(n =>
                 n is LiteralExpressionSyntax or InterpolatedStringTextSyntax
-                && Sentence().IsMatch(n.ToString())
+                && Sentence.IsMatch(n.ToString())
                 && !IsSaid(n)
                 && !IsOfInput(n)
             )
@@ -72,6 +72,5 @@ public sealed partial class SentenceTests
             );
     }
 
-    [GeneratedRegex("[a-z]{2,} [a-z]{2,}")]
-    private static partial Regex Sentence();
+    private static readonly Regex Sentence = new("[a-z]{2,} [a-z]{2,}");
 }

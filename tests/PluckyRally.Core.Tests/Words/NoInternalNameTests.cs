@@ -13,7 +13,7 @@ namespace PluckyRally.Core.Tests.Words;
 /// What is called something by the program alone is read by nobody: with every id of a brief made a word that means
 /// nothing, no check, no sheet and no slip says one of these words, whatever of the brief is broken.
 /// </summary>
-public sealed partial class NoInternalNameTests
+public sealed class NoInternalNameTests
 {
     /// <summary>What people write and read; everything else may name an id.</summary>
     private static readonly HashSet<string> Texts =
@@ -52,7 +52,7 @@ public sealed partial class NoInternalNameTests
         var slips = TeamDetail
             .Of(opened, 1)
             .SelectMany(t => Words(JsonNode.Parse(Json.Write(t))!))
-            .Where(w => w.Contains(' ', StringComparison.Ordinal) && Nonsense().IsMatch(w));
+            .Where(w => w.Contains(' ', StringComparison.Ordinal) && Nonsense.IsMatch(w));
         slips.ShouldBeEmpty();
     }
 
@@ -78,7 +78,7 @@ public sealed partial class NoInternalNameTests
             .SelectMany(entry => Refused(compiled, renamed.Teams, entry))
             .ToList();
         said.Count.ShouldBeGreaterThan(40);
-        said.Where(text => Nonsense().IsMatch(text)).Distinct().ShouldBeEmpty();
+        said.Where(text => Nonsense.IsMatch(text)).Distinct().ShouldBeEmpty();
     }
 
     private static IEnumerable<string> Refused(CompiledEdition compiled, IReadOnlyList<Team> teams, Entry entry)
@@ -92,7 +92,7 @@ public sealed partial class NoInternalNameTests
     private static IEnumerable<Entry> Gone(Entry entry)
     {
         var text = Json.Write(entry);
-        foreach (var name in Nonsense().Matches(text).Select(m => m.Value).Distinct())
+        foreach (var name in Nonsense.Matches(text).Select(m => m.Value).Distinct())
             yield return JsonSerializer.Deserialize<Entry>(text.Replace($"\"{name}\"", "\"zq0000x\""), Json.Options)!;
     }
 
@@ -121,7 +121,7 @@ public sealed partial class NoInternalNameTests
         );
         if (compiled.IsOk)
             said.AddRange(MethodWords.Say(compiled.Value));
-        return [.. said.Where(s => Nonsense().IsMatch(s)).Distinct()];
+        return [.. said.Where(s => Nonsense.IsMatch(s)).Distinct()];
     }
 
     /// <summary>The brief with each thing that has an id taken out of it, one at a time.</summary>
@@ -192,6 +192,5 @@ public sealed partial class NoInternalNameTests
             _ => [],
         };
 
-    [GeneratedRegex(@"(?<![/.])\bzq\d+x\b")]
-    private static partial Regex Nonsense();
+    private static readonly Regex Nonsense = new(@"(?<![/.])\bzq\d+x\b");
 }

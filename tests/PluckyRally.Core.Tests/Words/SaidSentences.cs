@@ -8,7 +8,7 @@ namespace PluckyRally.Core.Tests.Words;
 /// The sentences that the core puts together, each form once: two sentences that differ only in the brief's own names,
 /// or in numbers of one sort (none, one, several, a fraction), have one form.
 /// </summary>
-internal sealed partial class SaidSentences
+internal sealed class SaidSentences
 {
     private readonly Dictionary<string, List<string>> _byPlace = [];
     private readonly HashSet<string> _lines = [];
@@ -55,13 +55,12 @@ internal sealed partial class SaidSentences
         };
 
     /// <summary>Words with a space between them; a key, a time, a name of one word and a path are not said.</summary>
-    private static bool IsSaid(string text) => Words().IsMatch(text) && !text.StartsWith('/');
+    private static bool IsSaid(string text) => Words.IsMatch(text) && !text.StartsWith('/');
 
-    [GeneratedRegex(@"\p{L}\S* \S*[\p{L}\d]")]
-    private static partial Regex Words();
+    private static readonly Regex Words = new(@"\p{L}\S* \S*[\p{L}\d]");
 
     /// <summary>What a teacher wrote in a brief and named in a rally.</summary>
-    internal sealed partial class OwnWords
+    internal sealed class OwnWords
     {
         private readonly HashSet<string> _whole = new(StringComparer.OrdinalIgnoreCase);
         private readonly Regex _names;
@@ -88,9 +87,9 @@ internal sealed partial class SaidSentences
         {
             if (_whole.Contains(said.TrimEnd('.')))
                 return "";
-            var ours = Times().Replace(_names.Replace(said, "~"), "0:00");
-            ours = Places().Replace(Numbers().Replace(Days().Replace(ours, "~"), m => Sort(m.Value)), "9th");
-            ours = Lists().Replace(Units().Replace(ours, "u"), "~, ~");
+            var ours = Times.Replace(_names.Replace(said, "~"), "0:00");
+            ours = Places.Replace(Numbers.Replace(Days.Replace(ours, "~"), m => Sort(m.Value)), "9th");
+            ours = Lists.Replace(Units.Replace(ours, "u"), "~, ~");
             return ours.Any(char.IsLetter) ? ours : "";
         }
 
@@ -100,24 +99,20 @@ internal sealed partial class SaidSentences
             : number is "1" ? "1"
             : "9";
 
-        [GeneratedRegex(@"\d+(:\d\d)+(\.\d+)?( s)?")]
-        private static partial Regex Times();
+        private static readonly Regex Times = new(@"\d+(:\d\d)+(\.\d+)?( s)?");
 
-        [GeneratedRegex(@"\p{Lu}\p{Ll}{2,8} \d{1,2}, \d{4}")]
-        private static partial Regex Days();
+        private static readonly Regex Days = new(@"\p{Lu}\p{Ll}{2,8} \d{1,2}, \d{4}");
 
-        [GeneratedRegex(@"\d+([.,/]\d+)*")]
-        private static partial Regex Numbers();
+        private static readonly Regex Numbers = new(@"\d+([.,/]\d+)*");
 
-        [GeneratedRegex(@"[19](st|nd|rd|th)\b")]
-        private static partial Regex Places();
+        private static readonly Regex Places = new(@"[19](st|nd|rd|th)\b");
 
-        [GeneratedRegex(@"(?<=[019½]) (~|cm|mm|m|g|kg|in|ft|N|ozf?|mL|L|s)( per (~|g|\w+))?(?![ ]?\d)\b")]
-        private static partial Regex Units();
+        private static readonly Regex Units = new(
+            @"(?<=[019½]) (~|cm|mm|m|g|kg|in|ft|N|ozf?|mL|L|s)( per (~|g|\w+))?(?![ ]?\d)\b"
+        );
 
-        [GeneratedRegex(
+        private static readonly Regex Lists = new(
             @"~(, (~|u))+( and (~|u))?|~ and ~|[019½]u?(, [019½]u?)+( and [019½]u?)?|[019½]u?( \+ [019½]u?)+"
-        )]
-        private static partial Regex Lists();
+        );
     }
 }

@@ -10,7 +10,7 @@ namespace PluckyRally.Web.Tests.Access;
 /// <summary>
 /// The picture of a pass, read by another library (ZXing.Net) than the one that draws it, as a phone's camera would.
 /// </summary>
-public sealed partial class PassPictureTests : IDisposable
+public sealed class PassPictureTests : IDisposable
 {
     private readonly RunningApp _app = AppPool.Lend();
 
@@ -62,10 +62,10 @@ public sealed partial class PassPictureTests : IDisposable
     private static string? Frame(string svg, int pixels, float degrees)
     {
         var side =
-            int.Parse(Side().Match(svg).Groups[1].Value, System.Globalization.CultureInfo.InvariantCulture) * pixels;
+            int.Parse(Side.Match(svg).Groups[1].Value, System.Globalization.CultureInfo.InvariantCulture) * pixels;
         using var picture = new SKBitmap(new SKImageInfo(side, side, SKColorType.Gray8, SKAlphaType.Opaque));
         using (var canvas = new SKCanvas(picture))
-        using (var modules = SKPath.ParseSvgPathData(Modules().Match(svg).Groups[1].Value))
+        using (var modules = SKPath.ParseSvgPathData(Modules.Match(svg).Groups[1].Value))
         using (var ink = new SKPaint { Color = SKColors.Black, IsAntialias = false })
         {
             canvas.Clear(SKColors.White);
@@ -82,9 +82,7 @@ public sealed partial class PassPictureTests : IDisposable
         return new QRCodeReader().decode(bitmap)?.Text;
     }
 
-    [GeneratedRegex("viewBox=\"0 0 (\\d+) ")]
-    private static partial Regex Side();
+    private static readonly Regex Side = new("viewBox=\"0 0 (\\d+) ");
 
-    [GeneratedRegex(" d=\"([^\"]+)\"")]
-    private static partial Regex Modules();
+    private static readonly Regex Modules = new(" d=\"([^\"]+)\"");
 }

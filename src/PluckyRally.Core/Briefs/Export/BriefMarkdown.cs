@@ -4,7 +4,7 @@ using System.Text.RegularExpressions;
 namespace PluckyRally.Core.Briefs;
 
 /// <summary>Writes the student sheet as CommonMark, with the teacher's part behind it where it is wanted.</summary>
-public static partial class BriefMarkdown
+public static class BriefMarkdown
 {
     private static string SayIn(Season season) =>
         season switch
@@ -86,11 +86,9 @@ public static partial class BriefMarkdown
     }
 
     /// <summary>The text with every sign escaped that CommonMark would read as more than itself.</summary>
-    private static string Plain(string text) => AtStart().Replace(Signs().Replace(text, @"\$0"), @"$1\$2");
+    private static string Plain(string text) => AtStart.Replace(Signs.Replace(text, @"\$0"), @"$1\$2");
 
-    [GeneratedRegex(@"[\\`*_\[\]<>#|~&]")]
-    private static partial Regex Signs();
+    private static readonly Regex Signs = new(@"[\\`*_\[\]<>#|~&]");
 
-    [GeneratedRegex(@"^(\s*\d*)([-+.)=])(?=\s|$|[-=])")]
-    private static partial Regex AtStart();
+    private static readonly Regex AtStart = new(@"^(\s*\d*)([-+.)=])(?=\s|$|[-=])");
 }

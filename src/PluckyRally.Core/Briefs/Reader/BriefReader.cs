@@ -9,7 +9,7 @@ namespace PluckyRally.Core.Briefs;
 /// grammar: it looks for small phrases in each line or sentence. What it does not find stays as text; what could be two
 /// things is asked.
 /// </summary>
-public static partial class BriefReader
+public static class BriefReader
 {
     /// <summary>Characters of a text that is read at once.</summary>
     public const int Longest = 20_000;
@@ -93,12 +93,12 @@ public static partial class BriefReader
     private static IEnumerable<Piece> OfSegment(Segment segment, List<Piece> before, UnitSystem units, bool alone)
     {
         var plain = PlainText.Of(segment.Text, segment.From);
-        var text = LeadIn().Replace(plain.Text.Trim(), "");
-        if (segment.IsTitle || Labeled().IsMatch(segment.Text))
-            return [Title(segment, Labeled().Replace(segment.Text, "")), .. SheetPhrases.Grades(plain)];
+        var text = LeadIn.Replace(plain.Text.Trim(), "");
+        if (segment.IsTitle || Labeled.IsMatch(segment.Text))
+            return [Title(segment, Labeled.Replace(segment.Text, "")), .. SheetPhrases.Grades(plain)];
         if (segment.Under == Heading.Same)
             return [SheetPhrases.SameOf(segment)];
-        if (segment.Under == Heading.Words && Meaning().Match(segment.Text) is { Success: true } word)
+        if (segment.Under == Heading.Words && Meaning.Match(segment.Text) is { Success: true } word)
             return [new Piece.Word(segment.Range, word.Groups["word"].Value, word.Groups["says"].Value)];
         if (SaidOfTheOneBefore.Is(text))
             return [new Piece.Unread(segment.Range, segment.Text)];
@@ -131,7 +131,7 @@ public static partial class BriefReader
             story && !SheetPhrases.MustBe(text) ? Put(segment, "/story", "Story")
             : !SheetPhrases.IsNoRule(text) && SheetPhrases.Look(segment, text) is { } look ? look
             : segment.Under == Heading.Test ? Put(segment, "/trials/how", "How it is tested")
-            : (!alone || Past().IsMatch(text)) && IsStory(segment, text, before) ? Put(segment, "/story", "Story")
+            : (!alone || Past.IsMatch(text)) && IsStory(segment, text, before) ? Put(segment, "/story", "Story")
             : new Piece.Unread(segment.Range, segment.Text),
         ];
     }
@@ -167,7 +167,7 @@ public static partial class BriefReader
     /// is lost in silence.
     /// </summary>
     private static bool Uncovered(PlainText plain, IReadOnlyList<Piece> pieces) =>
-        Digits()
+        Digits
             .Matches(plain.Text)
             .Select(number => plain.Range(number))
             .Any(number => !pieces.Any(p => p.From.Meets(number)));
@@ -255,7 +255,7 @@ public static partial class BriefReader
         new(segment.Range, place, name, segment.Text.Trim());
 
     private static Piece.Sheet Title(Segment segment, string text) =>
-        new(segment.Range, "/title", "Title", InBrackets().Replace(text, "").Trim().TrimEnd('.'));
+        new(segment.Range, "/title", "Title", InBrackets.Replace(text, "").Trim().TrimEnd('.'));
 
     private static bool IsShort(string text) => text.Length <= 60 && text[^1] is not ('.' or '!' or '?' or ';');
 
@@ -265,44 +265,38 @@ public static partial class BriefReader
         && !segment.IsItem
         && !text.Any(char.IsAsciiDigit)
         && before.All(p => p is Piece.Sheet or Piece.Grades)
-        && !Cheer().IsMatch(text);
+        && !Cheer.IsMatch(text);
 
     private static UnitSystem UnitsOf(string text, UnitSystem otherwise)
     {
-        var (customary, metric) = (CustomaryUnit().Count(text), MetricUnit().Count(text));
+        var (customary, metric) = (CustomaryUnit.Count(text), MetricUnit.Count(text));
         return customary > metric ? UnitSystem.Customary
             : metric > customary ? UnitSystem.Metric
             : otherwise;
     }
 
-    [GeneratedRegex(@"\d+(?:\.\d+)?")]
-    private static partial Regex Digits();
+    private static readonly Regex Digits = new(@"\d+(?:\.\d+)?");
 
-    [GeneratedRegex(@"^(?<word>[^:]{2,40}): (?<says>.+)$")]
-    private static partial Regex Meaning();
+    private static readonly Regex Meaning = new(@"^(?<word>[^:]{2,40}): (?<says>.+)$");
 
-    [GeneratedRegex(@"^(?:title|name):\s*", RegexOptions.IgnoreCase)]
-    private static partial Regex Labeled();
+    private static readonly Regex Labeled = new(@"^(?:title|name):\s*", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"^(?:(?:oh|and|also|ok|okay|so|please|then|but),? )+")]
-    private static partial Regex LeadIn();
+    private static readonly Regex LeadIn = new(@"^(?:(?:oh|and|also|ok|okay|so|please|then|but),? )+");
 
-    [GeneratedRegex(@"\s*\([^)]*\)")]
-    private static partial Regex InBrackets();
+    private static readonly Regex InBrackets = new(@"\s*\([^)]*\)");
 
     /// <summary>A sentence by itself tells a story where it tells what was.</summary>
-    [GeneratedRegex(@"\b(?:was|were|had|took|came|went|once|\w{3,}ed)\b")]
-    private static partial Regex Past();
+    private static readonly Regex Past = new(@"\b(?:was|were|had|took|came|went|once|\w{3,}ed)\b");
 
-    [GeneratedRegex(@"\b(?:have fun|good luck|be creative)\b")]
-    private static partial Regex Cheer();
+    private static readonly Regex Cheer = new(@"\b(?:have fun|good luck|be creative)\b");
 
-    [GeneratedRegex(@"\b(?:inch(?:es)?|feet|foot|ft|ounces?|oz|pounds?|lbs?)\b|\d in\b", RegexOptions.IgnoreCase)]
-    private static partial Regex CustomaryUnit();
+    private static readonly Regex CustomaryUnit = new(
+        @"\b(?:inch(?:es)?|feet|foot|ft|ounces?|oz|pounds?|lbs?)\b|\d in\b",
+        RegexOptions.IgnoreCase
+    );
 
-    [GeneratedRegex(
+    private static readonly Regex MetricUnit = new(
         @"\b(?:cm|mm|kg|grams?|centimet(?:er|re)s?|met(?:er|re)s?)\b|\d g\b|\d m\b",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex MetricUnit();
+    );
 }

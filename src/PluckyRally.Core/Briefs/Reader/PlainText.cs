@@ -8,7 +8,7 @@ namespace PluckyRally.Core.Briefs;
 /// A text as the phrase parsers look at it: lower case, numbers in digits whether they were words or fractions, and for
 /// every character of it the place in the text that it comes from.
 /// </summary>
-internal sealed partial class PlainText
+internal sealed class PlainText
 {
     private readonly List<int> _starts = [];
     private readonly List<int> _ends = [];
@@ -28,7 +28,7 @@ internal sealed partial class PlainText
     public static PlainText Of(string source, int offset = 0)
     {
         var plain = new PlainText(source);
-        var tokens = Token()
+        var tokens = Token
             .Matches(source)
             .Select(m => new Piece(Plain(m.Value), offset + m.Index, offset + m.Index + m.Length))
             .ToList();
@@ -99,8 +99,9 @@ internal sealed partial class PlainText
 
     private sealed record Piece(string Text, int From, int To);
 
-    [GeneratedRegex(@"\d+/\d+|\d+(?:,\d{3})+(?:\.\d+)?|\d+(?:\.\d+)?|\.\d+|[\p{L}]+(?:['’][\p{L}]+)*|\s+|.")]
-    private static partial Regex Token();
+    private static readonly Regex Token = new(
+        @"\d+/\d+|\d+(?:,\d{3})+(?:\.\d+)?|\d+(?:\.\d+)?|\.\d+|[\p{L}]+(?:['’][\p{L}]+)*|\s+|."
+    );
 }
 
 /// <summary>A stretch of a text: its first character, and the one behind its last.</summary>

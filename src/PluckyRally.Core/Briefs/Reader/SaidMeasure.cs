@@ -52,7 +52,7 @@ internal sealed record SaidMeasure(
 }
 
 /// <summary>Finds out what a sentence measures.</summary>
-internal static partial class SaidMeasures
+internal static class SaidMeasures
 {
     /// <summary>What is measured, by the words that name it, with the kind of unit that must go with them.</summary>
     private static readonly IReadOnlyList<(
@@ -163,7 +163,7 @@ internal static partial class SaidMeasures
     /// <summary>How much of a material is used.</summary>
     public static SaidMeasure Used(string thing, Unit unit) =>
         new(
-            $"{NotInAnId().Replace(thing, "_")}_used",
+            $"{NotInAnId.Replace(thing, "_")}_used",
             SentenceCase.Beginning($"{thing} used"),
             unit.Kind,
             unit.Symbol,
@@ -176,7 +176,7 @@ internal static partial class SaidMeasures
     {
         var several = thing.Contains(' ') || thing.EndsWith('s') ? thing : English.Several(thing);
         var counted = several.Split(" of ")[0];
-        var id = NotInAnId().Replace(counted, "_").Trim('_');
+        var id = NotInAnId.Replace(counted, "_").Trim('_');
         return new(
             id,
             SentenceCase.Beginning(carried ? several : $"{several} used"),
@@ -193,6 +193,5 @@ internal static partial class SaidMeasures
     private static bool Against(string word) =>
         word.StartsWith("short", StringComparison.Ordinal) || word.StartsWith("low", StringComparison.Ordinal);
 
-    [GeneratedRegex("[^a-z0-9]+")]
-    private static partial Regex NotInAnId();
+    private static readonly Regex NotInAnId = new("[^a-z0-9]+");
 }

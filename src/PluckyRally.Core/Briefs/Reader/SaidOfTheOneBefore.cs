@@ -5,10 +5,10 @@ namespace PluckyRally.Core.Briefs;
 /// <summary>
 /// Sentences about what the one before says: what missing a rule costs, and of which two readings points are.
 /// </summary>
-internal static partial class SaidOfTheOneBefore
+internal static class SaidOfTheOneBefore
 {
     /// <summary>Whether a sentence is about the one before, and by itself no piece of a brief.</summary>
-    public static bool Is(string text) => Misses().IsMatch(text) || TwoReadings().IsMatch(text);
+    public static bool Is(string text) => Misses.IsMatch(text) || TwoReadings.IsMatch(text);
 
     /// <summary>
     /// A rule gets what missing it costs. What the reader has no word for leaves both sentences as text, for the first
@@ -37,22 +37,18 @@ internal static partial class SaidOfTheOneBefore
     }
 
     private static bool IsIncomplete(Piece last, string said) =>
-        TwoReadings().IsMatch(said) ? last is Piece.Points or Piece.Curved : last is Piece.Look or Piece.Limit;
+        TwoReadings.IsMatch(said) ? last is Piece.Points or Piece.Curved : last is Piece.Look or Piece.Limit;
 
     private static Piece.Look? Costing(Piece.Look rule, string said) =>
-        AttemptMisses().IsMatch(said) ? rule with { InAttempt = true }
-        : Costs().Match(said) is { Success: true } costs ? rule with { Deducts = Said.Amount(costs.Groups["n"]) }
+        AttemptMisses.IsMatch(said) ? rule with { InAttempt = true }
+        : Costs.Match(said) is { Success: true } costs ? rule with { Deducts = Said.Amount(costs.Groups["n"]) }
         : null;
 
-    [GeneratedRegex("^what counts is ")]
-    private static partial Regex TwoReadings();
+    private static readonly Regex TwoReadings = new("^what counts is ");
 
-    [GeneratedRegex(@"^(?:an? (?:attempt|try|team) that misses this|missing this)\b")]
-    private static partial Regex Misses();
+    private static readonly Regex Misses = new(@"^(?:an? (?:attempt|try|team) that misses this|missing this)\b");
 
-    [GeneratedRegex(@"^an (?:attempt|try) that misses this does not count\b")]
-    private static partial Regex AttemptMisses();
+    private static readonly Regex AttemptMisses = new(@"^an (?:attempt|try) that misses this does not count\b");
 
-    [GeneratedRegex($@"^missing this costs {Said.Number} points?\b")]
-    private static partial Regex Costs();
+    private static readonly Regex Costs = new($@"^missing this costs {Said.Number} points?\b");
 }

@@ -73,7 +73,7 @@ internal sealed record Segment(
 }
 
 /// <summary>Cuts a text into what is looked at by itself: headings, items of lists, sentences.</summary>
-internal static partial class Segments
+internal static class Segments
 {
     private static readonly (string[] Words, Heading Heading)[] Known =
     [
@@ -172,7 +172,7 @@ internal static partial class Segments
         {
             var start = from;
             from += line.Length + 1;
-            var mark = Bullet().Match(line);
+            var mark = Bullet.Match(line);
             var said = line[mark.Length..].TrimEnd();
             if (said.Trim(' ', '-', '*', '_', '=', '#').Length == 0)
                 continue;
@@ -191,8 +191,8 @@ internal static partial class Segments
             }
 
             if (
-                Head().Match(plain) is { Success: true } head
-                && !OnlyMinutes().IsMatch(plain[head.Length..])
+                Head.Match(plain) is { Success: true } head
+                && !OnlyMinutes.IsMatch(plain[head.Length..])
                 && HeadingOf(head.Groups["head"].Value) is { } inline
             )
             {
@@ -210,13 +210,13 @@ internal static partial class Segments
             if ((marked && found.Count > 0) || (plain.EndsWith(':') && plain.Length < 60 && !isItem))
             {
                 under =
-                    YourThing().IsMatch(plain) || plain.Contains(" must", StringComparison.OrdinalIgnoreCase)
+                    YourThing.IsMatch(plain) || plain.Contains(" must", StringComparison.OrdinalIgnoreCase)
                         ? Heading.Criteria
                         : Heading.Other;
                 continue;
             }
 
-            if (!isItem && YourThing().IsMatch(plain) && found.Count > 0)
+            if (!isItem && YourThing.IsMatch(plain) && found.Count > 0)
             {
                 under = Heading.Criteria;
                 continue;
@@ -234,7 +234,7 @@ internal static partial class Segments
     /// <summary>What a line says as a heading; null where it is none that is known.</summary>
     public static Heading? HeadingOf(string line)
     {
-        var plain = InBrackets().Replace(line, "").Trim(' ', ':').ToLowerInvariant();
+        var plain = InBrackets.Replace(line, "").Trim(' ', ':').ToLowerInvariant();
         foreach (var (words, heading) in Known)
             if (words.Contains(plain))
                 return heading;
@@ -245,7 +245,7 @@ internal static partial class Segments
 
     private static void Sentences(List<Segment> found, string text, int from, Heading under, bool isItem)
     {
-        foreach (var sentence in Sentence().Matches(text).Cast<Match>())
+        foreach (var sentence in Sentence.Matches(text).Cast<Match>())
         {
             var said = sentence.Value.Trim();
             if (said.Length == 0)
@@ -255,23 +255,20 @@ internal static partial class Segments
         }
     }
 
-    [GeneratedRegex(@"^\s*(?:(?<head>#{1,6})\s+|(?<item>(?:[-*•·▪–✓✔☐□●○◦►→]|\d{1,2}[.)]|\[[ x]?\])\s+))?\s*")]
-    private static partial Regex Bullet();
+    private static readonly Regex Bullet = new(
+        @"^\s*(?:(?<head>#{1,6})\s+|(?<item>(?:[-*•·▪–✓✔☐□●○◦►→]|\d{1,2}[.)]|\[[ x]?\])\s+))?\s*"
+    );
 
-    [GeneratedRegex(@"^(?<head>[A-Za-z' -]{3,30}):\s+(?=\S)")]
-    private static partial Regex Head();
+    private static readonly Regex Head = new(@"^(?<head>[A-Za-z' -]{3,30}):\s+(?=\S)");
 
     /// <summary>"Test: 10 minutes" is a phase and no heading.</summary>
-    [GeneratedRegex(@"^(?:about )?[\d.]+ min(?:ute)?s?\.?$")]
-    private static partial Regex OnlyMinutes();
+    private static readonly Regex OnlyMinutes = new(@"^(?:about )?[\d.]+ min(?:ute)?s?\.?$");
 
     /// <summary>"Your raft" alone on a line heads what the raft must do.</summary>
-    [GeneratedRegex(@"^your \w+:?$", RegexOptions.IgnoreCase)]
-    private static partial Regex YourThing();
+    private static readonly Regex YourThing = new(@"^your \w+:?$", RegexOptions.IgnoreCase);
 
     /// <summary>"Materials (per team)" heads materials.</summary>
-    [GeneratedRegex(@"\s*\([^)]*\)")]
-    private static partial Regex InBrackets();
+    private static readonly Regex InBrackets = new(@"\s*\([^)]*\)");
 
     private const string Abbreviated = @"\b(?:max|min|approx|e\.g|i\.e)";
 
@@ -280,6 +277,5 @@ internal static partial class Segments
         $@"(?<!{Abbreviated})(?<!\.\.)(?:(?<!\b(?:in|ft|oz|lb|cm|sec))\.|\.(?!\s+(?-i:[a-z\d]))|[!?;])(?=\s|$)"
         + $@"(?!\s*\()";
 
-    [GeneratedRegex($@"(?:(?!{End}).)+(?:{End}|$)", RegexOptions.IgnoreCase)]
-    private static partial Regex Sentence();
+    private static readonly Regex Sentence = new($@"(?:(?!{End}).)+(?:{End}|$)", RegexOptions.IgnoreCase);
 }

@@ -12,7 +12,7 @@ public sealed record Caution(HazardKind Kind, string Name, string Says, string P
 /// <summary>
 /// Cautions as they are usual in classrooms (common practice, no source). They never stand above a school's own rules.
 /// </summary>
-public static partial class Cautions
+public static class Cautions
 {
     /// <summary>The line that goes with every caution.</summary>
     public const string SchoolFirst = "School policy, local rules and trained staff come first.";
@@ -104,48 +104,47 @@ public static partial class Cautions
     /// a condition, as in "no scissors without a grown-up", is there.
     /// </summary>
     private static string WithoutWhatIsRuledOut(string text) =>
-        RuledOut().Replace(text, said => Condition().IsMatch(said.Value, said.Groups["no"].Length) ? said.Value : " ");
+        RuledOut.Replace(text, said => Condition.IsMatch(said.Value, said.Groups["no"].Length) ? said.Value : " ");
 
-    [GeneratedRegex(
+    private static readonly Regex RuledOut = new(
         @"\b(?<no>no|without(?:\s+any)?|(?:nobody|no one|do not|don't|must not|may not"
             + @"|never)\s+(?:\w+\s+)?(?:use|uses|bring|brings|need|needs|stand|stands|sit|sits|step|steps|walk"
             + @"|walks|climb|climbs|jump|jumps|throw|throws)|not\s+(?:stand|sit|step|walk"
             + @"|climb)(?:ing)?)\s+(?!one\b)[^.;:!?\n]*",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex RuledOut();
+    );
 
-    [GeneratedRegex(@"\b(?:unless|except|until|before|without|while|but|near|alone)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Condition();
+    private static readonly Regex Condition = new(
+        @"\b(?:unless|except|until|before|without|while|but|near|alone)\b",
+        RegexOptions.IgnoreCase
+    );
 
     private static IEnumerable<(HazardKind Kind, Regex Words)> Telltales() =>
         [
-            (HazardKind.Projectiles, Flying()),
-            (HazardKind.Heights, Dropping()),
-            (HazardKind.StandingOnBuilds, Standing()),
-            (HazardKind.Cutters, Cutting()),
-            (HazardKind.HotGlue, Gluing()),
-            (HazardKind.FansAndHeat, Heating()),
-            (HazardKind.Food, Eating()),
-            (HazardKind.Latex, Stretching()),
-            (HazardKind.SmallParts, Swallowing()),
-            (HazardKind.SlipperyFloors, Slipping()),
+            (HazardKind.Projectiles, Flying),
+            (HazardKind.Heights, Dropping),
+            (HazardKind.StandingOnBuilds, Standing),
+            (HazardKind.Cutters, Cutting),
+            (HazardKind.HotGlue, Gluing),
+            (HazardKind.FansAndHeat, Heating),
+            (HazardKind.Food, Eating),
+            (HazardKind.Latex, Stretching),
+            (HazardKind.SmallParts, Swallowing),
+            (HazardKind.SlipperyFloors, Slipping),
         ];
 
-    [GeneratedRegex(
+    private static readonly Regex Flying = new(
         @"\b(launch\w*|catapults?|slingshots?|rockets?|projectiles?|shoots?|fires? (?:a|the)|thrown?|throws"
             + @"|gliders?|flings?|darts?)\b",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Flying();
+    );
 
-    [GeneratedRegex(
+    private static readonly Regex Dropping = new(
         @"\b(drop(?:s|ped|ping)?\b[^.!?]{0,40}\bfrom|drop height|ladders?|stepladders?|balcon(?:y|ies)|stairwells?)\b",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Dropping();
+    );
 
-    [GeneratedRegex(
+    private static readonly Regex Standing = new(
         @"\b(?:stand(?:s|ing)?|stood|step(?:s|ped|ping)?|sit(?:s|ting)?|sat|walk(?:s|ed|ing)?|climb(?:s|ed"
             + @"|ing)?|jump(?:s|ed|ing)?|kneel(?:s|ing)?|cross(?:es)?)\b(?:\s+\w+){0,2}?\s+(?:up\s+)?(?:on|onto"
             + @"|upon|over|across)\s+(?:it\b|what\s+(?:you|they|we|was|is)\b|(?:the|your|their|its"
@@ -156,45 +155,40 @@ public static partial class Cautions
             + @"|grown-up|team\s*mate)|one\s+of\s+you|somebody|someone|students|children|people|the\s+(?:teacher"
             + @"|whole\s+team)|your\s+(?:own\s+)?weight)\b",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Standing();
+    );
 
-    [GeneratedRegex(
+    private static readonly Regex Cutting = new(
         @"\b(scissors|kni(?:fe|ves)|cutters?|saws?|craft blades?|box cutters?|skewers?|wire cutters?)\b",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Cutting();
+    );
 
-    [GeneratedRegex(@"\b(hot glue|glue guns?|hot-glue)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Gluing();
+    private static readonly Regex Gluing = new(@"\b(hot glue|glue guns?|hot-glue)\b", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(
+    private static readonly Regex Heating = new(
         @"\b(fan|fans|hair ?dryers?|dryers?|heat lamps?|desk lamps?|hot water|candles?|flames?|kettles?"
             + @"|stoves?|ovens?)\b",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Heating();
+    );
 
-    [GeneratedRegex(
+    private static readonly Regex Eating = new(
         @"\b(eggs?|spaghetti|pasta|marshmallows?|sweets|cand(?:y|ies)|biscuits?|cookies?|crackers?|rice"
             + @"|beans|lentils|peas|fruit|potato(?:es)?|flour|gumdrops?|nuts)\b",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Eating();
+    );
 
-    [GeneratedRegex(@"\b(rubber bands?|elastic bands?|balloons?|latex)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Stretching();
+    private static readonly Regex Stretching = new(
+        @"\b(rubber bands?|elastic bands?|balloons?|latex)\b",
+        RegexOptions.IgnoreCase
+    );
 
-    [GeneratedRegex(
+    private static readonly Regex Swallowing = new(
         @"\b(beads?|marbles?|coins?|pebbles?|buttons?|magnets?|button cells?|small parts)\b",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Swallowing();
+    );
 
-    [GeneratedRegex(
+    private static readonly Regex Slipping = new(
         @"\b(relay(?!\s+(?:towers?|stations?|signals?|messages?|lights?))"
             + @"|races? (?:against|over|to)|runners?|sprint\w*|splash\w*|bucket[- ]chain|wet floors?)\b",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Slipping();
+    );
 }

@@ -6,7 +6,7 @@ namespace PluckyRally.Core.Briefs;
 /// <param name="Words">Its words.</param>
 /// <param name="Sentences">Its sentences; a line of a list is one.</param>
 /// <param name="Syllables">Its syllables, as far as spelling tells.</param>
-public sealed partial record Readability(int Words, int Sentences, int Syllables)
+public sealed record Readability(int Words, int Sentences, int Syllables)
 {
     /// <summary>
     /// The school grade that reads it with ease: 0.39 · words per sentence + 11.8 · syllables per word − 15.59.
@@ -18,8 +18,8 @@ public sealed partial record Readability(int Words, int Sentences, int Syllables
     /// <summary>Counts a text.</summary>
     public static Readability Of(string text)
     {
-        var words = WordForm().Matches(text);
-        var sentences = SentenceEnd().Split(text).Count(s => WordForm().IsMatch(s));
+        var words = WordForm.Matches(text);
+        var sentences = SentenceEnd.Split(text).Count(s => WordForm.IsMatch(s));
         return new(words.Count, sentences, words.Sum(w => SyllablesOf(w.Value)));
     }
 
@@ -33,30 +33,27 @@ public sealed partial record Readability(int Words, int Sentences, int Syllables
             return 0;
         if (plain.All(char.IsDigit))
             return 1;
-        var count = VowelGroups().Count(plain);
-        if (SilentEnd().IsMatch(plain))
+        var count = VowelGroups.Count(plain);
+        if (SilentEnd.IsMatch(plain))
             count--;
-        count += TwoSounds().Count(plain);
+        count += TwoSounds.Count(plain);
         return Math.Max(1, count);
     }
 
-    [GeneratedRegex(@"[\p{L}\p{N}]+(?:['’-][\p{L}\p{N}]+)*")]
-    private static partial Regex WordForm();
+    private static readonly Regex WordForm = new(@"[\p{L}\p{N}]+(?:['’-][\p{L}\p{N}]+)*");
 
-    [GeneratedRegex(@"(?<=[.!?:])\s+|\n+")]
-    private static partial Regex SentenceEnd();
+    private static readonly Regex SentenceEnd = new(@"(?<=[.!?:])\s+|\n+");
 
-    [GeneratedRegex("[aeiouy]+")]
-    private static partial Regex VowelGroups();
+    private static readonly Regex VowelGroups = new("[aeiouy]+");
 
     // A last e is silent (made), but not in -le after a consonant (table); -es and -ed are silent save after sounds
     // that need them.
-    [GeneratedRegex(
+    private static readonly Regex SilentEnd = new(
         @"(?<=[aeiouy].*)(?:(?<![aeiouyl]|[^aeiouy]l)e|(?<=[aeiouy]l)e|(?<![aeiouyscxzgl]|[cs]h"
             + @"|[^aeiouy]l)es|(?<![aeiouytd])ed)$"
-    )]
-    private static partial Regex SilentEnd();
+    );
 
-    [GeneratedRegex(@"(?:ia|io(?!u|n\b|ns\b)|iu|eo|ua(?!r)|[^qg]ui(?=ng)|ying|[aeiouy]ing)(?<!cia[a-z]?|tio|sio)")]
-    private static partial Regex TwoSounds();
+    private static readonly Regex TwoSounds = new(
+        @"(?:ia|io(?!u|n\b|ns\b)|iu|eo|ua(?!r)|[^qg]ui(?=ng)|ying|[aeiouy]ing)(?<!cia[a-z]?|tio|sio)"
+    );
 }

@@ -10,7 +10,7 @@ namespace PluckyRally.Core.Briefs;
 /// Numbers that a text repeats from elsewhere in the brief, and that are another one there: an amount of material, how
 /// many attempts there are, a price, seconds for a fault, what is the same for everyone.
 /// </summary>
-internal static partial class RepeatedNumberSnags
+internal static class RepeatedNumberSnags
 {
     public static IEnumerable<Snag> Find(SnagContext scene)
     {
@@ -74,7 +74,7 @@ internal static partial class RepeatedNumberSnags
                         "Teams would expect what they read."
                     );
             }
-            else if (attempts == 1 && Several().Match(said.Plain.Text) is { Success: true } several)
+            else if (attempts == 1 && Several.Match(said.Plain.Text) is { Success: true } several)
                 yield return new(
                     "repeated",
                     SnagWeight.Matters,
@@ -134,9 +134,9 @@ internal static partial class RepeatedNumberSnags
     {
         foreach (var condition in scene.Brief.Conditions)
         {
-            if (LengthIn().Matches(PlainText.Of(condition.FixedAt).Text) is not [var fixedAt])
+            if (LengthIn.Matches(PlainText.Of(condition.FixedAt).Text) is not [var fixedAt])
                 continue;
-            foreach (var noun in Nouns().Matches(condition.Text.ToLowerInvariant()).Select(m => m.Value))
+            foreach (var noun in Nouns.Matches(condition.Text.ToLowerInvariant()).Select(m => m.Value))
             {
                 foreach (var said in texts.Where(t => t.At != $"/conditions/{condition.Id}/text"))
                 {
@@ -205,16 +205,15 @@ internal static partial class RepeatedNumberSnags
 
     private const string LengthPattern = @"\d+(?:\.\d+)? ?(?:mm|cm|m|in|inch|inches|ft|foot|feet|yards?)\b";
 
-    [GeneratedRegex(LengthPattern)]
-    private static partial Regex LengthIn();
+    private static readonly Regex LengthIn = new(LengthPattern);
 
-    [GeneratedRegex(@"\b(?!the|and|for|how|what|where|which|its|every|each|long|wide|high|deep)[a-z]{3,}\b")]
-    private static partial Regex Nouns();
+    private static readonly Regex Nouns = new(
+        @"\b(?!the|and|for|how|what|where|which|its|every|each|long|wide|high|deep)[a-z]{3,}\b"
+    );
 
-    [GeneratedRegex(
+    private static readonly Regex Several = new(
         @"\b(?:better|best of (?:your|the|all)|next|second|other|another) (?:try|attempt|trial)\b|\bnext turn\b"
-    )]
-    private static partial Regex Several();
+    );
 
     private sealed record Said(string At, string Text, PlainText Plain);
 

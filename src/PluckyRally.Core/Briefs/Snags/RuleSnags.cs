@@ -9,7 +9,7 @@ namespace PluckyRally.Core.Briefs;
 /// <summary>
 /// Rules that are vague, that contradict each other, or whose text says another thing than their check.
 /// </summary>
-internal static partial class RuleSnags
+internal static class RuleSnags
 {
     public static IEnumerable<Snag> Find(SnagContext scene) =>
         Vague(scene).Concat(Contradicting(scene)).Concat(Differing(scene)).Concat(FreeStanding(scene));
@@ -18,7 +18,7 @@ internal static partial class RuleSnags
     {
         foreach (var rule in scene.Rules.Where(r => r.Check is RuleCheck.Inspection && !r.Text.Any(char.IsAsciiDigit)))
         {
-            if (VagueWords().Match(rule.Text) is { Success: true } found)
+            if (VagueWords.Match(rule.Text) is { Success: true } found)
                 yield return new(
                     "vague",
                     SnagWeight.Matters,
@@ -63,7 +63,7 @@ internal static partial class RuleSnags
         {
             if (plan is not { Of: { } measure, Definition: var limit, Rule: var rule })
                 continue;
-            var numbers = Numbers().Matches(rule.Text);
+            var numbers = Numbers.Matches(rule.Text);
             if (numbers.Count == 1 && limit.Comparison != Comparison.Between)
             {
                 var typed = numbers[0].Value.Trim();
@@ -115,7 +115,7 @@ internal static partial class RuleSnags
     {
         if (scene.Brief.Trials.HoldSeconds > 0)
             yield break;
-        var asked = scene.Texts.FirstOrDefault(t => t.At != "/story" && Standing().IsMatch(t.Text));
+        var asked = scene.Texts.FirstOrDefault(t => t.At != "/story" && Standing.IsMatch(t.Text));
         if (asked.At is null)
             yield break;
         yield return new(
@@ -133,7 +133,7 @@ internal static partial class RuleSnags
         scene.Rules.FirstOrDefault(rule =>
             Direction(rule.Text) is Comparison.AtMost or Comparison.LessThan
             && rule.Text.Contains(English.One(thing), StringComparison.OrdinalIgnoreCase)
-            && Numbers().Matches(rule.Text) is [{ Value: var said }]
+            && Numbers.Matches(rule.Text) is [{ Value: var said }]
             && decimal.TryParse(said, NumberStyles.Number, CultureInfo.InvariantCulture, out var allowed)
             && allowed < amount
         );
@@ -171,24 +171,21 @@ internal static partial class RuleSnags
             Comparison.Exactly => "exactly",
         };
 
-    [GeneratedRegex(
+    private static readonly Regex VagueWords = new(
         @"\b(strong|sturdy|stable|nice(?:ly)?|neat(?:ly)?|good|well|pretty|beautiful|creative(?:ly)?"
             + @"|interesting|original|a little|a few|some|small enough|big enough|enough|quickly|properly"
             + @"|carefully|as needed|reasonable|fair(?:ly)?)\b",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex VagueWords();
+    );
 
-    [GeneratedRegex(
+    private static readonly Regex Numbers = new(
         @"(?<![\w.,/])\d+(?:[.,]\d+)?(?: ?(?:mm|cm|m|in|inches|inch|ft|feet|g|kg|oz|lb|N|s|seconds|min|mL|L|%)\b)?",
         RegexOptions.None
-    )]
-    private static partial Regex Numbers();
+    );
 
-    [GeneratedRegex(
+    private static readonly Regex Standing = new(
         @"\b(?:stands? by itself|stand on its own|stands on its own|free[- ]standing|stands? unaided"
             + @"|stands? without (?:help|hands|being held))\b",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Standing();
+    );
 }

@@ -5,7 +5,7 @@ using PluckyRally.Core.Words;
 namespace PluckyRally.Core.Briefs;
 
 /// <summary>Hazards without a caution, and cautions that nobody has read.</summary>
-internal static partial class SafetySnags
+internal static class SafetySnags
 {
     public static IEnumerable<Snag> Find(SnagContext scene)
     {
@@ -64,7 +64,7 @@ internal static partial class SafetySnags
 
         if (
             brief.Hazards.Any(h => h.Kind == HazardKind.Food)
-            && !Allergy().IsMatch($"{brief.Safety} {brief.Teacher.Notes}")
+            && !Allergy.IsMatch($"{brief.Safety} {brief.Teacher.Notes}")
         )
         {
             const string note =
@@ -80,6 +80,5 @@ internal static partial class SafetySnags
         }
     }
 
-    [GeneratedRegex(@"allerg", RegexOptions.IgnoreCase)]
-    private static partial Regex Allergy();
+    private static readonly Regex Allergy = new(@"allerg", RegexOptions.IgnoreCase);
 }

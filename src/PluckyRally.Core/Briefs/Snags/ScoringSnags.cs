@@ -9,7 +9,7 @@ using PluckyRally.Core.Words;
 namespace PluckyRally.Core.Briefs;
 
 /// <summary>Scoring that ties, that one part decides, that divides by zero, or that students cannot follow.</summary>
-internal static partial class ScoringSnags
+internal static class ScoringSnags
 {
     /// <summary>
     /// A part whose points differ by this many times what all others differ by decides nearly alone (our own
@@ -222,8 +222,7 @@ internal static partial class ScoringSnags
         var words = scene.Brief.ScoringWords;
         if (words.Trim().Length == 0 || !scene.Brief.Method.Ranking)
             yield break;
-        var says =
-            scene.Brief.Method.Wins == WinningDirection.Highest ? Most().IsMatch(words) : Fewest().IsMatch(words);
+        var says = scene.Brief.Method.Wins == WinningDirection.Highest ? Most.IsMatch(words) : Fewest.IsMatch(words);
         if (!says)
             yield return new(
                 "wins",
@@ -240,9 +239,13 @@ internal static partial class ScoringSnags
 
     private static string Show(decimal points) => Numerals.Write(Math.Round(points, 1));
 
-    [GeneratedRegex(@"\b(?:highest|most points|more points|biggest total|largest total)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Most();
+    private static readonly Regex Most = new(
+        @"\b(?:highest|most points|more points|biggest total|largest total)\b",
+        RegexOptions.IgnoreCase
+    );
 
-    [GeneratedRegex(@"\b(?:lowest|fewest points|fewer points|smallest total)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Fewest();
+    private static readonly Regex Fewest = new(
+        @"\b(?:lowest|fewest points|fewer points|smallest total)\b",
+        RegexOptions.IgnoreCase
+    );
 }

@@ -5,7 +5,7 @@ using PluckyRally.Core.Words;
 namespace PluckyRally.Core.Briefs;
 
 /// <summary>A test that is not said, not the same for all, or too coarse or short for what is asked of it.</summary>
-internal static partial class TestSnags
+internal static class TestSnags
 {
     /// <summary>
     /// A step must cut the expected range into at least this many readings per team (common practice, no source).
@@ -71,9 +71,7 @@ internal static partial class TestSnags
         var can =
             scene.Brief.Measures.Any(m => m.LoadTest)
             || scene.Brief.Trials.HoldSeconds > 0
-            || scene.Texts.Any(t =>
-                t.At is "/goal" or "/trials/how" or "/trials/overWhen" && Collapse().IsMatch(t.Text)
-            );
+            || scene.Texts.Any(t => t.At is "/goal" or "/trials/how" or "/trials/overWhen" && Collapse.IsMatch(t.Text));
         if (can)
             yield return new(
                 "falls",
@@ -205,10 +203,9 @@ internal static partial class TestSnags
     private static string Name(Condition condition) =>
         condition.Text.Length > 0 ? condition.Text : "Something without a name";
 
-    [GeneratedRegex(
+    private static readonly Regex Collapse = new(
         @"\b(?:collapses?|falls? (?:over|down)|breaks?|tall(?:est)?|strong(?:est)?|tower|bridge|holds? (?:up"
             + @"|as much))\b",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Collapse();
+    );
 }

@@ -5,14 +5,14 @@ using PluckyRally.Core.Problems;
 namespace PluckyRally.Core.Parts;
 
 /// <summary>Reads bins from a text: each line an item and its bin, or a bin and its items.</summary>
-internal static partial class BinsAnswer
+internal static class BinsAnswer
 {
     public static Dictionary<string, string> Read(Part.Bins part, string text, ProblemCollector found)
     {
         var placed = new Dictionary<string, string>();
         foreach (var (line, number) in AnswerText.Lines(text))
         {
-            var halves = Between().Split(line, 2);
+            var halves = Between.Split(line, 2);
             if (halves.Length < 2)
             {
                 found.Add(
@@ -75,6 +75,5 @@ internal static partial class BinsAnswer
             );
     }
 
-    [GeneratedRegex(@"\t|:|=|->|→")]
-    private static partial Regex Between();
+    private static readonly Regex Between = new(@"\t|:|=|->|→");
 }

@@ -5,13 +5,13 @@ using PluckyRally.Core.Problems;
 namespace PluckyRally.Core.Parts;
 
 /// <summary>Reads an order from a text: the items in a row.</summary>
-internal static partial class OrderingAnswer
+internal static class OrderingAnswer
 {
     public static List<string> Read(Part.Ordering part, string text, ProblemCollector found)
     {
-        var names = Separators()
+        var names = Separators
             .Split(text)
-            .Select(n => Numbered().Replace(n, "").Trim())
+            .Select(n => Numbered.Replace(n, "").Trim())
             .Where(n => n.Length > 0)
             .ToList();
         if (names.Count == 1)
@@ -39,9 +39,7 @@ internal static partial class OrderingAnswer
         return sequence;
     }
 
-    [GeneratedRegex(@"[\n,;>→<\t]+|->")]
-    private static partial Regex Separators();
+    private static readonly Regex Separators = new(@"[\n,;>→<\t]+|->");
 
-    [GeneratedRegex(@"^\s*\d+[.)]\s*")]
-    private static partial Regex Numbered();
+    private static readonly Regex Numbered = new(@"^\s*\d+[.)]\s*");
 }

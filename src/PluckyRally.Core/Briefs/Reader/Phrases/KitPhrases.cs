@@ -6,7 +6,7 @@ using PluckyRally.Core.Words;
 namespace PluckyRally.Core.Briefs;
 
 /// <summary>Materials, what they cost, and what there is to spend.</summary>
-internal static partial class KitPhrases
+internal static class KitPhrases
 {
     private const string HandedUnit =
         "sheets?|rolls?|strips?|pieces?(?! to\\b)|packs?|boxes|box|bags?|bottles?|cans?|spools?(?= of)|blocks?(?= of)";
@@ -14,7 +14,7 @@ internal static partial class KitPhrases
     /// <summary>A budget.</summary>
     public static IEnumerable<Piece> Money(PlainText plain)
     {
-        if (BudgetOf().Match(plain.Text) is { Success: true } found)
+        if (BudgetOf.Match(plain.Text) is { Success: true } found)
         {
             var sign = found.Groups["sign"].Value is { Length: > 0 } money ? money : found.Groups["token"].Value;
             yield return new Piece.Budget(
@@ -26,24 +26,23 @@ internal static partial class KitPhrases
     }
 
     /// <summary>Whether a text says that somebody gets something.</summary>
-    public static bool HandsSomethingOut(PlainText plain) => Gets().IsMatch(plain.Text);
+    public static bool HandsSomethingOut(PlainText plain) => Gets.IsMatch(plain.Text);
 
-    [GeneratedRegex(@"\b(?:gets?|has|have|uses?|receives?)\b")]
-    private static partial Regex Gets();
+    private static readonly Regex Gets = new(@"\b(?:gets?|has|have|uses?|receives?)\b");
 
     /// <summary>The materials of a segment that gives something out, or that stands in the list of materials.</summary>
     public static IReadOnlyList<Piece> In(Segment segment, PlainText plain)
     {
-        var lead = HandsOut().Match(plain.Text);
+        var lead = HandsOut.Match(plain.Text);
         if (!lead.Success && (segment.Under != Heading.Materials || SheetPhrases.IsSentence(plain.Text)))
             return [];
         var start = lead.Success ? lead.Index + lead.Length : 0;
         // Points are given out too, and are no material.
-        if (lead.Success && OfPoints().IsMatch(plain.Text[start..]))
+        if (lead.Success && OfPoints.IsMatch(plain.Text[start..]))
             return [];
         // "12 straws, plus 2 spare" is one item.
-        var whole = Beside().Replace(plain.Text[start..], found => new string(' ', found.Length));
-        if (!lead.Success && Sold().Match(whole) is { Success: true } sold)
+        var whole = Beside.Replace(plain.Text[start..], found => new string(' ', found.Length));
+        if (!lead.Success && Sold.Match(whole) is { Success: true } sold)
             return [OfSold(plain, sold)];
         var per = lead.Groups["who"].Value switch
         {
@@ -52,8 +51,8 @@ internal static partial class KitPhrases
             _ => Per.Team,
         };
         var pieces = new List<Piece>();
-        foreach (var item in Items().Matches(whole).Cast<Match>())
-            if (!OfTime().IsMatch(item.Value) && OfItem(plain, item.Value, start + item.Index, per) is { } piece)
+        foreach (var item in Items.Matches(whole).Cast<Match>())
+            if (!OfTime.IsMatch(item.Value) && OfItem(plain, item.Value, start + item.Index, per) is { } piece)
                 pieces.Add(piece);
         // A sentence that counts nothing gives nothing out: "You have to be quick."
         return
@@ -77,10 +76,10 @@ internal static partial class KitPhrases
 
     private static Piece? OfItem(PlainText plain, string item, int at, Per per)
     {
-        var text = Shortened().Replace(And().Replace(item, ""), "");
-        var back = GivenBack().Match(text) is { Success: true };
-        text = GivenBack().Replace(text, "");
-        if (ForWhom().Match(text) is { Success: true } whom)
+        var text = Shortened.Replace(And.Replace(item, ""), "");
+        var back = GivenBack.Match(text) is { Success: true };
+        text = GivenBack.Replace(text, "");
+        if (ForWhom.Match(text) is { Success: true } whom)
         {
             per =
                 whom.Groups["class"].Success ? Per.Class
@@ -97,15 +96,15 @@ internal static partial class KitPhrases
             text = text[..whom.Index] + text[(whom.Index + whom.Length)..];
         }
 
-        var (spares, packs) = (Spare().Match(text), InPacks().Match(text));
-        text = InPacks().Replace(Spare().Replace(text, ""), "");
-        var aside = Aside().Match(text);
-        text = Aside().Replace(text, "");
-        var note = Size().Match(text).Value.Trim(' ', '(', ')');
-        text = Size().Replace(text, " ").Trim(' ', '.', ',', ':');
+        var (spares, packs) = (Spare.Match(text), InPacks.Match(text));
+        text = InPacks.Replace(Spare.Replace(text, ""), "");
+        var aside = Aside.Match(text);
+        text = Aside.Replace(text, "");
+        var note = Size.Match(text).Value.Trim(' ', '(', ')');
+        text = Size.Replace(text, " ").Trim(' ', '.', ',', ':');
         note = aside.Success ? aside.Groups["note"].Value : note;
         var range = plain.Range(at, item.TrimEnd().Length);
-        if (Several().Match(text) is { Success: true } several)
+        if (Several.Match(text) is { Success: true } several)
         {
             var name = several.Groups["name"].Value;
             Piece.Stuff Of(string group) => new(range, Said.Amount(several.Groups[group]), "", name, per, back);
@@ -116,7 +115,7 @@ internal static partial class KitPhrases
             );
         }
 
-        foreach (var pattern in new[] { Behind(), InFront(), Times() })
+        foreach (var pattern in new[] { Behind, InFront, Times })
             if (pattern.Match(text) is { Success: true } found)
             {
                 var unit = found.Groups["u"].Value.Trim();
@@ -143,23 +142,22 @@ internal static partial class KitPhrases
                 );
             }
 
-        var bare = Named(AsMuch().Replace(text, ""));
+        var bare = Named(AsMuch.Replace(text, ""));
         return bare.Length is > 1 and < 60 && !bare.Any(char.IsAsciiDigit)
             ? new Piece.Stuff(range, null, "", bare, per, back, Note: note)
             : null;
     }
 
-    private static string Named(string name) => Article().Replace(name.Trim(' ', '.', ','), "");
+    private static string Named(string name) => Article.Replace(name.Trim(' ', '.', ','), "");
 
-    [GeneratedRegex(
+    private static readonly Regex BudgetOf = new(
         @"budget(?: of|:) (?<sign>[$€£])? ?(?<n>\d+(?:\.\d+)?) ?(?<token>coins|tokens|credits|dollars)?"
             + @"|(?<sign>[$€£])? ?(?<n>\d+(?:\.\d+)?) ?(?<token>coins|tokens|credits|dollars)? to spend"
             + @"|(?:can|may) spend (?:up to )?(?<sign>[$€£])? ?(?<n>\d+(?:\.\d+)?) ?(?<token>coins|tokens"
             + @"|credits|dollars)?"
-    )]
-    private static partial Regex BudgetOf();
+    );
 
-    [GeneratedRegex(
+    private static readonly Regex HandsOut = new(
         @"\b(?:(?:each|every) (?:team (?=member))?(?<who>team|group|pair|student|person|member|child)(?: of \d+)?"
             + @"|(?<who>everybody|everyone)"
             + @"|(?<!\b(?:best|winning|first|last) )teams?|groups?|you|they|we|(?:the )?(?<who>class)) "
@@ -167,96 +165,84 @@ internal static partial class KitPhrases
             + @"|\bgive (?:each|every) (?<who>team|student|person|group|child|member) "
             + @"|^what (?:you|they) (?:need|get): ?|^you(?:'ll| will)? need: ?|^you'll get |^(?:for )?each "
             + @"(?:team|group|pair): ?|^on the tray: ?"
-    )]
-    private static partial Regex HandsOut();
+    );
 
-    [GeneratedRegex(
+    private static readonly Regex Sold = new(
         @"^(?:an? )?(?<name>[a-z][a-z -]*?)[,:]? (?:at |for |costs? )?[$€£]?(?<n>\d+(?:\.\d+)?)(?: (?:coins?"
             + @"|tokens?|credits?|dollars?))?"
             + @" (?:each|(?:per|a|for each) (?<unit>[a-z]+)(?: of (?<k>\d+))?)\.?$"
             + @"|^(?<name>[a-z][a-z -]*?)[,:] [$€£](?<n>\d+"
             + @"(?:\.\d+)?)\.?$"
-    )]
-    private static partial Regex Sold();
+    );
 
-    [GeneratedRegex(
+    private static readonly Regex Beside = new(
         @",(?= (?:and |plus )?\d+ (?:spares?|extra)\b)| and(?= \d+ (?:spares?|extra)\b)"
             + @"|,(?= (?:sold |they come )?in packs? of \d)"
-    )]
-    private static partial Regex Beside();
+    );
 
-    [GeneratedRegex(@"^\s*(?:and )?\d+ (?:more )?(?:minutes?|mins?|seconds?|hours?|tries|try|attempts?|chances?)\b")]
-    private static partial Regex OfTime();
+    private static readonly Regex OfTime = new(
+        @"^\s*(?:and )?\d+ (?:more )?(?:minutes?|mins?|seconds?|hours?|tries|try|attempts?|chances?)\b"
+    );
 
-    [GeneratedRegex(@"^(?:\d+|all|no|more|fewer) (?:\w+ )?points?\b")]
-    private static partial Regex OfPoints();
+    private static readonly Regex OfPoints = new(@"^(?:\d+|all|no|more|fewer) (?:\w+ )?points?\b");
 
-    [GeneratedRegex(
+    private static readonly Regex Spare = new(
         @"\s*\(?(?:\b(?:plus|and|with)|\+)? ?(?<n>\d+) (?:spares?|extras?)(?: (?!for\b)[a-z]+)?"
             + @"(?: for the class)?\)?(?=$|[ .;])"
-    )]
-    private static partial Regex Spare();
+    );
 
-    [GeneratedRegex(@"\s*\(?(?:\b(?:sold|they come|it comes) )?(?:\bin )?\bpacks? of (?<k>\d+)\)?$")]
-    private static partial Regex InPacks();
+    private static readonly Regex InPacks = new(
+        @"\s*\(?(?:\b(?:sold|they come|it comes) )?(?:\bin )?\bpacks? of (?<k>\d+)\)?$"
+    );
 
-    [GeneratedRegex(@"(?:(?!, and |, | and (?=(?:an? |\d|some )|[a-z]+$)).)+")]
-    private static partial Regex Items();
+    private static readonly Regex Items = new(@"(?:(?!, and |, | and (?=(?:an? |\d|some )|[a-z]+$)).)+");
 
-    [GeneratedRegex(@"\s*\(?\b(?:to )?(?:be )?(?:give(?:n)? (?:it |them )?back|returned?|gives? back)\)?")]
-    private static partial Regex GivenBack();
+    private static readonly Regex GivenBack = new(
+        @"\s*\(?\b(?:to )?(?:be )?(?:give(?:n)? (?:it |them )?back|returned?|gives? back)\)?"
+    );
 
-    [GeneratedRegex(
+    private static readonly Regex ForWhom = new(
         @"\s*\(?\b(?:(?<class>for the (?:whole )?class|to share|shared|for everyone)"
             + @"|(?<one>(?:per|for each|for every) (?:student|person|member|child))|(?:per|for each|for every) "
             + @"(?:team|group|(?<of>attempt|try|fresh build|lane|heat|round)))\)?"
-    )]
-    private static partial Regex ForWhom();
+    );
 
-    [GeneratedRegex($@"^(?<n>\d+) ?(?:-|to) ?{Said.Other} (?<name>[a-z][a-z -]*)$")]
-    private static partial Regex Several();
+    private static readonly Regex Several = new($@"^(?<n>\d+) ?(?:-|to) ?{Said.Other} (?<name>[a-z][a-z -]*)$");
 
-    [GeneratedRegex(
+    private static readonly Regex InFront = new(
         @"^(?:about |around |up to |at most |only |exactly )?(?<n>\d+(?:\.\d+)?|one|an?)(?: more)?"
             + @"(?: ?(?<u>pairs?(?= of)|packs?(?= of \d)|"
             + HandedUnit
             + @"|(?:centi|milli)?met(?:er|re)s?|grams?|inch(?:es)?|foot|feet|yards?|ounces?|pounds?|cups?(?= of)"
             + @"|cm|mm|m|in|ft|yd|g|kg|oz|lbs?|ml|l)\b)?"
             + @"(?: of)?(?: (?<k>\d+))? (?<name>[a-z][a-z' -]*)$"
-    )]
-    private static partial Regex InFront();
+    );
 
-    [GeneratedRegex(
+    private static readonly Regex Behind = new(
         @"^(?<name>[a-z][a-z -]*?)(?: x ?|: ?| \(| - ?|, )(?:max\.? |about |up to |at most )?(?<n>\d+(?:\.\d+)?)"
             + @"(?: ?(?<u>cm|mm|m|in|ft|g|sheets?|rolls?"
             + @"|meters?|inches|feet))?\)?$"
-    )]
-    private static partial Regex Behind();
+    );
 
-    [GeneratedRegex(@"^(?<n>\d+) ?x ?(?<name>[a-z][a-z -]*)(?<u>)$")]
-    private static partial Regex Times();
+    private static readonly Regex Times = new(@"^(?<n>\d+) ?x ?(?<name>[a-z][a-z -]*)(?<u>)$");
 
-    [GeneratedRegex(@"^as (?:much|many) |,?(?: as (?:much|many))? as (?:you|they) (?:like|want|need)|^some |^any ")]
-    private static partial Regex AsMuch();
+    private static readonly Regex AsMuch = new(
+        @"^as (?:much|many) |,?(?: as (?:much|many))? as (?:you|they) (?:like|want|need)|^some |^any "
+    );
 
     /// <summary>What stands behind it in brackets, and is no number: "(drawn)".</summary>
-    [GeneratedRegex(@"\s*\((?<note>[a-z][^)\d]*)\)$")]
-    private static partial Regex Aside();
+    private static readonly Regex Aside = new(@"\s*\((?<note>[a-z][^)\d]*)\)$");
 
     /// <summary>How large one is: "20 cm x 20 cm", (12" x 12").</summary>
-    [GeneratedRegex(
+    private static readonly Regex Size = new(
         @"\s?\(?\d+(?:\.\d+)? ?(?:cm|mm|m|inch(?:es)?|in|ft|feet|"")? ?(?:x|by) ?\d+(?:\.\d+)? ?"
             + @"(?:cm|mm|m|inch(?:es)?|in|ft|feet|"")?\)?\s?"
-    )]
-    private static partial Regex Size();
+    );
 
     /// <summary>The point of "3 ft. of tape".</summary>
-    [GeneratedRegex(@"(?<=\b(?:ft|in|oz|lbs?|yd|cm))\.(?= )")]
-    private static partial Regex Shortened();
+    private static readonly Regex Shortened = new(@"(?<=\b(?:ft|in|oz|lbs?|yd|cm))\.(?= )");
 
-    [GeneratedRegex(@"^\s*and ")]
-    private static partial Regex And();
+    private static readonly Regex And = new(@"^\s*and ");
 
-    [GeneratedRegex(@"^(?:an?|the|some) ")]
-    private static partial Regex Article();
+    private static readonly Regex Article = new(@"^(?:an?|the|some) ");
 }

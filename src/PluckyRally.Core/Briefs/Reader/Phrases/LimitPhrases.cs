@@ -6,7 +6,7 @@ using PluckyRally.Core.Time;
 namespace PluckyRally.Core.Briefs;
 
 /// <summary>Limits: "at least 12 in tall", "no more than 12 straws", "maximum length: 17 cm".</summary>
-internal static partial class LimitPhrases
+internal static class LimitPhrases
 {
     /// <summary>What a length can be where nothing says which.</summary>
     private static readonly IReadOnlyList<string> Ways = ["tall", "long"];
@@ -19,7 +19,7 @@ internal static partial class LimitPhrases
     /// <summary>The limits in a segment; what holds only under a condition is none.</summary>
     public static IEnumerable<Piece> In(Segment segment, PlainText plain)
     {
-        if (Said.IsConditional(plain.Text) || BySize().IsMatch(plain.Text))
+        if (Said.IsConditional(plain.Text) || BySize.IsMatch(plain.Text))
             return [];
         var limits = OfUnits(segment, plain).Concat(OfThings(segment, plain)).ToList();
         return limits.Count < 2
@@ -31,12 +31,12 @@ internal static partial class LimitPhrases
 
     /// <summary>How each number of a text is compared, at least or at most, more or less.</summary>
     internal static IEnumerable<Comparison> ComparisonsIn(PlainText plain) =>
-        Number()
+        Number
             .Matches(plain.Text)
             .Select(number =>
                 Compare(
                     plain.Text[..number.Index],
-                    Behind().Replace(plain.Text[(number.Index + number.Length)..], ""),
+                    Behind.Replace(plain.Text[(number.Index + number.Length)..], ""),
                     between: false
                 )
             )
@@ -45,7 +45,7 @@ internal static partial class LimitPhrases
 
     private static IEnumerable<Piece> OfUnits(Segment segment, PlainText plain)
     {
-        var found = Quantities().Matches(plain.Text).ToList();
+        var found = Quantities.Matches(plain.Text).ToList();
         Unit? last = null;
         Comparison? said = null;
         for (var i = 0; i < found.Count; i++)
@@ -61,14 +61,14 @@ internal static partial class LimitPhrases
             var end = i + 1 < found.Count ? found[i + 1].Index : plain.Text.Length;
             var before = plain.Text[start..quantity.Index];
             var after = $"{quantity.Groups["adj"].Value}{plain.Text[(quantity.Index + quantity.Length)..end]}";
-            var goesOn = And().IsMatch(before) && StartsWithAdjective().IsMatch(after);
+            var goesOn = And.IsMatch(before) && StartsWithAdjective.IsMatch(after);
             if ((Compare(before, after, quantity.Groups["m"].Success) ?? (goesOn ? said : null)) is not { } comparison)
                 continue;
             said = comparison;
             var (low, high) = (Said.Amount(quantity.Groups["n"]), quantity.Groups["m"]);
             var first = start + StartOfComparison(before);
             var range = plain.Range(first, quantity.Index + quantity.Length - first);
-            var of = before.Contains("use") && unit is not null ? OfThing().Match(after) : Match.Empty;
+            var of = before.Contains("use") && unit is not null ? OfThing.Match(after) : Match.Empty;
             SaidMeasure[] measures =
                 of.Success ? [SaidMeasures.Used(of.Groups["t"].Value, unit!)]
                 : unit is null ? [SaidMeasures.Cost(money.Value)]
@@ -108,7 +108,7 @@ internal static partial class LimitPhrases
 
     /// <summary>Where the words begin that compare; the number itself where none stand in front of it.</summary>
     private static int StartOfComparison(string before) =>
-        new[] { AtLeast(), AtMost(), Bears(), MoreThan(), LessThan(), Exact() }
+        new[] { AtLeast, AtMost, Bears, MoreThan, LessThan, Exact }
             .Select(words => words.Match(before))
             .Where(found => found.Success)
             .Select(found => found.Index)
@@ -120,8 +120,8 @@ internal static partial class LimitPhrases
     /// </summary>
     private static string Near(string before, string after)
     {
-        var behind = Clause().Match(after).Value;
-        var first = DimensionWord().Match(behind);
+        var behind = Clause.Match(after).Value;
+        var first = DimensionWord.Match(behind);
         return first.Success ? first.Value
             : before.Length > 0 ? before
             : behind;
@@ -129,21 +129,21 @@ internal static partial class LimitPhrases
 
     private static IEnumerable<Piece> OfThings(Segment segment, PlainText plain)
     {
-        foreach (var pattern in new[] { Counted(), CountedOrFewer(), OnlyCounted() })
+        foreach (var pattern in new[] { Counted, CountedOrFewer, OnlyCounted })
         {
             var found = pattern.Match(plain.Text);
             if (!found.Success || Said.Whole(found.Groups["n"]) is not { } number)
                 continue;
             if (
                 Units.Read(found.Groups["t"].Value.Split(' ')[0]) is not null
-                || DoesSomething().IsMatch(After(plain, found))
+                || DoesSomething.IsMatch(After(plain, found))
             )
                 continue;
             var before = plain.Text[..found.Groups["n"].Index];
             var said = Compare(before, $"{found.Groups["post"].Value} {After(plain, found)}", between: false);
-            if ((said ?? (pattern == OnlyCounted() ? Comparison.AtMost : null)) is not { } compared)
+            if ((said ?? (pattern == OnlyCounted ? Comparison.AtMost : null)) is not { } compared)
                 continue;
-            var carried = Carries().IsMatch(before);
+            var carried = Carries.IsMatch(before);
             var thing = found.Groups["t"].Value;
             var measure = SaidMeasures.Count(thing, carried);
             yield return new Piece.Limit(
@@ -166,14 +166,13 @@ internal static partial class LimitPhrases
     {
         if (between)
             return Comparison.Between;
-        var negated = Negation().IsMatch(before) || IsOut().IsMatch(after);
-        return AtLeast().IsMatch(before) || OrMore().IsMatch(after) ? Comparison.AtLeast
-            : AtMost().IsMatch(before) || OrLess().IsMatch(after) ? Comparison.AtMost
-            : Bears().IsMatch(before) && !negated ? Comparison.AtLeast
-            : MoreThan().IsMatch(before) ? (negated ? Comparison.AtMost : Comparison.MoreThan)
-            : LessThan().IsMatch(before) ? (negated ? Comparison.AtLeast : Comparison.LessThan)
-            : Exact().IsMatch(before) || (Must().IsMatch(before) && StartsWithAdjective().IsMatch(after))
-                ? Comparison.Exactly
+        var negated = Negation.IsMatch(before) || IsOut.IsMatch(after);
+        return AtLeast.IsMatch(before) || OrMore.IsMatch(after) ? Comparison.AtLeast
+            : AtMost.IsMatch(before) || OrLess.IsMatch(after) ? Comparison.AtMost
+            : Bears.IsMatch(before) && !negated ? Comparison.AtLeast
+            : MoreThan.IsMatch(before) ? (negated ? Comparison.AtMost : Comparison.MoreThan)
+            : LessThan.IsMatch(before) ? (negated ? Comparison.AtLeast : Comparison.LessThan)
+            : Exact.IsMatch(before) || (Must.IsMatch(before) && StartsWithAdjective.IsMatch(after)) ? Comparison.Exactly
             : null;
     }
 
@@ -183,101 +182,88 @@ internal static partial class LimitPhrases
             ? RuleSort.Criterion
         : RuleSort.Constraint;
 
-    [GeneratedRegex(
+    private static readonly Regex Quantities = new(
         $@"(?:between )?(?<![\d.])(?<money>[$€£])\s?(?<n>\d+(?:\.\d+)?)"
             + @"|(?<n>\d+) (?<money>coins|tokens|credits|dollars)\b"
             + $@"|(?:between )?{Said.Number}\s*(?:(?:-|to|and"
             + $@"(?<=between {Said.Number}\s*and))\s*{Said.Other}\s*)?-?\s?"
             + $@"(?:{Said.Unit}(?: and a half)?|(?<adj>{Adjective})\b)"
-    )]
-    private static partial Regex Quantities();
+    );
 
-    [GeneratedRegex(
+    private static readonly Regex Counted = new(
         $@"(?:at least|at most|than|up to|minimum(?: of)?|maximum(?: of)?|exactly) {Said.Counted} {Said.Thing}"
             + $@"(?<post> or (?:more|fewer|less))?"
-    )]
-    private static partial Regex Counted();
+    );
 
-    [GeneratedRegex(
+    private static readonly Regex CountedOrFewer = new(
         $@"{Said.Counted}(?<post> or (?:more|fewer|less)) {Said.Thing}|{Said.Counted} {Said.Thing}(?<post> or "
             + $@"(?:more|fewer|less))"
-    )]
-    private static partial Regex CountedOrFewer();
+    );
 
-    [GeneratedRegex($@"only {Said.Counted} {Said.Thing} (?:may|can) be used")]
-    private static partial Regex OnlyCounted();
+    private static readonly Regex OnlyCounted = new($@"only {Said.Counted} {Said.Thing} (?:may|can) be used");
 
     /// <summary>"At least one side must be open" is about the side; "3 sheets may be used" counts them.</summary>
-    [GeneratedRegex(@"^(?:must|has|have|may|can|should|needs?)\b(?! be used)")]
-    private static partial Regex DoesSomething();
+    private static readonly Regex DoesSomething = new(@"^(?:must|has|have|may|can|should|needs?)\b(?! be used)");
 
-    [GeneratedRegex(@"\b(?:carr(?:y|ies)|hold|holds|lift|lifts|support|supports|bear|bears|float|keep)\b")]
-    private static partial Regex Carries();
+    private static readonly Regex Carries = new(
+        @"\b(?:carr(?:y|ies)|hold|holds|lift|lifts|support|supports|bear|bears|float|keep)\b"
+    );
 
     /// <summary>"3 ft by 2 ft" are two sizes of one thing.</summary>
-    [GeneratedRegex(@"\bby \d")]
-    private static partial Regex BySize();
+    private static readonly Regex BySize = new(@"\bby \d");
 
-    [GeneratedRegex(@"\b(?:not|no|nothing|nobody|none|cannot|never|\w+n't)\b")]
-    private static partial Regex Negation();
+    private static readonly Regex Negation = new(@"\b(?:not|no|nothing|nobody|none|cannot|never|\w+n't)\b");
 
-    [GeneratedRegex($@"(?:at least|no(?:t)? (?:{Smaller}) than|minimum(?: \w+){{0,2}}:?|min\.?(?: of)?)\s*$")]
-    private static partial Regex AtLeast();
+    private static readonly Regex AtLeast = new(
+        $@"(?:at least|no(?:t)? (?:{Smaller}) than|minimum(?: \w+){{0,2}}:?|min\.?(?: of)?)\s*$"
+    );
 
-    [GeneratedRegex(
+    private static readonly Regex AtMost = new(
         $@"(?:at most|no(?:t)? (?:{Larger}) than|maximum(?: \w+){{0,2}}:?|max\.?(?: of)?|up to|within"
             + @"|limit(?: of|:)?)\s*$"
-    )]
-    private static partial Regex AtMost();
+    );
 
-    [GeneratedRegex($@"(?:(?:{Larger})(?: \w+)? than|over|above|exceeds?)\s*$")]
-    private static partial Regex MoreThan();
+    private static readonly Regex MoreThan = new($@"(?:(?:{Larger})(?: \w+)? than|over|above|exceeds?)\s*$");
 
-    [GeneratedRegex($@"(?:(?:{Smaller}) than|under|below)\s*$")]
-    private static partial Regex LessThan();
+    private static readonly Regex LessThan = new($@"(?:(?:{Smaller}) than|under|below)\s*$");
 
     /// <summary>"Anything taller than 3 ft is disqualified" forbids what it names.</summary>
-    [GeneratedRegex(@"\b(?:disqualified|not allowed|doesn't count|does not count|won't count|is out)\b")]
-    private static partial Regex IsOut();
+    private static readonly Regex IsOut = new(
+        @"\b(?:disqualified|not allowed|doesn't count|does not count|won't count|is out)\b"
+    );
 
     /// <summary>"It must hold one pound": what it must bear is the least that it must.</summary>
-    [GeneratedRegex(
+    private static readonly Regex Bears = new(
         @"\b(?:must|has to|have to|needs to|should)(?: be able to)? (?:hold|support|lift|carry|bear)(?: up)?"
             + @"(?: an? \w+ of)?\s*$"
-    )]
-    private static partial Regex Bears();
+    );
 
-    [GeneratedRegex(@"exactly\s*$")]
-    private static partial Regex Exact();
+    private static readonly Regex Exact = new(@"exactly\s*$");
 
-    [GeneratedRegex(@"\b(?:must|should|has to|have to|needs to) be\s*$")]
-    private static partial Regex Must();
+    private static readonly Regex Must = new(@"\b(?:must|should|has to|have to|needs to) be\s*$");
 
-    [GeneratedRegex($@"^\s*(?:{Adjective})\b")]
-    private static partial Regex StartsWithAdjective();
+    private static readonly Regex StartsWithAdjective = new($@"^\s*(?:{Adjective})\b");
 
-    [GeneratedRegex($@"^\s*(?:(?:{Adjective})\s)?\s*(?:or (?:more|{Larger}|higher)|at least|minimum)")]
-    private static partial Regex OrMore();
+    private static readonly Regex OrMore = new(
+        $@"^\s*(?:(?:{Adjective})\s)?\s*(?:or (?:more|{Larger}|higher)|at least|minimum)"
+    );
 
-    [GeneratedRegex($@"^\s*(?:(?:{Adjective})\s)?\s*(?:or (?:less|{Smaller})|at most|maximum|max)")]
-    private static partial Regex OrLess();
+    private static readonly Regex OrLess = new(
+        $@"^\s*(?:(?:{Adjective})\s)?\s*(?:or (?:less|{Smaller})|at most|maximum|max)"
+    );
 
-    [GeneratedRegex(@"^ of (?<t>[a-z]+(?: [a-z]+)?)")]
-    private static partial Regex OfThing();
+    private static readonly Regex OfThing = new(@"^ of (?<t>[a-z]+(?: [a-z]+)?)");
 
-    [GeneratedRegex(@"(?:\band|,)\s*$")]
-    private static partial Regex And();
+    private static readonly Regex And = new(@"(?:\band|,)\s*$");
 
-    [GeneratedRegex(@"\d+(?:\.\d+)?")]
-    private static partial Regex Number();
+    private static readonly Regex Number = new(@"\d+(?:\.\d+)?");
 
     /// <summary>What is counted or its unit: "12 pieces or fewer".</summary>
-    [GeneratedRegex(@"^ ?[^ ]+(?: of \w+)?(?= or | at )")]
-    private static partial Regex Behind();
+    private static readonly Regex Behind = new(@"^ ?[^ ]+(?: of \w+)?(?= or | at )");
 
-    [GeneratedRegex(@"^[^.,;]*")]
-    private static partial Regex Clause();
+    private static readonly Regex Clause = new(@"^[^.,;]*");
 
-    [GeneratedRegex(@"^\s*(?:tall|high|long|wide|deep|thick|across|above|in (?:height|length|width|depth))\b")]
-    private static partial Regex DimensionWord();
+    private static readonly Regex DimensionWord = new(
+        @"^\s*(?:tall|high|long|wide|deep|thick|across|above|in (?:height|length|width|depth))\b"
+    );
 }

@@ -7,7 +7,7 @@ using PluckyRally.Core.Words;
 namespace PluckyRally.Core.Briefs;
 
 /// <summary>The smallest phrases, from which the others are put together: numbers, units, things.</summary>
-internal static partial class Said
+internal static class Said
 {
     /// <summary>A number in the group n.</summary>
     public const string Number = @"(?<n>\d+(?:\.\d+)?|one\b|an?\b)";
@@ -42,10 +42,9 @@ internal static partial class Said
         + @"(?: of (?!the\b|your\b|it\b)[a-z]+)?)";
 
     /// <summary>Whether a sentence holds only under a condition.</summary>
-    public static bool IsConditional(string text) => Condition().IsMatch(text);
+    public static bool IsConditional(string text) => Condition.IsMatch(text);
 
-    [GeneratedRegex(@"\b(?:unless|except|if)\b")]
-    private static partial Regex Condition();
+    private static readonly Regex Condition = new(@"\b(?:unless|except|if)\b");
 
     /// <summary>The number that a group holds: "a" and "one" are 1.</summary>
     public static decimal Amount(Capture found) =>

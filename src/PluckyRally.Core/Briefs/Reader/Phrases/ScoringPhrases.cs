@@ -8,7 +8,7 @@ using PluckyRally.Core.Words;
 namespace PluckyRally.Core.Briefs;
 
 /// <summary>Points, what is taken off, what earns more, what wins, what decides a tie.</summary>
-internal static partial class ScoringPhrases
+internal static class ScoringPhrases
 {
     /// <summary>What points for a length can be for where nothing says which.</summary>
     private static readonly IReadOnlyList<string> Ways = ["tall", "long", "distance"];
@@ -18,13 +18,13 @@ internal static partial class ScoringPhrases
     {
         var text = plain.Text;
         var scoring = segment.Under == Heading.Scoring;
-        if (OfLevel().IsMatch(text) || (OfKnownParts().IsMatch(text) && !Proportion().IsMatch(text)))
+        if (OfLevel.IsMatch(text) || (OfKnownParts.IsMatch(text) && !Proportion.IsMatch(text)))
             return [new Piece.Unread(segment.Range, segment.Text)];
-        var clauses = PointClauses().Matches(segment.Text);
+        var clauses = PointClauses.Matches(segment.Text);
         // "1 point for each piece, 3 points for middle" is about sorts of pieces.
-        if (clauses.Skip(1).Any(c => OneMoreSort().IsMatch(c.Value)))
+        if (clauses.Skip(1).Any(c => OneMoreSort.IsMatch(c.Value)))
             return [new Piece.Unread(segment.Range, segment.Text)];
-        if (clauses.Count > 1 && clauses.All(c => PointsWord().IsMatch(c.Value)))
+        if (clauses.Count > 1 && clauses.All(c => PointsWord.IsMatch(c.Value)))
             return
             [
                 .. clauses.SelectMany(c =>
@@ -33,24 +33,24 @@ internal static partial class ScoringPhrases
                     return In(clause, PlainText.Of(clause.Text, clause.From), units);
                 }),
             ];
-        if (Proportion().IsMatch(text) || Rising().IsMatch(text))
+        if (Proportion.IsMatch(text) || Rising.IsMatch(text))
             return [CurveOf(segment, text, units)];
-        if (Ties().IsMatch(text))
+        if (Ties.IsMatch(text))
             return TieOf(text, segment, units) is { } tie ? [tie] : [];
-        if (Off().Match(text) is { Success: true } off)
+        if (Off.Match(text) is { Success: true } off)
             return OffOf(segment, plain, off);
-        if (scoring && Minus().Match(text) is { Success: true } minus)
+        if (scoring && Minus.Match(text) is { Success: true } minus)
             return OffOf(segment, plain, minus);
-        var more = More().Match(text);
+        var more = More.Match(text);
         if (!more.Success && scoring)
-            more = Plus().Match(text);
+            more = Plus.Match(text);
         if (more.Success)
             return [Bonus(segment, Said.Amount(more.Groups["n"]), plain, more)];
-        if (scoring && Listed().Match(text) is { Success: true } listed)
+        if (scoring && Listed.Match(text) is { Success: true } listed)
             return [OfList(segment, plain, listed)];
-        if (Each().Match(text) is { Success: true } each)
+        if (Each.Match(text) is { Success: true } each)
             return [PointsFor(each, plain, text, units) ?? new Piece.Unread(segment.Range, segment.Text)];
-        if (If().Match(text) is { Success: true } found && (scoring || !found.Groups["colon"].Success))
+        if (If.Match(text) is { Success: true } found && (scoring || !found.Groups["colon"].Success))
             return [Bonus(segment, Said.Amount(found.Groups["n"]), plain, found)];
         return [.. Winner(segment, text, units)];
     }
@@ -61,8 +61,8 @@ internal static partial class ScoringPhrases
     /// </summary>
     private static Piece CurveOf(Segment segment, string text, UnitSystem units)
     {
-        var share = Proportion().Match(text);
-        var rising = share.Success ? Match.Empty : Rising().Match(text);
+        var share = Proportion.Match(text);
+        var rising = share.Success ? Match.Empty : Rising.Match(text);
         var unit = rising.Groups["u"].Success ? Said.UnitOf(rising.Groups["u"]) : null;
         var name = text[..Math.Max(0, text.IndexOf(':', StringComparison.Ordinal))];
         var measure = unit is null ? SaidMeasures.Named(name, units) : SaidMeasures.Find(name, unit);
@@ -100,7 +100,7 @@ internal static partial class ScoringPhrases
     private static Piece OfList(Segment segment, PlainText plain, Match listed)
     {
         var (what, points) = (listed.Groups["what"].Value, Said.Amount(listed.Groups["n"]));
-        if (OfEach().Match(what) is { Success: true } each)
+        if (OfEach.Match(what) is { Success: true } each)
             return new Piece.Points(
                 segment.Range,
                 SaidMeasures.Count(English.Several(English.One(each.Groups["t"].Value)), carried: true),
@@ -112,11 +112,11 @@ internal static partial class ScoringPhrases
 
     private static Piece.Look Bonus(Segment segment, decimal points, PlainText plain, Match found)
     {
-        var clause = NextPoints().Match(plain.Text, found.Index + found.Length).Value;
+        var clause = NextPoints.Match(plain.Text, found.Index + found.Length).Value;
         var rest = clause.Trim(' ', ':', '.');
         return new(
             plain.Range(0, found.Index + found.Length + clause.Length),
-            rest.Length > 0 ? SentenceCase.Beginning(Lead().Replace(rest, "")) : segment.AsLine,
+            rest.Length > 0 ? SentenceCase.Beginning(Lead.Replace(rest, "")) : segment.AsLine,
             RuleSort.Criterion,
             Bonus: points
         );
@@ -125,7 +125,7 @@ internal static partial class ScoringPhrases
     private static IReadOnlyList<Piece> OffOf(Segment segment, PlainText plain, Match off)
     {
         var points = Said.Amount(off.Groups["n"]);
-        if (OverLimit().Match(plain.Text) is { Success: true } over)
+        if (OverLimit.Match(plain.Text) is { Success: true } over)
         {
             var (unit, limit) = (Units.Read(over.Groups["t"].Value), Said.Amount(over.Groups["n"]));
             var measure = unit is null
@@ -148,7 +148,7 @@ internal static partial class ScoringPhrases
         }
 
         var once = new Piece.Look(segment.Range, segment.AsLine, RuleSort.Constraint, Deducts: points);
-        if (ForEach().Match(plain.Text) is not { Success: true } each)
+        if (ForEach.Match(plain.Text) is not { Success: true } each)
             return [once];
         var counted = SaidMeasures.Count(English.Several(English.One(each.Groups["t"].Value)), carried: true) with
         {
@@ -171,7 +171,7 @@ internal static partial class ScoringPhrases
         var word = each.Groups["t"].Value;
         var unit = Units.Read(word.Split(' ')[0]);
         var rest = $"{word} {text[(each.Index + each.Length)..]}";
-        var most = AtMost().Match(text, each.Index + each.Length);
+        var most = AtMost.Match(text, each.Index + each.Length);
         var range = plain.Range(
             each.Index,
             (most.Success ? most.Index + most.Length : each.Index + each.Length) - each.Index
@@ -200,7 +200,7 @@ internal static partial class ScoringPhrases
 
     private static Piece.Tie? TieOf(string text, Segment segment, UnitSystem units)
     {
-        if (FewerOf().Match(text) is { Success: true } fewer)
+        if (FewerOf.Match(text) is { Success: true } fewer)
         {
             // "less tape" could be its length, its mass or its strips.
             if (fewer.Groups["of"].Success && SaidMeasures.Named(fewer.Groups["t"].Value, units) is null)
@@ -211,13 +211,13 @@ internal static partial class ScoringPhrases
             return new(segment.Range, SaidMeasures.Count(fewer.Groups["t"].Value, carried: false), better);
         }
 
-        if (OfTime().Match(text) is { Success: true } time)
+        if (OfTime.Match(text) is { Success: true } time)
             return new(
                 segment.Range,
                 SaidMeasures.Named("seconds", units)!,
                 time.Groups["less"].Success ? Better.Less : Better.More
             );
-        foreach (var word in Compared().Matches(text).Cast<Match>())
+        foreach (var word in Compared.Matches(text).Cast<Match>())
             if (SaidMeasures.ByAdjective(word.Value, units) is { } measure)
                 return new(segment.Range, measure, measure.Better);
         return null;
@@ -225,7 +225,7 @@ internal static partial class ScoringPhrases
 
     private static IEnumerable<Piece> Winner(Segment segment, string text, UnitSystem units)
     {
-        if (TotalWins().Match(text) is { Success: true } total)
+        if (TotalWins.Match(text) is { Success: true } total)
         {
             yield return new Piece.Wins(
                 segment.Range,
@@ -234,13 +234,13 @@ internal static partial class ScoringPhrases
             yield break;
         }
 
-        if (!WinsWord().IsMatch(text))
+        if (!WinsWord.IsMatch(text))
             yield break;
-        var measure = MostOf().Match(text) is { Success: true } most
+        var measure = MostOf.Match(text) is { Success: true } most
             ? most.Groups["t"].Value is "weight" or "load" or "mass" or "cargo"
                 ? SaidMeasures.ByAdjective("strongest", units)
                 : SaidMeasures.Count(English.Several(English.One(most.Groups["t"].Value)), carried: true)
-            : Superlative()
+            : Superlative
                 .Matches(text)
                 .Select(word => SaidMeasures.ByAdjective(word.Value, units))
                 .FirstOrDefault(m => m is not null);
@@ -251,111 +251,98 @@ internal static partial class ScoringPhrases
             yield return new Piece.Wins(segment.Range, WinningDirection.Lowest);
     }
 
-    [GeneratedRegex(@"\b(?:longer|longest|(?<less>shorter|shortest)) time\b")]
-    private static partial Regex OfTime();
+    private static readonly Regex OfTime = new(@"\b(?:longer|longest|(?<less>shorter|shortest)) time\b");
 
-    [GeneratedRegex(@"^,? ?\d+ points? for [a-z]+\.?$", RegexOptions.IgnoreCase)]
-    private static partial Regex OneMoreSort();
+    private static readonly Regex OneMoreSort = new(@"^,? ?\d+ points? for [a-z]+\.?$", RegexOptions.IgnoreCase);
 
     /// <summary>Relays, sorting, points by place: more than one measure, so they stay as text.</summary>
-    [GeneratedRegex(
+    private static readonly Regex OfKnownParts = new(
         @"\b(?:1st|first) place\b|\bpoints? for the best team\b|\bitems? into \d+ bins?\b|\blegs? against the clock\b"
-    )]
-    private static partial Regex OfKnownParts();
+    );
 
     /// <summary>"50 points for “whole”" is for a level of a measure that has others.</summary>
-    [GeneratedRegex(@"\d points? for [“""][^”""]+[”""]")]
-    private static partial Regex OfLevel();
+    private static readonly Regex OfLevel = new(@"\d points? for [“""][^”""]+[”""]");
 
-    [GeneratedRegex(@"\b(?<n>\d+(?:\.\d+)?) points? for the best(?: team)?, (?:the )?others in proportion")]
-    private static partial Regex Proportion();
+    private static readonly Regex Proportion = new(
+        @"\b(?<n>\d+(?:\.\d+)?) points? for the best(?: team)?, (?:the )?others in proportion"
+    );
 
-    [GeneratedRegex(
+    private static readonly Regex Rising = new(
         $@"\bfrom 0 points? at (?<a>\d+(?:\.\d+)?) ?{Said.Unit}? up to {Said.Number} points? at (?<b>\d+(?:\.\d+)?)"
-    )]
-    private static partial Regex Rising();
+    );
 
-    [GeneratedRegex(@"^(?<what>[^.:=_]+?)\s*(?:\.{3,}|_{3,}|…|:|=| - )\s*(?<n>\d+) points?\.?$")]
-    private static partial Regex Listed();
+    private static readonly Regex Listed = new(
+        @"^(?<what>[^.:=_]+?)\s*(?:\.{3,}|_{3,}|…|:|=| - )\s*(?<n>\d+) points?\.?$"
+    );
 
-    [GeneratedRegex(@"^(?:each|every|per) (?<t>[a-z]+(?: [a-z]+)?)$")]
-    private static partial Regex OfEach();
+    private static readonly Regex OfEach = new(@"^(?:each|every|per) (?<t>[a-z]+(?: [a-z]+)?)$");
 
     /// <summary>Up to where the next number of points begins.</summary>
-    [GeneratedRegex(@"\G(?:(?!, \d|,? and \d).)*")]
-    private static partial Regex NextPoints();
+    private static readonly Regex NextPoints = new(@"\G(?:(?!, \d|,? and \d).)*");
 
-    [GeneratedRegex(@"\b(?:up to|at most|a maximum of|no more than) (?<n>\d+)(?: points)?\b")]
-    private static partial Regex AtMost();
+    private static readonly Regex AtMost = new(
+        @"\b(?:up to|at most|a maximum of|no more than) (?<n>\d+)(?: points)?\b"
+    );
 
     /// <summary>"3 points per shell, minus 1 point per broken one" says two things.</summary>
-    [GeneratedRegex(@"(?:(?!, (?:and |but )?(?:minus|plus|lose|\d+ points?)).)+", RegexOptions.IgnoreCase)]
-    private static partial Regex PointClauses();
+    private static readonly Regex PointClauses = new(
+        @"(?:(?!, (?:and |but )?(?:minus|plus|lose|\d+ points?)).)+",
+        RegexOptions.IgnoreCase
+    );
 
-    [GeneratedRegex(@"\bpoints?\b", RegexOptions.IgnoreCase)]
-    private static partial Regex PointsWord();
+    private static readonly Regex PointsWord = new(@"\bpoints?\b", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(
+    private static readonly Regex Ties = new(
         @"\bties?\b|\btied\b|\bif (?:(?:the )?totals are |they are |it is |it's |teams are )?equal\b"
             + @"|\btie-?break\w*|\btiebreak\w*"
-    )]
-    private static partial Regex Ties();
+    );
 
-    [GeneratedRegex(
+    private static readonly Regex Off = new(
         $@"(?:lose|loses|minus|deduct|subtract|take off|^-) ?{Said.Number} points?|{Said.Number} points? (?:off"
             + $@"|are taken off|are deducted|is taken off|is deducted|less|are lost)|penalty of {Said.Number} points?"
-    )]
-    private static partial Regex Off();
+    );
 
-    [GeneratedRegex(@"^- ?(?<n>\d+(?:\.\d+)?)(?: points?)?")]
-    private static partial Regex Minus();
+    private static readonly Regex Minus = new(@"^- ?(?<n>\d+(?:\.\d+)?)(?: points?)?");
 
-    [GeneratedRegex($@"bonus of {Said.Number}(?: points?)?|{Said.Number} (?:extra|bonus|more) points?")]
-    private static partial Regex More();
+    private static readonly Regex More = new(
+        $@"bonus of {Said.Number}(?: points?)?|{Said.Number} (?:extra|bonus|more) points?"
+    );
 
-    [GeneratedRegex(@"^\+ ?(?<n>\d+(?:\.\d+)?)(?: points?)?")]
-    private static partial Regex Plus();
+    private static readonly Regex Plus = new(@"^\+ ?(?<n>\d+(?:\.\d+)?)(?: points?)?");
 
-    [GeneratedRegex(@"^(?:if|for|when|it) (?:it )?|^(?:if|for|when) ")]
-    private static partial Regex Lead();
+    private static readonly Regex Lead = new(@"^(?:if|for|when|it) (?:it )?|^(?:if|for|when) ");
 
-    [GeneratedRegex(
+    private static readonly Regex Each = new(
         $@"{Said.Number} points? (?:for (?:each|every)|per|a) (?:{Said.Other} ?)?(?<t>[a-z]+"
             + @"(?: (?!of\b|over\b|still\b|who\b|which\b|in\b|on\b|at\b"
             + $@"|that\b|held\b|lifted\b|flown\b|\w+ed\b)[a-z]+)?)"
             + $@"|(?:each|every) (?!team|group|pair|student|person)"
             + @"(?<t>[a-z]+(?: left(?: over)?)?) (?:is worth|earns|gets|scores"
             + $@"|gives) {Said.Number} points?"
-    )]
-    private static partial Regex Each();
+    );
 
-    [GeneratedRegex($@"{Said.Number} points?(?:(?<colon>:)| if | for | when )")]
-    private static partial Regex If();
+    private static readonly Regex If = new($@"{Said.Number} points?(?:(?<colon>:)| if | for | when )");
 
-    [GeneratedRegex($@"(?:each|every) (?<t>[a-z]+(?: [a-z]+)?) (?:over|above|more than|beyond) {Said.Number}")]
-    private static partial Regex OverLimit();
+    private static readonly Regex OverLimit = new(
+        $@"(?:each|every) (?<t>[a-z]+(?: [a-z]+)?) (?:over|above|more than|beyond) {Said.Number}"
+    );
 
-    [GeneratedRegex($@"(?:for (?:each|every)|per) (?:extra )?{Said.Thing}")]
-    private static partial Regex ForEach();
+    private static readonly Regex ForEach = new($@"(?:for (?:each|every)|per) (?:extra )?{Said.Thing}");
 
-    [GeneratedRegex($@"\b(?:(?<less>fewer|fewest|(?<of>less|least))|more|most) {Said.Thing}")]
-    private static partial Regex FewerOf();
+    private static readonly Regex FewerOf = new(
+        $@"\b(?:(?<less>fewer|fewest|(?<of>less|least))|more|most) {Said.Thing}"
+    );
 
-    [GeneratedRegex(@"\b[a-z]+er\b|\b[a-z]+est\b")]
-    private static partial Regex Compared();
+    private static readonly Regex Compared = new(@"\b[a-z]+er\b|\b[a-z]+est\b");
 
-    [GeneratedRegex(
+    private static readonly Regex TotalWins = new(
         @"\b(?:highest|most|(?<low>lowest|fewest|least)) (?:total|score|points?|number of points)\b[^.]*\b(?:wins?"
             + @"|winner)\b"
-    )]
-    private static partial Regex TotalWins();
+    );
 
-    [GeneratedRegex(@"\b(?:wins?|winner)\b")]
-    private static partial Regex WinsWord();
+    private static readonly Regex WinsWord = new(@"\b(?:wins?|winner)\b");
 
-    [GeneratedRegex($@"\bmost {Said.Thing}")]
-    private static partial Regex MostOf();
+    private static readonly Regex MostOf = new($@"\bmost {Said.Thing}");
 
-    [GeneratedRegex(@"\b[a-z]+est\b")]
-    private static partial Regex Superlative();
+    private static readonly Regex Superlative = new(@"\b[a-z]+est\b");
 }

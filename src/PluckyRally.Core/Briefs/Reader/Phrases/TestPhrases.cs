@@ -4,14 +4,14 @@ using PluckyRally.Core.Readings;
 namespace PluckyRally.Core.Briefs;
 
 /// <summary>Attempts, what counts of them, and how long a build must stay as it is.</summary>
-internal static partial class TestPhrases
+internal static class TestPhrases
 {
     private const string Tried = "attempts?|tries|try|trials?|goes|chances?|shots?|turns?|throws?|launches|runs?|tests";
 
     /// <summary>How many attempts there are and which counts.</summary>
     public static IEnumerable<Piece> Attempts(PlainText plain)
     {
-        foreach (var pattern in new[] { Tries(), Times() })
+        foreach (var pattern in new[] { Tries, Times })
             if (pattern.Match(plain.Text) is { Success: true } found)
             {
                 var number = found.Groups["twice"].Success ? 2 : Said.Whole(found.Groups["n"]);
@@ -20,7 +20,7 @@ internal static partial class TestPhrases
                 break;
             }
 
-        if (Counts().Match(plain.Text) is { Success: true } counts)
+        if (Counts.Match(plain.Text) is { Success: true } counts)
             yield return new Piece.Combined(
                 plain.Range(counts),
                 counts.Groups["how"].Value switch
@@ -39,7 +39,7 @@ internal static partial class TestPhrases
     /// <summary>How long it must stay as it is.</summary>
     public static IEnumerable<Piece> Hold(Segment segment, PlainText plain)
     {
-        if (!Said.IsConditional(plain.Text) && Stays().Match(plain.Text) is { Success: true } found)
+        if (!Said.IsConditional(plain.Text) && Stays.Match(plain.Text) is { Success: true } found)
         {
             var range = plain.Range(found);
             var time = plain.Range(found.Groups["time"]);
@@ -53,16 +53,14 @@ internal static partial class TestPhrases
         }
     }
 
-    [GeneratedRegex($@"(?<![-\d]){Said.Counted} (?:more )?(?:{Tried})\b")]
-    private static partial Regex Tries();
+    private static readonly Regex Tries = new($@"(?<![-\d]){Said.Counted} (?:more )?(?:{Tried})\b");
 
-    [GeneratedRegex(
+    private static readonly Regex Times = new(
         @"\b(?:test|tests|tested|try|throws?|thrown|dropped|drop|tries|tried|launch\w*|runs?)\b[^.]*?"
             + @"(?:(?<n>\d+) times\b|(?<twice>twice)\b)"
-    )]
-    private static partial Regex Times();
+    );
 
-    [GeneratedRegex(
+    private static readonly Regex Counts = new(
         @"\b(?<how>best|better|highest|average|mean|median|middle|last|first|worst)\b"
             + @"(?: one| attempts?| try| tries| result| throws?| runs?| trials?| goes| score| time)?(?: of [\w ]+?)?"
             + @" (?:counts?|will be counted)\b"
@@ -70,14 +68,12 @@ internal static partial class TestPhrases
             + $@"|\b(?<how>best) of \d+ (?:{Tried})"
             + @"|\b(?<how>add)(?:ed)? (?:up|together)\b"
             + $@"|\b(?<how>average|mean|median) of (?:your |the |all )*\d* ?(?:{Tried})"
-    )]
-    private static partial Regex Counts();
+    );
 
-    [GeneratedRegex(
+    private static readonly Regex Stays = new(
         @"(?<!\bthat (?:it|they|you) |\bthe )\b"
             + @"(?:stand|stay|float|hold|remain|balance|keep|last|support|carr|bear)\w*\b[^.]*?\b(?<time>for "
             + @"(?:at least |more than |about )?"
             + $@"{Said.Number} ?(?:seconds?|secs?|s\b|(?<min>minutes?|mins?)))"
-    )]
-    private static partial Regex Stays();
+    );
 }

@@ -6,7 +6,7 @@ using PluckyRally.Core.Words;
 namespace PluckyRally.Core.Briefs;
 
 /// <summary>Phases with their minutes, lessons, warnings, teams.</summary>
-internal static partial class TimePhrases
+internal static class TimePhrases
 {
     private static readonly (Regex Words, PhaseKind Kind)[] Activities =
     [
@@ -30,14 +30,14 @@ internal static partial class TimePhrases
     /// <summary>The phases, lessons and warnings of a segment.</summary>
     public static IEnumerable<Piece> In(PlainText plain)
     {
-        if (Warnings().Match(plain.Text) is { Success: true } warnings)
+        if (Warnings.Match(plain.Text) is { Success: true } warnings)
         {
             foreach (var minutes in warnings.Groups["n"].Captures.Cast<Capture>())
                 yield return new Piece.Warning(plain.Range(warnings), Said.Amount(minutes));
             yield break;
         }
 
-        if (LessonLong().Match(plain.Text) is { Success: true } lesson)
+        if (LessonLong.Match(plain.Text) is { Success: true } lesson)
         {
             var minutes = Said.Amount(lesson.Groups["n"]) * (lesson.Groups["hour"].Success ? 60 : 1);
             yield return new Piece.OfLesson(plain.Range(lesson.Groups["n"]), minutes);
@@ -46,14 +46,14 @@ internal static partial class TimePhrases
             yield break;
         }
 
-        if (MinuteLesson().Match(plain.Text) is { Success: true } minuteLesson)
+        if (MinuteLesson.Match(plain.Text) is { Success: true } minuteLesson)
         {
             yield return new Piece.OfLesson(plain.Range(minuteLesson), Said.Amount(minuteLesson.Groups["n"]));
             yield break;
         }
 
-        foreach (var clause in Clauses().Matches(plain.Text).Cast<Match>())
-            if (Lasts().Match(clause.Value) is { Success: true } lasts)
+        foreach (var clause in Clauses.Matches(plain.Text).Cast<Match>())
+            if (Lasts.Match(clause.Value) is { Success: true } lasts)
             {
                 var range = plain.Range(clause.Index, clause.Length);
                 var minutes = Rounding.ToDigits(
@@ -76,7 +76,7 @@ internal static partial class TimePhrases
     public static IEnumerable<Piece> Teams(PlainText plain)
     {
         var text = plain.Text;
-        if (OfSo().Match(text) is { Success: true } of)
+        if (OfSo.Match(text) is { Success: true } of)
         {
             if (Said.Whole(of.Groups["n"]) is { } size)
                 yield return of.Groups["m"] is { Success: true } upper && Said.Whole(upper) is { } most
@@ -87,11 +87,11 @@ internal static partial class TimePhrases
                     )
                     : new Piece.TeamSize(plain.Range(of), size);
         }
-        else if (Pairs().Match(text) is { Success: true } pairs)
+        else if (Pairs.Match(text) is { Success: true } pairs)
             yield return new Piece.TeamSize(plain.Range(pairs), 2);
-        else if (Alone().Match(text) is { Success: true } alone)
+        else if (Alone.Match(text) is { Success: true } alone)
             yield return new Piece.TeamSize(plain.Range(alone), 1);
-        if (SoMany().Match(text) is { Success: true } many && Said.Whole(many.Groups["n"]) is { } teams and > 1)
+        if (SoMany.Match(text) is { Success: true } many && Said.Whole(many.Groups["n"]) is { } teams and > 1)
             yield return new Piece.Teams(plain.Range(many), teams);
     }
 
@@ -101,7 +101,7 @@ internal static partial class TimePhrases
     /// </summary>
     private static IReadOnlyList<PhaseKind> Done(string clause, Match lasts)
     {
-        if (After().IsMatch(clause[..lasts.Index]))
+        if (After.IsMatch(clause[..lasts.Index]))
             return [];
         foreach (var side in new[] { clause[(lasts.Index + lasts.Length)..], clause[..lasts.Index] })
         {
@@ -119,50 +119,41 @@ internal static partial class TimePhrases
 
     /// <summary>How long a text says that something takes; null where it names no time, or several.</summary>
     public static decimal? Lasting(PlainText plain) =>
-        OfMinutes().Matches(plain.Text) is [{ } only] && !only.Groups["part"].Success
+        OfMinutes.Matches(plain.Text) is [{ } only] && !only.Groups["part"].Success
             ? Said.Amount(only.Groups["n"])
             : null;
 
-    [GeneratedRegex(
+    private static readonly Regex OfMinutes = new(
         @"(?:\b(?<part>after|before|every|each|last|first|next|at) )?(?<![-\d])(?<n>\d+(?:\.\d+)?) ?min(?:ute)?s?\b"
-    )]
-    private static partial Regex OfMinutes();
+    );
 
-    [GeneratedRegex(@"\bafter\b")]
-    private static partial Regex After();
+    private static readonly Regex After = new(@"\bafter\b");
 
-    [GeneratedRegex(@"(?<n>\d+)[ -]minute (?:lesson|class|period)\b")]
-    private static partial Regex MinuteLesson();
+    private static readonly Regex MinuteLesson = new(@"(?<n>\d+)[ -]minute (?:lesson|class|period)\b");
 
-    [GeneratedRegex(@"(?:(?!, | and then | then | and (?=\w+ (?:for )?\d|\d)).)+")]
-    private static partial Regex Clauses();
+    private static readonly Regex Clauses = new(@"(?:(?!, | and then | then | and (?=\w+ (?:for )?\d|\d)).)+");
 
-    [GeneratedRegex(
+    private static readonly Regex Lasts = new(
         $@"{Said.Number}[ -]?(?:minutes?|mins?|(?<hour>hours?|hrs?)|(?<sec>seconds?(?= to (?:load|test))))\b"
-    )]
-    private static partial Regex Lasts();
+    );
 
-    [GeneratedRegex(@"(?<n>\d+)[ -]minute warning|warn\w*\b(?: \w+){0,2} (?<n>\d+)(?:(?:,| and) (?<n>\d+))* minutes?")]
-    private static partial Regex Warnings();
+    private static readonly Regex Warnings = new(
+        @"(?<n>\d+)[ -]minute warning|warn\w*\b(?: \w+){0,2} (?<n>\d+)(?:(?:,| and) (?<n>\d+))* minutes?"
+    );
 
-    [GeneratedRegex(
+    private static readonly Regex LessonLong = new(
         $@"(?:(?<many>\d+|one) )?(?:lessons?|class(?:es)?|periods?|activity|challenge) (?:is|are|of|lasts?"
             + $@"|takes?) (?:about )?{Said.Number} ?"
             + "(?:minutes?|mins?|(?<hour>hours?))"
-    )]
-    private static partial Regex LessonLong();
+    );
 
-    [GeneratedRegex(
+    private static readonly Regex OfSo = new(
         @"\b(?:teams?|groups?) of (?<n>\d+|one)(?:(?: to | or | ?- ?)(?<m>\d+))?|\b(?:teams?|groups?) have (?<n>\d+) "
-    )]
-    private static partial Regex OfSo();
+    );
 
-    [GeneratedRegex(@"\b(?:in|as) pairs\b")]
-    private static partial Regex Pairs();
+    private static readonly Regex Pairs = new(@"\b(?:in|as) pairs\b");
 
-    [GeneratedRegex(@"\bworks? alone\b|\bon your own team\b")]
-    private static partial Regex Alone();
+    private static readonly Regex Alone = new(@"\bworks? alone\b|\bon your own team\b");
 
-    [GeneratedRegex(@"\b(?<n>\d+) (?:teams|groups)\b(?! of)")]
-    private static partial Regex SoMany();
+    private static readonly Regex SoMany = new(@"\b(?<n>\d+) (?:teams|groups)\b(?! of)");
 }
