@@ -16,6 +16,9 @@ const textIn = (folder) =>
         .join('\n\n')
     : ''
 
+/** Only their rules are sent: the look of the controls (controlStyles.ts). */
+const rules = ['@primeuix/styles']
+
 /**
  * What the browser is sent: the bundler says which packages are in it; fonts are files of packages, and some packages
  * only hand others on.
@@ -27,9 +30,9 @@ function ofBrowser() {
     env: { ...process.env, RALLY_BUNDLED: said },
     stdio: ['ignore', 'ignore', 'inherit'],
   })
-  const named = Object.keys(JSON.parse(readFileSync(join(root, 'web', 'package.json'), 'utf8')).dependencies)
-  const shipped = named.filter((name) => !name.startsWith('@types/'))
-  return [...new Set([...JSON.parse(readFileSync(said, 'utf8')), ...shipped])].map((name) => {
+  const { dependencies, builtWith } = JSON.parse(readFileSync(join(root, 'web', 'package.json'), 'utf8'))
+  const shipped = Object.keys(dependencies).filter((n) => !n.startsWith('@types/') && !builtWith.includes(n))
+  return [...new Set([...JSON.parse(readFileSync(said, 'utf8')), ...shipped, ...rules])].map((name) => {
     const folder = join(root, 'web', 'node_modules', name)
     const about = JSON.parse(readFileSync(join(folder, 'package.json'), 'utf8'))
     return {

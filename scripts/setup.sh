@@ -41,11 +41,14 @@ need_space() { # need_space FOLDER
 # quicker, and putting off what is compiled well, takes a third of their time.
 once() { DOTNET_TieredPGO=0 DOTNET_TC_CallCountingDelayMs=0 "$@"; }
 
-install_front_end() {
-  if [ ! -f web/node_modules/.package-lock.json ] || [ web/package-lock.json -nt web/node_modules/.package-lock.json ]; then
+install_front_end() { # install_front_end [--omit=dev]: with or without what only its tests need
+  local there=web/node_modules/.package-lock.json tests=web/node_modules/vitest
+  # Whoever has what tests need keeps it.
+  if [ -d "$tests" ]; then set --; fi
+  if [ ! -f "$there" ] || [ web/package-lock.json -nt "$there" ] || { [ $# -eq 0 ] && [ ! -d "$tests" ]; }; then
     say "Installing the front end's packages"
-    quietly "Installing the front end's packages" npm ci --prefix web --no-audit --no-fund
-    touch web/node_modules/.package-lock.json
+    quietly "Installing the front end's packages" npm ci --prefix web --no-audit --no-fund "$@"
+    touch "$there"
   fi
 }
 

@@ -6,7 +6,6 @@ import PrimeVue from 'primevue/config'
 import { createApp } from 'vue'
 import App from './App.vue'
 import '@/look/base.css'
-import { preset } from '@/look/preset'
 import '@/look/tokens.css'
 import { router } from './router'
 import { askEarly } from '@/api/early'
@@ -15,8 +14,5 @@ import { keepPage } from '@/shared/keptPage'
 
 const first = router.resolve(location.pathname + location.search)
 if (!first.meta.open) void askEarly('/api/who', firstAsked(first))
-createApp(App)
-  .use(router)
-  .use(PrimeVue, { theme: { preset, options: { darkModeSelector: 'none' } } })
-  .mount('#app')
+createApp(App).use(router).use(PrimeVue).mount('#app')
 keepPage()
