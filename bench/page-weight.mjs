@@ -1,6 +1,6 @@
 // Says how much JavaScript and CSS each kind of place loads first, gzipped, from the built front end's manifest.
 // Yardstick: Vue itself with its router, bundled by the same tool. Run: node bench/page-weight.mjs
-import { readFileSync } from 'node:fs'
+import { readdirSync, readFileSync } from 'node:fs'
 import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { gzipSync } from 'node:zlib'
@@ -25,8 +25,10 @@ const places = {
   'desk: Results': ['src/stations/RallyFrame.vue', 'src/stations/results/ResultsPage.vue'],
   'wall: Results': ['src/stations/RallyFrame.vue', 'src/wall/WallPage.vue'],
 }
-// One style sheet serves all pages.
-const styles = weight(manifest['style.css'].file)
+// The same style sheets serve all pages: ours and the controls'.
+const styles = readdirSync(join(built, 'assets'))
+  .filter((name) => name.endsWith('.css'))
+  .reduce((sum, name) => sum + weight(`assets/${name}`), 0)
 for (const [place, pages] of Object.entries(places)) {
   const entries = [...pages.reduce((seen, page) => files(page, seen), files('index.html'))]
   const scripts = entries.reduce((sum, e) => sum + weight(manifest[e].file), 0)

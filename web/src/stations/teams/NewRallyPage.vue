@@ -27,11 +27,9 @@ const router = useRouter()
 /** Where it was planned, it begins with the plan's day and class, and the plan is done when the rally is there. */
 const { plan, name: plannedFor, date: plannedOn } = useRoute().query
 const checkup = useLoad(() => ask(api.GET('/api/briefs/{id}/check', { params: { path: { id: props.brief } } })))
-void checkup.load()
 
 const keptHere = `teams:${props.brief}`
 const brief = useLoad(() => ask(api.GET('/api/briefs/{id}', { params: { path: { id: props.brief } } })))
-void brief.load()
 const typed = ref<{
   name: string
   date: string
@@ -60,13 +58,17 @@ const typed = ref<{
 })
 /** Where there is no class yet, it can begin at once: teams that are only numbered, to be named now or later. */
 const classes = useLoad(() => ask(api.GET('/api/classes')))
-void classes.load()
 watch([classes.data, brief.data], ([known, written]) => {
   if (plannedFor && known?.some((c) => c.name === plannedFor)) typed.value.way = 'class'
   if (known?.length !== 0 || !written || typed.value.teams || typed.value.name) return
   typed.value.name = 'My class'
   typed.value.teams = Array.from({ length: written.timing.teams }, (_, i) => `Team ${i + 1}`).join('\n')
 })
+/** Nothing can begin before what it begins with is there: it would be refused for what is filled in a moment later. */
+const asked = [checkup, brief, classes]
+const state = computed(() => (asked.some((a) => a.state.value === 'loading') ? 'loading' : checkup.state.value))
+const load = () => asked.forEach((a) => void a.load())
+load()
 watch(typed, (value) => localStorage.setItem(keptHere, JSON.stringify(value)), { deep: true })
 
 const listed = computed(() => teamNames(typed.value.teams))
@@ -176,8 +178,8 @@ async function begin() {
     />
   </RouteBar>
   <main id="main" class="desk">
-    <LoadNote :state="checkup.state.value" :refusal="checkup.refusal.value" what="the brief" @again="checkup.load" />
-    <template v-if="checkup.data.value">
+    <LoadNote :state :refusal="checkup.refusal.value" what="the brief" @again="load" />
+    <template v-if="state !== 'loading' && checkup.data.value">
       <StationHead title="Teams" :next="nextAt(checkup.data.value.route, 'teams')" />
       <form novalidate @submit.prevent="begin">
         <div class="fields">
