@@ -19,7 +19,7 @@ function files(entry, seen = new Set()) {
 }
 
 const places = {
-  'start page': ['src/home/HomePage.vue'],
+  Home: ['src/home/HomePage.vue'],
   'desk: Brief': ['src/stations/brief/BriefPage.vue'],
   'walk: Score': ['src/stations/RallyFrame.vue', 'src/stations/score/ScorePage.vue'],
   'desk: Results': ['src/stations/RallyFrame.vue', 'src/stations/results/ResultsPage.vue'],

@@ -54,7 +54,7 @@ install_front_end() { # install_front_end [--omit=dev]: with or without what onl
 
 build_front_end() {
   local page=src/PluckyRally.Web/wwwroot/index.html
-  local made_of=(web/src web/public web/index.html web/vite.config.ts web/firstFiles.ts web/package-lock.json)
+  local made_of=(web/src web/public web/index.html web/*.ts web/package-lock.json)
   if [ ! -f "$page" ] || [ -n "$(find "${made_of[@]}" -newer "$page" ! -name openapi.json -print -quit)" ]; then
     say "Building the front end"
     quietly "Building the front end" npm run --prefix web build

@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using System.Text.Encodings.Web;
 using System.Text.Json;
 using System.Text.Json.Serialization;
@@ -8,6 +9,8 @@ namespace PluckyRally.Core.Files;
 /// <summary>The one set of JSON settings: for files, for the database and over the wire.</summary>
 public static class Json
 {
+    private static readonly ConcurrentDictionary<Type, JsonTypeInfo> Infos = [];
+
     /// <summary>Read-only settings: camel case, enumerations as words, nothing null that must not be.</summary>
     public static JsonSerializerOptions Options { get; } = Make();
 
@@ -42,6 +45,11 @@ public static class Json
     /// <summary>A value of an enumeration as it stands in documents.</summary>
     internal static string Word<T>(T value)
         where T : struct, Enum => JsonNamingPolicy.CamelCase.ConvertName(value.ToString());
+
+    /// <summary>
+    /// What a type is made of. Kept here, since the settings look at the type itself each time that they are asked.
+    /// </summary>
+    internal static JsonTypeInfo Info(Type type) => Infos.GetOrAdd(type, Options.GetTypeInfo);
 
     private static JsonSerializerOptions Make()
     {

@@ -24,7 +24,7 @@ internal static class KnownPaths
     {
         var at = "";
         JsonNode? node = root;
-        var info = Json.Options.GetTypeInfo(type);
+        var info = Json.Info(type);
         foreach (var step in place.Split('/').Skip(1))
         {
             var name = Alike(node, info, step);
@@ -77,13 +77,12 @@ internal static class KnownPaths
         (node, info) switch
         {
             (_, null) => null,
-            (JsonArray, { ElementType: { } item }) => Json.Options.GetTypeInfo(item),
-            (JsonObject, { Kind: JsonTypeInfoKind.Dictionary, ElementType: { } value }) => Json.Options.GetTypeInfo(
-                value
-            ),
+            (JsonArray, { ElementType: { } item }) => Json.Info(item),
+            (JsonObject, { Kind: JsonTypeInfoKind.Dictionary, ElementType: { } value }) => Json.Info(value),
             (JsonObject known, _)
-                when Case(known, info).Properties.FirstOrDefault(p => p.Name == name) is { } property =>
-                Json.Options.GetTypeInfo(Nullable.GetUnderlyingType(property.PropertyType) ?? property.PropertyType),
+                when Case(known, info).Properties.FirstOrDefault(p => p.Name == name) is { } property => Json.Info(
+                Nullable.GetUnderlyingType(property.PropertyType) ?? property.PropertyType
+            ),
             _ => null,
         };
 
@@ -92,7 +91,7 @@ internal static class KnownPaths
         info.PolymorphismOptions is { } union
         && Text(node, union.TypeDiscriminatorPropertyName) is { } kind
         && union.DerivedTypes.FirstOrDefault(d => (string)d.TypeDiscriminator! == kind) is { DerivedType: { } found }
-            ? Json.Options.GetTypeInfo(found)
+            ? Json.Info(found)
             : info;
 
     private static string? Text(JsonObject node, string field) =>

@@ -1,4 +1,3 @@
-using System.Collections.Concurrent;
 using System.Text.Json;
 using System.Text.Json.Serialization.Metadata;
 using PluckyRally.Core.Ids;
@@ -12,7 +11,6 @@ namespace PluckyRally.Core.Files;
 /// </summary>
 internal sealed class ShapeCheck
 {
-    private static readonly ConcurrentDictionary<Type, JsonTypeInfo> Infos = [];
     private readonly List<Problem> _problems = [];
 
     /// <summary>Everything about a document that does not fit a type.</summary>
@@ -23,14 +21,11 @@ internal sealed class ShapeCheck
         return check._problems;
     }
 
-    /// <summary>Looked up once: the options look at the type itself each time that they are asked.</summary>
-    private static JsonTypeInfo Info(Type type) => Infos.GetOrAdd(type, Json.Options.GetTypeInfo);
-
     private void Walk(JsonElement element, Type type, string at)
     {
         if (_problems.Count >= Limits.Problems)
             return;
-        var info = Info(type);
+        var info = Json.Info(type);
         switch (info.Kind)
         {
             case JsonTypeInfoKind.Object when element.ValueKind == JsonValueKind.Object:
@@ -84,7 +79,7 @@ internal sealed class ShapeCheck
                 return;
             }
 
-            Properties(element, Info(match.DerivedType), at, field);
+            Properties(element, Json.Info(match.DerivedType), at, field);
             return;
         }
 

@@ -4,7 +4,7 @@ using PluckyRally.Core.Score;
 
 namespace PluckyRally.Core.Results;
 
-/// <summary>How sure a team's place is.</summary>
+/// <summary>How certain a team's place is.</summary>
 /// <param name="Team">The team's id.</param>
 /// <param name="Name">The team's name.</param>
 /// <param name="Places">The chance of each place, from first on; they add up to 1.</param>
@@ -14,7 +14,7 @@ public sealed record PlaceChances(TeamId Team, string Name, IReadOnlyList<double
     public string Says => ConfidenceWords.Chances(Places);
 }
 
-/// <summary>How sure the places are, given how finely everything was read.</summary>
+/// <summary>How certain the places are, given how finely everything was read.</summary>
 /// <param name="Draws">How often all readings were drawn anew.</param>
 /// <param name="Teams">The teams that place, as they stand.</param>
 /// <param name="TooClose">Whether the leader is ahead in fewer than 95 of 100 draws.</param>

@@ -4,7 +4,7 @@ using PluckyRally.Core.Words;
 
 namespace PluckyRally.Core.Results;
 
-/// <summary>Says how sure the places are, and what to measure again.</summary>
+/// <summary>Says how certain the places are, and what to measure again.</summary>
 internal static class ConfidenceWords
 {
     /// <summary>There is only one team, or none.</summary>

@@ -53,7 +53,7 @@ public sealed record Lesson(IReadOnlyList<OpenedRally> Rallies)
             : Rallies[0];
 
     /// <summary>
-    /// Whether an entry is written into the log of each rally of a lesson: it is the whole lesson's, or it strikes out
+    /// Whether an entry is written into the log of each rally of a lesson: it is the whole lesson's, or it crosses out
     /// one that is.
     /// </summary>
     /// <param name="entry">The entry.</param>

@@ -11,7 +11,7 @@ public abstract partial record Entry
 {
     /// <summary>
     /// The brief was changed for this rally, from its round on or in that round alone. It changes how everything is
-    /// scored that was recorded there; struck out, it was never changed.
+    /// scored that was recorded there; crossed out, it was never changed.
     /// </summary>
     public sealed record BriefMended : Entry
     {

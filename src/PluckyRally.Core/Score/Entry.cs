@@ -53,7 +53,7 @@ public abstract partial record Entry
     public int? EditionAsOf { get; init; }
 
     /// <summary>
-    /// Whether it is the teacher's to write and to strike out: the clock, the wall, cuts, rounds, the order of the
+    /// Whether it is the teacher's to write and to cross out: the clock, the wall, cuts, rounds, the order of the
     /// test, plans, kit.
     /// </summary>
     internal abstract bool IsTeachers { get; }
@@ -113,7 +113,7 @@ public abstract partial record Entry
     internal virtual Entry With(Func<Reading, Reading> change) => this;
 
     /// <summary>
-    /// The entry as it joins a log, for what depends on that: which entry is struck out, how many attempts are left.
+    /// The entry as it joins a log, for what depends on that: which entry is crossed out, how many attempts are left.
     /// </summary>
     internal virtual Entry Join(LogToJoin log, ProblemCollector found) => this;
 
@@ -154,7 +154,7 @@ public abstract partial record Entry
 /// <summary>The log that an entry joins.</summary>
 /// <param name="Round">The entry's round as it is run.</param>
 /// <param name="Stands">What stands in it.</param>
-/// <param name="Received">All that is in it: what can be struck out.</param>
+/// <param name="Received">All that is in it: what can be crossed out.</param>
 internal sealed record LogToJoin(RunRound Round, StandingLog Stands, IReadOnlyList<Entry> Received)
 {
     /// <summary>How many entries are in it.</summary>

@@ -10,7 +10,7 @@ public static class EntryRights
     /// <param name="role">What whoever writes it is in the rally.</param>
     /// <param name="entry">As it came, with the name of who wrote it.</param>
     /// <param name="log">What is in the log.</param>
-    /// <param name="others">Whether judges may strike out what others recorded.</param>
+    /// <param name="others">Whether judges may cross out what others recorded.</param>
     /// <param name="team">The team that a team's own device speaks for; null for anybody else.</param>
     public static Problem? Of(
         CallerRole role,
@@ -64,14 +64,14 @@ public static class EntryRights
             );
     }
 
-    /// <summary>Why a judge may not strike out an entry; null where it may.</summary>
+    /// <summary>Why a judge may not cross out an entry; null where it may.</summary>
     /// <param name="recorded">The entry.</param>
     /// <param name="by">The judge's name.</param>
     /// <param name="log">What is in the log.</param>
-    /// <param name="others">Whether judges may strike out what others recorded.</param>
+    /// <param name="others">Whether judges may cross out what others recorded.</param>
     public static Problem? ToStrike(Entry recorded, string by, IReadOnlyList<Entry> log, bool others)
     {
-        // Whoever strikes out a strike changes what was struck out: every entry on the way must be the judge's to
+        // Whoever crosses out a strike changes what was crossed out: every entry on the way must be the judge's to
         // change.
         var steps = 0;
         for (

@@ -7,7 +7,7 @@ namespace PluckyRally.Core.Score;
 /// <summary>What entries may name: the teams and the comparisons.</summary>
 /// <param name="Teams">The teams.</param>
 /// <param name="References">The ids of the comparisons.</param>
-/// <param name="Received">The whole log: what came with an entry that was struck out may still be named by the
+/// <param name="Received">The whole log: what came with an entry that was crossed out may still be named by the
 /// strike.</param>
 internal sealed record KnownSubjects(
     IReadOnlyList<Team> Teams,
@@ -15,7 +15,7 @@ internal sealed record KnownSubjects(
     IReadOnlyList<Entry> Received
 )
 {
-    /// <summary>Those that were there at first, and those that came with an entry that was not struck out.</summary>
+    /// <summary>Those that were there at first, and those that came with an entry that was not crossed out.</summary>
     public static KnownSubjects Of(IReadOnlyList<Team> begun, IReadOnlyList<Entry> received) =>
         new(
             Roster.Named(begun, received),

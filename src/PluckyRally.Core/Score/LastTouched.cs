@@ -36,7 +36,7 @@ public sealed class LastTouched
             if (log[at] is not Entry.StruckOut)
                 continue;
 
-            // What a strike strikes out, or brings back, may be another team's or the class's.
+            // What a strike crosses out, or brings back, may be another team's or the class's.
             var followed = new HashSet<EntryId>();
             for (var struck = log[at]; struck is Entry.StruckOut strike && followed.Add(strike.Id); )
             {

@@ -2,11 +2,11 @@ using PluckyRally.Core.Ids;
 
 namespace PluckyRally.Core.Score;
 
-/// <summary>Reads a log of entries: what stands, and what has been struck out.</summary>
+/// <summary>Reads a log of entries: what stands, and what has been crossed out.</summary>
 public static class Log
 {
     /// <summary>
-    /// The ids of the entries that have been struck out. A later strike can strike out an earlier one.
+    /// The ids of the entries that have been crossed out. A later strike can cross out an earlier one.
     /// </summary>
     public static IReadOnlySet<EntryId> Struck(IReadOnlyList<Entry> entries)
     {

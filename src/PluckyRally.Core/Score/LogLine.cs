@@ -10,14 +10,14 @@ namespace PluckyRally.Core.Score;
 /// <param name="At">When it was written.</param>
 /// <param name="By">Who wrote it.</param>
 /// <param name="Says">What it records.</param>
-/// <param name="Struck">Whether it was struck out.</param>
-/// <param name="Why">Why it was struck out.</param>
+/// <param name="Struck">Whether it was crossed out.</param>
+/// <param name="Why">Why it was crossed out.</param>
 public sealed record LogLine(EntryId Entry, DateTimeOffset At, string By, string Says, bool Struck, string Why)
 {
     /// <summary>The entries that cross it out, the last one last: who crosses them out restores it.</summary>
     public IReadOnlyList<EntryId> Strikes { get; init; } = [];
 
-    /// <summary>When it was last struck out; absent where it stands.</summary>
+    /// <summary>When it was last crossed out; absent where it stands.</summary>
     public DateTimeOffset? StruckAt { get; init; }
 
     /// <summary>

@@ -85,7 +85,7 @@ public sealed record OpenedRally(Rally Rally)
             .ToDictionary(n => n.Id, n => n.Name);
 
     /// <summary>
-    /// What somebody is called whom an entry names, also where the sheet was struck out; the id where nobody ever said.
+    /// What somebody is called whom an entry names, also where the sheet was crossed out; the id where nobody said it.
     /// </summary>
     public string NameOf(Entry entry) =>
         entry.Team == default

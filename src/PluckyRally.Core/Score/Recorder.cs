@@ -13,7 +13,7 @@ public static class Recorder
     /// <param name="compiled">The edition.</param>
     /// <param name="teams">The rally's teams.</param>
     /// <param name="entry">As it came.</param>
-    /// <param name="log">What is in the log already, for what depends on it: which entry is struck out, how many
+    /// <param name="log">What is in the log already, for what depends on it: which entry is crossed out, how many
     /// attempts are left.</param>
     public static Result<Entry> Accept(
         CompiledEdition compiled,
@@ -31,7 +31,7 @@ public static class Recorder
     }
 
     /// <summary>
-    /// The same for a rally that has been looked through; what is set aside in it can be struck out. What fitted the
+    /// The same for a rally that has been looked through; what is set aside in it can be crossed out. What fitted the
     /// brief that its device had, and no longer fits, is taken in too, and set aside.
     /// </summary>
     public static Result<Entry> Accept(OpenedRally opened, Entry entry)

@@ -8,7 +8,7 @@ namespace PluckyRally.Core.Score;
 /// <param name="At">Its place among all entries, from 0.</param>
 /// <param name="Entry">The entry as it came.</param>
 /// <param name="Problems">What is wrong with it and what would do, places as in the rally.</param>
-/// <param name="Struck">Whether it has been struck out, and nobody need do anything.</param>
+/// <param name="Struck">Whether it has been crossed out, and nobody need do anything.</param>
 public sealed record SetAside(int At, Entry Entry, IReadOnlyList<Problem> Problems, bool Struck)
 {
     /// <summary>

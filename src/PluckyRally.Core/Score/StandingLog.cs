@@ -4,7 +4,7 @@ using PluckyRally.Core.Ids;
 namespace PluckyRally.Core.Score;
 
 /// <summary>
-/// What stands of a log: strikes, what they struck out and what is set aside are taken out, and each entry is there
+/// What stands of a log: strikes, what they crossed out and what is set aside are taken out, and each entry is there
 /// once. Whatever is worked out or shown of a rally is given this; the log as it was received is for those who write
 /// it, list it and keep it.
 /// </summary>

@@ -9,7 +9,7 @@ namespace PluckyRally.Core.Score;
 public abstract partial record Entry
 {
     /// <summary>
-    /// An entry was struck out, as if it had never been made. Striking out a strike brings the entry back.
+    /// An entry was crossed out, as if it had never been made. Crossing out a strike brings the entry back.
     /// </summary>
     public sealed record StruckOut : Entry
     {

@@ -11,7 +11,7 @@ public abstract partial record Entry
 {
     /// <summary>
     /// A card of a deal was drawn in the lesson, for a team or for all. It holds from here on, or in its round alone;
-    /// struck out, it was never drawn.
+    /// crossed out, it was never drawn.
     /// </summary>
     public sealed record CardDrawn : OfTeams
     {

@@ -116,7 +116,7 @@ public sealed record ArchivedVersion(int Revision, string Title, DateTimeOffset 
 /// <param name="Id">Its id.</param>
 /// <param name="BriefTitle">The brief's title.</param>
 /// <param name="MadeAt">When it was made.</param>
-/// <param name="JudgesStrikeOthers">Whether judges may strike out what others recorded.</param>
+/// <param name="JudgesStrikeOthers">Whether judges may cross out what others recorded.</param>
 /// <param name="Photos">Its photos: the files <c>photos/RALLY/ID.jpg</c>.</param>
 /// <param name="Stock">What it took out of the cupboard.</param>
 /// <param name="Brief">The brief that it was made from; absent where that is not in the archive.</param>

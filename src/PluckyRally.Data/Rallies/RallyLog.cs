@@ -469,7 +469,7 @@ public sealed class RallyLog(RallyDb db, RallyOwners owners, LogWriter writer, T
     private static bool IsOfTheRally(Rally rally, StudentId student) =>
         rally.Teams.Any(t => t.Students.Any(p => p.Id == student)) || rally.Latecomers.Any(p => p.Id == student);
 
-    /// <summary>Says whether judges may strike out what others recorded. False where there is no such rally.</summary>
+    /// <summary>Says whether judges may cross out what others recorded. False where there is no such rally.</summary>
     public async Task<bool> LetJudgesStrikeOthers(RallyId id, bool may, CancellationToken stop)
     {
         var there =

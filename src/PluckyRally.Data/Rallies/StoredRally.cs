@@ -33,7 +33,7 @@ public sealed class StoredRally
     /// <summary>When it was deleted; it is gone for good some time later. Null while it is there.</summary>
     public DateTimeOffset? DeletedAt { get; set; }
 
-    /// <summary>Whether judges may strike out what others recorded.</summary>
+    /// <summary>Whether judges may cross out what others recorded.</summary>
     public bool JudgesStrikeOthers { get; set; }
 
     /// <summary>Returned: not on the start page, and not lost.</summary>

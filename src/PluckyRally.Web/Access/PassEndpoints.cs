@@ -209,12 +209,12 @@ public sealed record NewPass(PassKind Kind)
 }
 
 /// <summary>What judges may do beside recording.</summary>
-/// <param name="StrikeOthers">Whether they may strike out what others recorded.</param>
+/// <param name="StrikeOthers">Whether they may cross out what others recorded.</param>
 public sealed record WhatJudgesMay(bool StrikeOthers);
 
 /// <summary>How devices come into a rally.</summary>
 /// <param name="Addresses">Where they find this computer now, the best one first.</param>
-/// <param name="StrikeOthers">Whether judges may strike out what others recorded.</param>
+/// <param name="StrikeOthers">Whether judges may cross out what others recorded.</param>
 /// <param name="Passes">The passes that are good.</param>
 /// <param name="TeamDevices">The devices that speak for teams.</param>
 public sealed record RallyPasses(

@@ -75,7 +75,7 @@ internal sealed class LiveTeller(IHubContext<LiveHub> hub, LiveLines lines, Time
     }
 
     /// <summary>
-    /// Tells every window that something is different that is in no log: a student's name, or who may strike out what.
+    /// Tells every window that something is different that is in no log: a student's name, or who may cross out what.
     /// </summary>
     public Task TellAll() =>
         hub.Clients.All.SendAsync(LiveHub.News, new LiveNews(null, 0, 0, Within), CancellationToken.None);

@@ -66,7 +66,7 @@ internal sealed class RoundCache(RallyOwners owners)
     public Standings Standings(KeptRally rally, int round) =>
         In(rally, round).Standings.Get(Newest(rally), (_, now) => Opened(now).Result(round).Standings);
 
-    /// <summary>How sure the places of a round are.</summary>
+    /// <summary>How certain the places of a round are.</summary>
     public Confidence Sure(KeptRally rally, int round) =>
         In(rally, round).Sure.Get(Newest(rally), (_, now) => Confidence.Of(Opened(now), round, Draws(Opened(now))));
 

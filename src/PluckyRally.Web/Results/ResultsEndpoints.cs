@@ -65,7 +65,7 @@ internal static class ResultsEndpoints
             : TypedResults.NoContent();
     }
 
-    /// <summary>How sure the places are; thousands of draws, so only where somebody asks.</summary>
+    /// <summary>How certain the places are; thousands of draws, so only where somebody asks.</summary>
     private static Task<Results<Ok<Confidence>, Missing, Refused>> Sure(
         RallyId id,
         RallyLog log,

@@ -112,7 +112,7 @@ public sealed record JudgeSheetView
     /// <param name="round">The round.</param>
     /// <param name="held">How many entries the rally's log had when the device last heard of this one; 0 where it has
     /// nothing of it.</param>
-    /// <param name="strikeOthers">Whether judges may strike out what others recorded.</param>
+    /// <param name="strikeOthers">Whether judges may cross out what others recorded.</param>
     /// <param name="caller">Who asks.</param>
     internal static JudgeSheetView Of(
         TeamSheet sheet,
@@ -189,8 +189,8 @@ public sealed record JudgeAnswers(
 /// <param name="At">When it was received.</param>
 /// <param name="By">Who wrote it.</param>
 /// <param name="Says">What it records.</param>
-/// <param name="Struck">Whether it was struck out.</param>
-/// <param name="Why">Why it was struck out.</param>
+/// <param name="Struck">Whether it was crossed out.</param>
+/// <param name="Why">Why it was crossed out.</param>
 /// <param name="MayStrike">Whether who looks at it may cross it out.</param>
 public sealed record JudgeLogLine(
     EntryId Entry,
@@ -205,11 +205,11 @@ public sealed record JudgeLogLine(
     /// <summary>The entries that cross it out, the last one last: who crosses them out restores it.</summary>
     public required IReadOnlyList<EntryId> Strikes { get; init; }
 
-    /// <summary>When it was last struck out; absent where it stands.</summary>
+    /// <summary>When it was last crossed out; absent where it stands.</summary>
     public DateTimeOffset? StruckAt { get; init; }
 
     /// <summary>
-    /// The entry itself, so that a device knows what comes back when it or a strike of it is struck out; absent where
+    /// The entry itself, so that a device knows what comes back when it or a strike of it is crossed out; absent where
     /// it changes nothing on a sheet.
     /// </summary>
     public Entry? What { get; init; }

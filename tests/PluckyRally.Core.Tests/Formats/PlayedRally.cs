@@ -1,7 +1,7 @@
 namespace PluckyRally.Core.Tests.Formats;
 
 /// <summary>
-/// A brief that is played by a seed: two rounds of four teams, with attempts that fail, are void or are struck out,
+/// A brief that is played by a seed: two rounds of four teams, with attempts that fail, are void or are crossed out,
 /// several designs, a relay that is stopped, a comparison, and a brief that is changed in between.
 /// </summary>
 internal sealed class PlayedRally

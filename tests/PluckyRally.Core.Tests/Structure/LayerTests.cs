@@ -58,7 +58,7 @@ public sealed class LayerTests
 
     /// <summary>
     /// Folders that know each other, as the first lines of their files say: docs/architecture.md argues for them. A new
-    /// pair is a circle more; one that is gone is struck out here and there.
+    /// pair is a circle more; one that is gone is crossed out here and there.
     /// </summary>
     private static readonly string[] Circles =
     [

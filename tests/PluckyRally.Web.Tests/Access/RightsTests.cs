@@ -10,7 +10,7 @@ using PluckyRally.Web.Score;
 
 namespace PluckyRally.Web.Tests.Access;
 
-/// <summary>A judge records and strikes out what that judge recorded, and nothing more.</summary>
+/// <summary>A judge records and crosses out what that judge recorded, and nothing more.</summary>
 public sealed class RightsTests : IDisposable
 {
     private readonly Classroom _class = new();

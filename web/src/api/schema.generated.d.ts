@@ -3501,7 +3501,7 @@ export interface components {
             /** @description What it is fixed at, e.g. "40 cm". */
             fixedAt: string;
         };
-        /** @description How sure the places are, given how finely everything was read. */
+        /** @description How certain the places are, given how finely everything was read. */
         Confidence: {
             /**
              * Format: int32
@@ -4452,7 +4452,7 @@ export interface components {
              */
             editionAsOf?: null | number;
         };
-        /** @description The brief was changed for this rally, from its round on or in that round alone. It changes how everything is scored that was recorded there; struck out, it was never changed. */
+        /** @description The brief was changed for this rally, from its round on or in that round alone. It changes how everything is scored that was recorded there; crossed out, it was never changed. */
         EntryBriefMended: {
             /** @enum {string} */
             kind: "briefMended";
@@ -4540,7 +4540,7 @@ export interface components {
              */
             editionAsOf?: null | number;
         };
-        /** @description A card of a deal was drawn in the lesson, for a team or for all. It holds from here on, or in its round alone; struck out, it was never drawn. */
+        /** @description A card of a deal was drawn in the lesson, for a team or for all. It holds from here on, or in its round alone; crossed out, it was never drawn. */
         EntryCardDrawn: {
             /** @enum {string} */
             kind: "cardDrawn";
@@ -6060,7 +6060,7 @@ export interface components {
              */
             editionAsOf?: null | number;
         };
-        /** @description An entry was struck out, as if it had never been made. Striking out a strike brings the entry back. */
+        /** @description An entry was crossed out, as if it had never been made. Crossing out a strike brings the entry back. */
         EntryStruckOut: {
             /** @enum {string} */
             kind: "struckOut";
@@ -7575,15 +7575,15 @@ export interface components {
             by: string;
             /** @description What it records. */
             says: string;
-            /** @description Whether it was struck out. */
+            /** @description Whether it was crossed out. */
             struck: boolean;
-            /** @description Why it was struck out. */
+            /** @description Why it was crossed out. */
             why: string;
             /** @description The entries that cross it out, the last one last: who crosses them out restores it. */
             strikes: string[];
             /**
              * Format: date-time
-             * @description When it was last struck out; absent where it stands.
+             * @description When it was last crossed out; absent where it stands.
              */
             struckAt?: null | string;
         };
@@ -8851,7 +8851,7 @@ export interface components {
              */
             points: number;
         };
-        /** @description How sure a team's place is. */
+        /** @description How certain a team's place is. */
         PlaceChances: {
             /** @description The team's id. */
             team: string;

@@ -10,7 +10,7 @@ import type { Sent } from '@/shared/useOutbox'
 
 type Line = LogLine & { mayStrike?: boolean }
 
-/** What was recorded, the newest first. Nothing is deleted: a mistake is struck out and stays readable. */
+/** What was recorded, the newest first. Nothing is deleted: a mistake is crossed out and stays readable. */
 const props = defineProps<{
   log: readonly Line[]
   strike: (entry: string, why: string) => Promise<Sent>

@@ -94,7 +94,7 @@ export const measureRead = (team: string, round: number, reading: Reading): Entr
 })
 
 /**
- * Why something is struck out that is no step of its own: an undo, and what comes with another entry. No undo takes it
+ * Why something is crossed out that is no step of its own: an undo, and what comes with another entry. No undo takes it
  * back.
  */
 export const partOfAnother = {

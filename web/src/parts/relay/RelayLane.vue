@@ -47,7 +47,7 @@ const before = computed(() => {
 })
 const goesOn = computed(() => !watch.started.value && before.value > 0 && before.value < props.part.legs.length)
 const refusal = ref<Refusal>()
-/** Nothing is erased: the legs that are in are struck out, by the team’s log, which is asked for. */
+/** Nothing is erased: the legs that are in are crossed out, by the team’s log, which is asked for. */
 async function startAgain() {
   const answer = await ask(
     api.GET('/api/rallies/{id}/score', {

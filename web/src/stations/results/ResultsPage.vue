@@ -17,7 +17,7 @@ import ClosedNote from './ClosedNote.vue'
 import ClassFindings from './ClassFindings.vue'
 import DownloadList from './DownloadList.vue'
 import GalleryPanel from './gallery/GalleryPanel.vue'
-import HowSure from './HowSure.vue'
+import HowCertain from './HowCertain.vue'
 import PrintList from './PrintList.vue'
 import RoundsPanel from './RoundsPanel.vue'
 import StandingsTable from './StandingsTable.vue'
@@ -107,7 +107,7 @@ const section = computed(() => sections.value.find((s) => s.section === route.qu
           @choose="choose"
         />
         <ClassFindings :standings="standings.data.value" :record="outbox.record" />
-        <HowSure v-if="standings.data.value.ranking" />
+        <HowCertain v-if="standings.data.value.ranking" />
       </section>
       <WhySlip
         v-if="row && row.why.length > 0"

@@ -37,7 +37,7 @@ const pace = computed(() => {
 })
 /** Time is saved only where it is short. */
 const late = computed(() => Math.round(behind.value ?? 0) > 0)
-/** A cut is an entry like any other: it can be struck out, and its record stays. */
+/** A cut is an entry like any other: it can be crossed out, and its record stays. */
 const make = (cut: LessonCut) =>
   cut.attempts
     ? send({ does: 'cutAttempts', number: cut.attempts })

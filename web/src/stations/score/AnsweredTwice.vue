@@ -11,12 +11,12 @@ const { team, round, record } = useRecording()
 const twice = computed(() => props.sheet.parts.flatMap((p) => p.twice))
 const strikes = computed(() => new Set(props.sheet.log.filter((l) => l.mayStrike).map((l) => l.entry)))
 type Given = (typeof twice.value)[number]
-/** Whether all that this one is not may be struck out by whoever holds this device. */
+/** Whether all that this one is not may be crossed out by whoever holds this device. */
 const may = (given: Given, kept?: Given[number]) =>
   given.every((a) => a === kept || a.entries.every((e) => strikes.value.has(e)))
 const who = (by: string) => by || 'somebody'
 
-/** Those that it is not are struck out, each with why. */
+/** Those that it is not are crossed out, each with why. */
 async function settle(given: Given, kept: Given[number] | undefined) {
   const [whose, when] = [team.value, round.value]
   for (const answer of given) {

@@ -25,7 +25,7 @@ const free = computed(() => props.sheet.designs.find((d) => d.name === props.des
 
 const reasons = { ...partOfAnother, drop: 'recorded twice' } as const
 
-/** The doubled entry is written again as what it was, and then struck out, so that nothing is ever missing between. */
+/** The doubled entry is written again as what it was, and then crossed out, so that nothing is ever missing between. */
 async function settle(t: SheetTrial, as: 'again' | 'drop' | 'next') {
   const [whose, when] = [team.value, round.value]
   if (as !== 'drop') {

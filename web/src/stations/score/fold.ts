@@ -65,7 +65,7 @@ function forgetWhatBecame(sheet: TeamSheet, entry: Entry) {
   for (const t of sheet.trials) if (t.attempt === entry.attempt && t.design === entry.design) t.became = ''
 }
 
-/** What some entries strike out; a later strike can strike out an earlier one, which then strikes nothing. */
+/** What some entries cross out; a later strike can cross out an earlier one, which then strikes nothing. */
 function struckBy(entries: readonly Entry[]) {
   const struck = new Set<string>()
   for (const entry of entries.toReversed())

@@ -5,7 +5,7 @@ import LoadNote from '@/shared/LoadNote.vue'
 import { useRally } from '@/shared/openRally'
 import { useLoad } from '@/shared/useLoad'
 
-/** How sure the places are, given how finely everything was read, and what to measure again where they are not. */
+/** How certain the places are, given how finely everything was read, and what to measure again where they are not. */
 const { rally, round, tick, inRound } = useRally()
 const open = ref(false)
 const sure = useLoad(() =>
