@@ -101,10 +101,18 @@ public class RunningServer : IDisposable
                 .Concat(["--port", $"{new Uri(_address).Port}", "--data", _data])
         )
             start.ArgumentList.Add(argument);
-        // What this run of tests asked for itself is not for a server that is measured.
-        foreach (var name in new[] { "DOTNET_TieredPGO", "DOTNET_TC_CallCountingDelayMs" })
-            start.Environment.Remove(name);
-        if (!_measured)
+        // What this run of tests asked for itself (“once” in scripts/setup.sh) is not for a server that is measured.
+        string[] asked =
+        [
+            "DOTNET_TieredPGO",
+            "DOTNET_TC_CallCountThreshold",
+            "DOTNET_TC_CallCountingDelayMs",
+            "DOTNET_EnableWriteXorExecute",
+        ];
+        if (_measured)
+            foreach (var name in asked)
+                start.Environment.Remove(name);
+        else
             (start.Environment["DOTNET_TieredPGO"], start.Environment["DOTNET_TC_CallCounting"]) = ("0", "0");
         var ready = new TaskCompletionSource();
         _own = new Process { StartInfo = start, EnableRaisingEvents = true };

@@ -96,9 +96,15 @@ public sealed class WritingABriefTests(EmptyServer server) : ScreenTest, IClassF
 
         second.ClickButton("Save mine as a copy");
         second.Until(() => second.Place != first.Place, "the copy");
+        second.Until(
+            () => second.Field("Title").GetAttribute("value") == "From the second window (my copy)",
+            "the copy’s own title"
+        );
+        second.Type("Title", "From the second window, on its own");
+        second.See("Saved at");
         second.Open("/");
         second.See("From the first window");
-        second.See("From the second window (my copy)");
+        second.See("From the second window, on its own");
         second.ShouldHaveCleanConsole("412");
     }
 

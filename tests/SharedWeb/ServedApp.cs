@@ -2,6 +2,7 @@ using Microsoft.AspNetCore.Hosting;
 using Microsoft.AspNetCore.Hosting.Server;
 using Microsoft.AspNetCore.Hosting.Server.Features;
 using Microsoft.AspNetCore.Http.Features;
+using Microsoft.AspNetCore.Identity;
 using Microsoft.AspNetCore.Mvc.Testing;
 using Microsoft.Extensions.DependencyInjection;
 
@@ -25,6 +26,11 @@ internal sealed class ServedApp : IDisposable
             host.UseSetting("data", folder);
             foreach (var (name, value) in settings)
                 host.UseSetting(name, value);
+            // Hashing a password takes a fifth of a second, on purpose, and tests set many; SessionTests asks for the
+            // real work.
+            host.ConfigureServices(all =>
+                all.PostConfigure<PasswordHasherOptions>(hash => hash.IterationCount = 1_000)
+            );
         });
         _factory.UseKestrel();
         _factory.StartServer();

@@ -56,8 +56,8 @@ router.afterEach((to, from, failure) => {
   </p>
   <UnexpectedPage v-if="wrong" :error="wrong" />
   <RouterView v-else v-slot="{ Component: page, route: shown }">
-    <!-- Another rally's page is another page: nothing of the one before stays in it. -->
-    <component :is="page" :key="String(shown.params.rally ?? '')" />
+    <!-- Another rally's, brief's or day's page is another page: nothing of the one before stays in it. -->
+    <component :is="page" :key="String(shown.params.rally ?? shown.params.brief ?? shown.params.day ?? '')" />
   </RouterView>
   <GuideBeside v-if="beside" />
   <NotDone />
