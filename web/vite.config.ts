@@ -86,6 +86,8 @@ export default defineConfig({
           include: ['tests/**/*.test.ts'],
           globalSetup: 'tests/server.ts',
           maxWorkers: 2,
+          // A page of a test does not live long enough to win back what compiling it well would cost.
+          execArgv: ['--no-opt', '--always-sparkplug'],
           testTimeout: 180_000,
         },
       },
