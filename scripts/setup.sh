@@ -41,7 +41,8 @@ need_space() { # need_space FOLDER
 # long: gathering what would make the next run quicker; compiling well what has run 30 times (here 1,024 times, and then
 # at once); and keeping what is being compiled apart from what runs. Together they take a third of the time.
 once() {
-  DOTNET_TieredPGO=0 DOTNET_TC_CallCountThreshold=0x400 DOTNET_TC_CallCountingDelayMs=0 DOTNET_EnableWriteXorExecute=0 "$@"
+  DOTNET_TieredPGO=0 DOTNET_TC_CallCountThreshold=0x400 DOTNET_TC_CallCountingDelayMs=0 \
+    DOTNET_EnableWriteXorExecute=0 "$@"
 }
 
 install_front_end() { # install_front_end [--omit=dev]: with or without what only its tests need

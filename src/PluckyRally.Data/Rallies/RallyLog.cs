@@ -420,11 +420,11 @@ public sealed class RallyLog(RallyDb db, RallyOwners owners, LogWriter writer, T
         return gone;
     }
 
-    /// <summary>Puts a rally away or back on the start page. False where there is no such rally.</summary>
-    public async Task<bool> Archive(RallyId id, bool away, CancellationToken stop) =>
+    /// <summary>Archives a rally, or puts it back on Home. False where there is no such rally.</summary>
+    public async Task<bool> Archive(RallyId id, bool archived, CancellationToken stop) =>
         await db
             .Rallies.Where(r => r.Id == id && r.OwnerId == Owner.LocalTeacher)
-            .ExecuteUpdateAsync(set => set.SetProperty(r => r.Archived, away), stop) > 0;
+            .ExecuteUpdateAsync(set => set.SetProperty(r => r.Archived, archived), stop) > 0;
 
     /// <summary>
     /// Makes sure that what an entry names is known here before it joins the log: the team that comes with it, the

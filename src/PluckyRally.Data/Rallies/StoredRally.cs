@@ -36,7 +36,7 @@ public sealed class StoredRally
     /// <summary>Whether judges may cross out what others recorded.</summary>
     public bool JudgesStrikeOthers { get; set; }
 
-    /// <summary>Returned: not on the start page, and not lost.</summary>
+    /// <summary>Whether it is archived: not on Home, and not lost.</summary>
     public bool Archived { get; set; }
 
     /// <summary>

@@ -128,7 +128,7 @@ internal sealed class CopyKeeper(
             }
             catch (Exception wrong) when (wrong is IOException or UnauthorizedAccessException or SqliteException)
             {
-                // A lesson goes on without a copy; the start page says so.
+                // A lesson goes on without a copy; Home says so.
                 _trouble = DataTrouble.Of(wrong, folder.Copies).What;
                 LogMessages.CannotCopy(logger, wrong.Message);
                 await Task.Delay(Look, clock, stoppingToken).ContinueWith(_ => { }, TaskScheduler.Default);

@@ -21,8 +21,8 @@ import PatternMark from './PatternMark.vue'
 
 /** The briefs: searched, filtered, planned, duplicated, archived. */
 const emit = defineEmits<{
-  /** Answered: with all briefs, or without any where they could not be had. */
-  loaded: [briefs?: readonly BriefOnShelf[]]
+  /** With all briefs, or without any where they could not be had. */
+  answered: [briefs?: readonly BriefOnShelf[]]
   plan: [brief: { brief: string; title: string }]
   changed: []
 }>()
@@ -38,7 +38,7 @@ const briefs = useLoad(() =>
 )
 async function load() {
   await briefs.load()
-  if (!search.value && !archived.value) emit('loaded', briefs.data.value)
+  if (!search.value && !archived.value) emit('answered', briefs.data.value)
 }
 void load()
 /** What is searched for, once it is typed; and what a search found and restored. */

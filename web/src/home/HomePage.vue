@@ -26,7 +26,7 @@ const PlanDialog = defineAsyncComponent(() => import('./PlanDialog.vue'))
 const rallies = useLoad(() => ask(api.GET('/api/rallies')))
 const year = useLoad(() => ask(api.GET('/api/year')))
 const briefs = ref<readonly BriefOnShelf[]>()
-const shelfAsked = ref(false)
+const shelfAnswered = ref(false)
 const beginning = ref(false)
 const way = ref<Way>('pattern')
 function begin(by: Way) {
@@ -37,9 +37,9 @@ const planning = ref<Planning>()
 const begun = useOnce(() => beginning.value)
 const planned = useOnce(() => planning.value)
 const shelf = useTemplateRef<{ load: () => Promise<void> }>('shelf')
-function shelved(all?: readonly BriefOnShelf[]) {
+function takeShelf(all?: readonly BriefOnShelf[]) {
   briefs.value = all
-  shelfAsked.value = true
+  shelfAnswered.value = true
 }
 const kept = useLoad(() => ask(api.GET('/api/kept')))
 void kept.load()
@@ -54,14 +54,14 @@ void year.load()
 const loadRallies = () => void Promise.all([rallies.load(), year.load()])
 const load = () => void Promise.all([shelf.value?.load(), rallies.load(), year.load()])
 
-const asked = computed(() => year.state.value !== 'loading' && rallies.state.value !== 'loading')
+const answered = computed(() => year.state.value !== 'loading' && rallies.state.value !== 'loading')
 /** What stands below the rallies is drawn after them. */
-const listed = useLater(() => asked.value)
+const listed = useLater(() => answered.value)
 /**
  * Shown at once, so that nothing moves away under a finger that is about to touch it: where there are no rallies, the
  * briefs decide whether it is said first where to begin.
  */
-const ready = computed(() => asked.value && (rallies.data.value?.length !== 0 || shelfAsked.value))
+const ready = computed(() => answered.value && (rallies.data.value?.length !== 0 || shelfAnswered.value))
 
 /** Nothing is here yet: neither a brief nor a rally. */
 const empty = computed(() => briefs.value?.length === 0 && rallies.data.value?.length === 0)
@@ -89,7 +89,7 @@ if (useRoute().query.left === 'demo') void ask(api.DELETE('/api/demo')).then(() 
         @changed="load"
         @plan="(p) => (planning = { brief: p.plan.brief, title: p.title, stop: p })"
       />
-      <BriefShelf v-if="listed" ref="shelf" @loaded="shelved" @plan="(b) => (planning = b)" @changed="loadRallies">
+      <BriefShelf v-if="listed" ref="shelf" @answered="takeShelf" @plan="(b) => (planning = b)" @changed="loadRallies">
         <ImportFiles @taken="load" />
         <Button label="New brief" @click="beginning = true" />
       </BriefShelf>
