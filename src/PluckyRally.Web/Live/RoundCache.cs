@@ -53,11 +53,8 @@ internal sealed class RoundCache(RallyOwners owners)
     {
         if (announced is not { } enough || !newest.Opened.IsOk)
             return newest;
-        var worked = Of(newest);
         var wanted = newest.Version with { Entries = Math.Min(enough, newest.Version.Entries) };
-        return worked.Answered is { Opened.IsOk: true } known && known.Version.IsAsNewAs(wanted)
-            ? known
-            : worked.Answered = newest;
+        return Of(newest).AnsweredFrom(newest, wanted);
     }
 
     /// <summary>The standings of a round, of this state or a later one.</summary>
@@ -127,10 +124,24 @@ internal sealed class RoundCache(RallyOwners owners)
 
     private sealed class Worked
     {
-        /// <summary>The state that others were answered from.</summary>
-        public KeptRally? Answered { get; set; }
+        private readonly Lock _turn = new();
+        private KeptRally? _answered;
 
         public ConcurrentDictionary<int, RoundWorked> Rounds { get; } = new();
+
+        /// <summary>
+        /// The state that others were answered from, if it will do; else the newest. Never one that is older than what
+        /// was answered from before: a tag that was read here is not newer than the answer that it stands on.
+        /// </summary>
+        public KeptRally AnsweredFrom(KeptRally newest, RallyVersion wanted)
+        {
+            lock (_turn)
+                return
+                    _answered is { } known
+                    && (known.Version.IsAsNewAs(wanted) || newest.Version.IsOlderThan(known.Version))
+                    ? known
+                    : _answered = newest;
+        }
     }
 
     private sealed class RoundWorked

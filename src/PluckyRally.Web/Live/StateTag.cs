@@ -8,10 +8,11 @@ namespace PluckyRally.Web.Live;
 
 /// <summary>
 /// Tags an answer with the state of the rally that it was worked out of. Who has that state is told so, and nothing is
-/// worked out. The tag names who asks too, since not everybody is shown the same. For what has no student's name in it:
-/// browsers keep it.
+/// worked out. Who asks for what the live line announced may be answered from an older state than the newest, and is
+/// given the tag of that one. The tag names who asks too, since not everybody is shown the same. For what has no
+/// student's name in it: browsers keep it.
 /// </summary>
-internal sealed class StateTag(RallyLog log) : IEndpointFilter
+internal sealed class StateTag(RallyLog log, RoundCache rounds) : IEndpointFilter
 {
     public async ValueTask<object?> InvokeAsync(EndpointFilterInvocationContext context, EndpointFilterDelegate next)
     {
@@ -22,7 +23,11 @@ internal sealed class StateTag(RallyLog log) : IEndpointFilter
         )
             return await next(context);
         var caller = Caller.Of(http.User);
-        var state = string.Join('+', lesson.Select(RoundCache.NameOf));
+        int? announced = int.TryParse(http.Request.Headers["announced"], out var said) ? said : null;
+        var state = string.Join(
+            '+',
+            lesson.Select(r => RoundCache.NameOf(r.Stored.Id == id ? rounds.At(r, announced) : r))
+        );
         var tag = new EntityTagHeaderValue($"\"{state}-{(caller.IsTeacher ? "teacher" : caller.Session)}\"");
         http.Response.Headers.ETag = tag.ToString();
         http.Response.Headers.CacheControl = "private, no-cache";

@@ -1,8 +1,10 @@
 using System.Diagnostics;
 using System.Net;
 using Microsoft.AspNetCore.SignalR.Client;
+using PluckyRally.Core.Run;
 using PluckyRally.Core.Score;
 using PluckyRally.Web.Live;
+using PluckyRally.Web.Run;
 using PluckyRally.Web.Teams;
 
 namespace PluckyRally.Web.Tests.Live;
@@ -36,6 +38,34 @@ public sealed class SharedAnswersTests : IDisposable
         using var changed = await Ask($"/api/rallies/{rally}/{page}", tag);
         changed.StatusCode.ShouldBe(HttpStatusCode.OK);
         changed.Headers.ETag!.ToString().ShouldNotBe(tag);
+    }
+
+    /// <summary>
+    /// A wall that asks for what was announced, just when something more was recorded, may be shown the older state. It
+    /// is told of the newer one next, and must then be shown that, and not be told that it has it.
+    /// </summary>
+    [Theory]
+    [InlineData("wall/board")]
+    [InlineData("wall/plot")]
+    public async Task Who_was_answered_from_an_older_state_is_not_told_that_it_is_the_newest(string page)
+    {
+        var rally = await _app.Begin(Sample.Brief(), "Able", "Baker");
+        await Show(1);
+        (await Ask($"/api/rallies/{rally}/{page}", announced: 1)).Dispose();
+        await Show(2);
+        using var between = await Ask($"/api/rallies/{rally}/{page}", announced: 1);
+        using var told = await Ask($"/api/rallies/{rally}/{page}", between.Headers.ETag!.ToString(), announced: 2);
+        told.StatusCode.ShouldBe(HttpStatusCode.OK);
+        using var again = await Ask($"/api/rallies/{rally}/{page}", told.Headers.ETag!.ToString(), announced: 2);
+        again.StatusCode.ShouldBe(HttpStatusCode.NotModified);
+
+        async Task Show(int places) =>
+            (
+                await _app.Post(
+                    $"/api/rallies/{rally}/clock",
+                    new ClockTouch(ClockDoes.Show, Number: places, Shows: WallShows.Board)
+                )
+            ).EnsureSuccessStatusCode();
     }
 
     [Fact]
@@ -158,9 +188,11 @@ public sealed class SharedAnswersTests : IDisposable
 
     public void Dispose() => AppPool.Return(_app);
 
-    private async Task<HttpResponseMessage> Ask(string path, string? tag = null)
+    private async Task<HttpResponseMessage> Ask(string path, string? tag = null, int? announced = null)
     {
         using var request = new HttpRequestMessage(HttpMethod.Get, path);
+        if (announced is { } entries)
+            request.Headers.Add("announced", $"{entries}");
         if (tag is not null)
             request.Headers.TryAddWithoutValidation("If-None-Match", tag);
         return await _app.Client.SendAsync(request, TestContext.Current.CancellationToken);
