@@ -424,7 +424,7 @@ public sealed class EveryLessonTests : ScreenTest
         _desk = OpenWindow(_server.Address);
         _desk.Open("/sign-in");
         _desk.Type("The teacher’s password", "boats in the bay");
-        _desk.ClickButton("Come in");
+        _desk.ClickButton("Sign in");
         _desk.See("New brief");
         var code = _server
             .Post($"/api/rallies/{_rally}/passes", """{"kind":"judge"}""")

@@ -214,7 +214,7 @@ public sealed class LessonTests(ClassroomServer server) : ScreenTest, IClassFixt
     {
         var device = OpenWindow(server.Address, width, height);
         device.Open($"/rallies/{rally}/score");
-        device.See("This device has not been let in yet.");
+        device.See("Enter the teacher’s password to use Plucky Rally on this device.");
         device.ClickLink("Join with the code of the rally");
         device.Type("The rally’s code", "WRONG1");
         device.Type("Your name", name);

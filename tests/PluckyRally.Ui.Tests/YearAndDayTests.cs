@@ -122,7 +122,7 @@ public sealed class YearAndDayTests(DemoServer server) : ScreenTest, IClassFixtu
         var desk = OpenWindow(fair.Address);
         desk.Open("/sign-in");
         desk.Type("The teacher’s password", "boats in the bay");
-        desk.ClickButton("Come in");
+        desk.ClickButton("Sign in");
         desk.See("New brief");
         desk.ClickLink("Fair days");
         desk.ClickLink("Quay day");

@@ -33,7 +33,7 @@ export const router = createRouter({
         asks: ['/api/kept', '/api/rallies', '/api/year', '/api/choices', '/api/briefs?search=&archived=false'],
       },
     },
-    { path: '/sign-in', component: () => import('@/access/SignInPage.vue'), meta: { title: 'Come in', open: true } },
+    { path: '/sign-in', component: () => import('@/access/SignInPage.vue'), meta: { title: 'Sign in', open: true } },
     {
       path: '/join',
       component: () => import('@/access/JoinPage.vue'),

@@ -7,7 +7,7 @@ import { pageOf } from './pageOf'
 
 /** A wall, or a team's own device, comes in by its link and needs nobody to type anything. */
 const router = useRouter()
-const status = ref('Coming in')
+const status = ref('Joining')
 
 async function open() {
   const answer = await join(codeInAddress(), '', false)

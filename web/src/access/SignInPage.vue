@@ -10,7 +10,7 @@ import DoorForm from './DoorForm.vue'
 import PasswordField from './PasswordField.vue'
 import { askWho, useWho } from './useWho'
 
-/** The teacher comes in with a password; at the first start it is set here, at the computer itself. */
+/** The teacher signs in with a password; at the first start it is set here, at the computer itself. */
 const { who } = useWho()
 // Whoever is sent here in a judge's window is no longer let in by its code; the window is the teacher's again only when
 // the teacher says so.
@@ -27,12 +27,12 @@ const password = ref('')
 const refusal = ref<Refusal>()
 const wrong = computed(() => refusal.value?.problems.find((p) => p.at === '/password'))
 const first = computed(() => who.value && !who.value.hasPassword)
-const title = computed(() => (ofWindow.value ? 'The code has ended' : first.value ? 'Set a password' : 'Come in'))
+const title = computed(() => (ofWindow.value ? 'The code has ended' : first.value ? 'Set a password' : 'Sign in'))
 const hint = computed(() => {
   if (ofWindow.value) return 'Continue as the teacher, or join again with a new code.'
   return first.value
     ? 'Classroom devices can connect. Anyone who wants to change something needs this password.'
-    : 'This device has not been let in yet.'
+    : 'Enter the teacher’s password to use Plucky Rally on this device.'
 })
 
 async function send() {
@@ -54,7 +54,7 @@ async function send() {
     <p v-else-if="first && !who?.here">
       The password is set at the computer that Plucky Rally runs on. Open it there first, then come back.
     </p>
-    <DoorForm v-else :label="first ? 'Set it and sign in' : 'Come in'" @send="send">
+    <DoorForm v-else :label="first ? 'Set it and sign in' : 'Sign in'" @send="send">
       <PasswordField
         v-model="password"
         :label="first ? 'A password, at least 12 characters' : 'The teacher’s password'"
