@@ -3,7 +3,7 @@ import { answered } from './network'
 import userEvent from '@testing-library/user-event'
 import axe from 'axe-core'
 import PrimeVue from 'primevue/config'
-import { afterEach, expect, inject, vi } from 'vitest'
+import { expect, inject, vi } from 'vitest'
 import { createApp, type App as Application } from 'vue'
 import App from '@/App.vue'
 import { router } from '@/router'
@@ -78,7 +78,7 @@ const isShown = (e: Element) => {
 }
 
 /** Nobody has touched the page before: a sound and a full screen wait for that. */
-Object.defineProperty(navigator, 'userActivation', { value: { hasBeenActive: false } })
+Object.defineProperty(navigator, 'userActivation', { value: { hasBeenActive: false }, configurable: true })
 
 /** Nothing is laid out here: each thing gets a place of its own, so that none lies where another one was pressed. */
 const places = new WeakMap<Element, number>()
@@ -91,9 +91,10 @@ Element.prototype.getBoundingClientRect = function (this: Element) {
 let loaded = { App, router }
 let application: Application | undefined
 /** What Vue and the application said in the console that nobody should have to read. */
-const warned: string[] = []
+export const warned: string[] = []
 
-async function close() {
+/** Leaves the page that is open, when nothing is on its way any more. */
+export async function close() {
   application?.unmount()
   application = undefined
   await answered()
@@ -101,13 +102,6 @@ async function close() {
   await vi.dynamicImportSettled()
   document.body.replaceChildren()
 }
-
-afterEach(async () => {
-  await close()
-  localStorage.clear()
-  sessionStorage.clear()
-  expect(warned.splice(0)).toEqual([])
-})
 
 /**
  * One page of the application, as a person uses it: things are found by their role and name. The pages, the routes and
@@ -293,6 +287,3 @@ export async function open(path: string) {
   await page.open(path)
   return page
 }
-
-vi.spyOn(console, 'error').mockImplementation((...what) => void warned.push(what.join(' ')))
-vi.spyOn(console, 'warn').mockImplementation((...what) => void warned.push(what.join(' ')))
