@@ -3,6 +3,8 @@ using Microsoft.Data.Sqlite;
 using PluckyRally.Data;
 using PluckyRally.Data.Copies;
 using PluckyRally.Data.Folder;
+using PluckyRally.Web.Certificates;
+using PluckyRally.Web.Start;
 
 namespace PluckyRally.Web.Tests.Keeping;
 
@@ -17,8 +19,8 @@ public sealed class StartTests : IDisposable
     [Fact]
     public async Task A_second_server_is_told_where_the_first_one_is()
     {
-        using var first = new ServerProcess(_folder.Path);
-        var address = await first.Address();
+        using var first = new RunningApp(folder: _folder.Path);
+        var address = first.Client.BaseAddress!.GetLeftPart(UriPartial.Authority);
         using var second = new ServerProcess(_folder.Path);
         (await second.Ended()).ShouldBe(2);
         second.Said.ShouldBe(
@@ -47,8 +49,7 @@ public sealed class StartTests : IDisposable
                 "whole",
                 TestContext.Current.CancellationToken
             );
-        using (var server = new ServerProcess(_folder.Path))
-            await server.Address();
+        using (new RunningApp(folder: _folder.Path)) { }
         Directory.GetFiles(_folder.Path).Select(Path.GetFileName).Intersect(left).ShouldBeEmpty();
         own.Except(Directory.GetFiles(_folder.Path).Select(Path.GetFileName)).ShouldBeEmpty();
     }
@@ -77,10 +78,9 @@ public sealed class StartTests : IDisposable
             "",
             TestContext.Current.CancellationToken
         );
-        using var server = new ServerProcess(_folder.Path, "--lan", "true", "--https", "true");
-        (await server.Ended()).ShouldBe(2);
-        server.Said.ShouldContain("authority.key");
-        server.Said.ShouldContain("Remove both from the folder and start again");
+        var refused = Should.Throw<StartRefusedException>(() => OwnCertificates.Open(_folder, TimeProvider.System));
+        refused.Message.ShouldContain("authority.key");
+        refused.Message.ShouldContain("Remove both from the folder and start again");
     }
 
     [Fact]
@@ -163,30 +163,40 @@ public sealed class StartTests : IDisposable
         trouble.Kind.ShouldBe(kind);
         trouble.What.ShouldContain(words);
 
-        using (var server = new ServerProcess(_folder.Path))
-        {
-            var address = await server.Address();
-            using var client = new HttpClient();
-            var page = await client.GetAsync(new Uri(address), TestContext.Current.CancellationToken);
-            page.StatusCode.ShouldBe(HttpStatusCode.ServiceUnavailable);
-            var text = WebUtility.HtmlDecode(
-                await page.Content.ReadAsStringAsync(TestContext.Current.CancellationToken)
-            );
-            text.ShouldContain(words);
-            text.ShouldContain("The newest good copy is of");
-            text.ShouldContain(
-                $"./rally restore '{Path.Combine(_folder.Copies, copy.Name)}.db' --data '{_folder.Path}'"
-            );
-            server.Said.ShouldContain($"./rally restore '{Path.Combine(_folder.Copies, copy.Name)}.db'");
-            (
-                await client.GetAsync(new Uri(address + "/api/rallies"), TestContext.Current.CancellationToken)
-            ).StatusCode.ShouldBe(HttpStatusCode.ServiceUnavailable);
-            page.Headers.GetValues("Content-Security-Policy").Single().ShouldStartWith("default-src 'none'");
-        }
+        var lines = TroublePage.Lines(_folder, trouble);
+        lines[0].ShouldContain(words);
+        lines.ShouldContain(l => l.StartsWith("The newest good copy is of ", StringComparison.Ordinal));
+        lines[^1].ShouldBe($"./rally restore '{Path.Combine(_folder.Copies, copy.Name)}.db' --data '{_folder.Path}'");
 
         CopyRestore.BringBack(_folder, Path.Combine(_folder.Copies, copy.Name + ".db")).ShouldBeNull();
         (await Prepare()).ShouldBeNull();
         Directory.GetFiles(_folder.SetAside).ShouldNotBeEmpty("nothing is thrown away");
+    }
+
+    [Fact]
+    public async Task What_is_wrong_with_the_file_is_said_where_it_was_started_and_on_a_page()
+    {
+        await Prepare();
+        new CopyShelf(_folder.Copies).Make(_folder, CopyReason.ByHand, DateTimeOffset.UtcNow);
+        Spoil("damaged");
+        var lines = TroublePage.Lines(_folder, (await Prepare()).ShouldNotBeNull());
+        using var server = new ServerProcess(_folder.Path);
+        using var client = new HttpClient { BaseAddress = new Uri(await server.Address()) };
+        var page = await client.GetAsync(new Uri("/", UriKind.Relative), TestContext.Current.CancellationToken);
+        page.StatusCode.ShouldBe(HttpStatusCode.ServiceUnavailable);
+        page.Headers.GetValues("Content-Security-Policy").Single().ShouldStartWith("default-src 'none'");
+        var text = WebUtility.HtmlDecode(await page.Content.ReadAsStringAsync(TestContext.Current.CancellationToken));
+        foreach (var line in lines)
+        {
+            text.ShouldContain(line);
+            server.Said.ShouldContain(line);
+        }
+
+        using var refused = await client.GetAsync(
+            new Uri("/api/rallies", UriKind.Relative),
+            TestContext.Current.CancellationToken
+        );
+        refused.StatusCode.ShouldBe(HttpStatusCode.ServiceUnavailable);
     }
 
     [Fact]
@@ -213,10 +223,9 @@ public sealed class StartTests : IDisposable
     }
 
     [Fact]
-    public async Task Nobody_but_the_owner_can_read_what_is_kept()
+    public void Nobody_but_the_owner_can_read_what_is_kept()
     {
-        using var server = new ServerProcess(_folder.Path);
-        await server.Address();
+        using var server = new RunningApp(folder: _folder.Path);
         const UnixFileMode others =
             UnixFileMode.GroupRead | UnixFileMode.GroupWrite | UnixFileMode.OtherRead | UnixFileMode.OtherWrite;
         (
