@@ -1,6 +1,6 @@
 import { useDebounceFn, useEventListener } from '@vueuse/core'
 import { v7 } from 'uuid'
-import { computed, onBeforeUnmount, ref, watch } from 'vue'
+import { computed, onBeforeUnmount, ref, toRaw, watch } from 'vue'
 import { api, ask, type Answer } from '@/api/client'
 import type { Brief, BriefCheckup, Change, Problem, Snag } from '@/api/names'
 import type { Halves } from '@/fields/halfTyped'
@@ -49,7 +49,8 @@ export function useBriefDraft(id: string) {
   let lastRefused = ''
   let running = false
 
-  const text = () => JSON.stringify(brief.value)
+  /** Read past what watches it: this is wanted after every key, and a watched brief takes many times as long. */
+  const text = () => JSON.stringify(toRaw(brief.value))
   const { step, ...steps } = useSteps(brief)
 
   async function open() {
@@ -78,8 +79,7 @@ export function useBriefDraft(id: string) {
   }
 
   /** Keeps what stands here for when this window is gone, as long as it is not all saved. */
-  function keepHere() {
-    const now = text()
+  function keepHere(now = text()) {
     if (now === lastSaved && Object.keys(halves.value).length === 0) thisBrowser.drop(keptHere)
     else
       keepsHere.value = thisBrowser.keep(
@@ -151,12 +151,13 @@ export function useBriefDraft(id: string) {
     brief,
     () => {
       if (!brief.value) return
-      keepHere()
-      if (text() !== lastSaved) void soon()
+      const now = text()
+      keepHere(now)
+      if (now !== lastSaved) void soon()
     },
     { deep: true },
   )
-  watch(halves, keepHere)
+  watch(halves, () => keepHere())
   const again = setInterval(() => ['offline', 'failed'].includes(state.value) && void save(), 3000)
   onBeforeUnmount(() => {
     clearInterval(again)

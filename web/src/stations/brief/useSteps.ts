@@ -1,5 +1,5 @@
 import { useManualRefHistory } from '@vueuse/core'
-import type { Ref } from 'vue'
+import { toRaw, type Ref } from 'vue'
 import { api, ask, refusalOf } from '@/api/client'
 import type { Brief, Change, Refusal } from '@/api/names'
 import { lookUp } from '@/fields/place'
@@ -14,11 +14,11 @@ const stillMeant = (changes: readonly Change[], since: Brief, now: Brief) =>
 export function useSteps(brief: Ref<Brief | undefined>) {
   const history = useManualRefHistory(brief, {
     capacity: 200,
-    clone: (value) => (value === undefined ? undefined : copyOf(value)),
+    clone: (value) => (value === undefined ? undefined : copyOf(toRaw(value))),
   })
   /** Makes what was typed since the last step a step that can be gone back over. */
   const step = () => {
-    if (!same(history.last.value.snapshot, brief.value)) history.commit()
+    if (!same(toRaw(history.last.value.snapshot), toRaw(brief.value))) history.commit()
   }
   /** From here on; nothing before can be gone back to. */
   const begin = () => {
