@@ -77,8 +77,8 @@ export default defineConfig({
   test: {
     environment: 'happy-dom',
     projects: [
-      // Files share an environment and what they load: for units it would take ten times as long as their tests, for
-      // pages a seventh of the time. None of them leaves anything behind.
+      // Files share an environment and what they load: one for each would take ten times as long as the units' tests,
+      // and a tenth more for pages. None of them leaves anything behind.
       { extends: true, test: { name: 'units', include: ['src/**/*.test.ts'], isolate: false } },
       {
         extends: true,
