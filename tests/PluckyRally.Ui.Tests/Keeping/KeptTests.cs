@@ -1,4 +1,4 @@
-namespace PluckyRally.Ui.Tests;
+namespace PluckyRally.Ui.Tests.Keeping;
 
 /// <summary>
 /// The page of what is kept, things that are deleted and restored, and an editor that loses nothing when the

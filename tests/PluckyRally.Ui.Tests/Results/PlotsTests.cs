@@ -1,4 +1,4 @@
-namespace PluckyRally.Ui.Tests;
+namespace PluckyRally.Ui.Tests.Results;
 
 /// <summary>A class's numbers in pictures: on the desk by what one wants to see, on the wall without names.</summary>
 public sealed class PlotsTests(WorkingServer server) : ScreenTest

@@ -1,6 +1,6 @@
 using System.Globalization;
 
-namespace PluckyRally.Ui.Tests;
+namespace PluckyRally.Ui.Tests.Kit;
 
 /// <summary>The evening before: does the material last, does the time suffice?</summary>
 public sealed class BeforeTheLessonTests(DemoServer server) : ScreenTest, IClassFixture<DemoServer>

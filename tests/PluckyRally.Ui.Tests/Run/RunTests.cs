@@ -1,7 +1,7 @@
 using System.Globalization;
 using System.Net.Http.Json;
 
-namespace PluckyRally.Ui.Tests;
+namespace PluckyRally.Ui.Tests.Run;
 
 /// <summary>The lesson by the clock: a remote at the desk, the wall, and the server that both follow.</summary>
 public sealed class RunTests(KilledServer server) : ScreenTest, IClassFixture<KilledServer>

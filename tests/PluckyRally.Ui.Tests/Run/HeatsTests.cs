@@ -1,4 +1,4 @@
-namespace PluckyRally.Ui.Tests;
+namespace PluckyRally.Ui.Tests.Run;
 
 /// <summary>Heats that are drawn before the relay, and a team whose run broke off.</summary>
 public sealed class HeatsTests(WorkingServer server) : ScreenTest

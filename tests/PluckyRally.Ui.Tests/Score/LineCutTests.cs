@@ -2,7 +2,7 @@ using System.Net.Http.Json;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 
-namespace PluckyRally.Ui.Tests;
+namespace PluckyRally.Ui.Tests.Score;
 
 /// <summary>
 /// The Score station without a connection: every pad goes on from what was recorded on this device, and all of it

@@ -1,7 +1,7 @@
 using System.Net.Http.Json;
 using System.Text.Json;
 
-namespace PluckyRally.Ui.Tests;
+namespace PluckyRally.Ui.Tests.Run;
 
 /// <summary>Cards that are drawn while the class works: on Run, on the wall, at the pad, also without a line.</summary>
 public sealed class CardsInLessonTests(WorkingServer server) : ScreenTest

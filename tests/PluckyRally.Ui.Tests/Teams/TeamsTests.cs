@@ -1,4 +1,4 @@
-namespace PluckyRally.Ui.Tests;
+namespace PluckyRally.Ui.Tests.Teams;
 
 /// <summary>A class becomes teams with jobs, and a rally.</summary>
 public sealed class TeamsTests(DemoServer server) : ScreenTest, IClassFixture<DemoServer>

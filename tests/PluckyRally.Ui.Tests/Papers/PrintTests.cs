@@ -1,6 +1,6 @@
 using System.Text.Json;
 
-namespace PluckyRally.Ui.Tests;
+namespace PluckyRally.Ui.Tests.Papers;
 
 /// <summary>What goes to the printer, printed to PDF and read back with another library (PdfPig).</summary>
 public sealed class PrintTests(DemoServer demo) : ScreenTest

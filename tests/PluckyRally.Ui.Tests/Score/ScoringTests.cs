@@ -1,6 +1,6 @@
 using System.Text.Json.Nodes;
 
-namespace PluckyRally.Ui.Tests;
+namespace PluckyRally.Ui.Tests.Score;
 
 /// <summary>From a brief on the shelf to a scored rally.</summary>
 public sealed class ScoringTests(WorkingServer server) : ScreenTest

@@ -2,7 +2,7 @@ using System.Net.Http.Json;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 
-namespace PluckyRally.Ui.Tests;
+namespace PluckyRally.Ui.Tests.Run;
 
 /// <summary>A class whose teams work in two tiers, led as one lesson: a desk, a wall, a judge's phone.</summary>
 public sealed class TwoTiersTests(WorkingServer server) : ScreenTest

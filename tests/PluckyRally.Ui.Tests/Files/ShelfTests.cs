@@ -1,4 +1,4 @@
-namespace PluckyRally.Ui.Tests;
+namespace PluckyRally.Ui.Tests.Files;
 
 public sealed class ShelfTests(DemoServer server) : ScreenTest, IClassFixture<DemoServer>
 {

@@ -1,6 +1,6 @@
 using System.Text.Json;
 
-namespace PluckyRally.Ui.Tests;
+namespace PluckyRally.Ui.Tests.Debriefs;
 
 /// <summary>
 /// The talk after a round: answers on the wall, one thing to change for each team, and the pad that reminds it.

@@ -1,7 +1,7 @@
 using System.Diagnostics;
 using System.Text.Json;
 
-namespace PluckyRally.Ui.Tests;
+namespace PluckyRally.Ui.Tests.Access;
 
 /// <summary>
 /// Devices of a classroom over a plain line: a tab that was closed, one that keeps nothing, one that is handed on, a

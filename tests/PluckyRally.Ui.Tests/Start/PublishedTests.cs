@@ -1,6 +1,6 @@
 using System.Diagnostics;
 
-namespace PluckyRally.Ui.Tests;
+namespace PluckyRally.Ui.Tests.Start;
 
 /// <summary>
 /// What is delivered: one folder, started by somebody who owns nothing else on the computer, with no SDK and no Node to

@@ -2,7 +2,7 @@ using System.Net.Http.Json;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 
-namespace PluckyRally.Ui.Tests;
+namespace PluckyRally.Ui.Tests.Run;
 
 /// <summary>
 /// A whole bad lesson: a student comes late, a team is absent, a rule was wrong and is changed while a judge has no

@@ -5,7 +5,7 @@ using PluckyRally.Core.Files;
 using PluckyRally.Core.Parts;
 using PluckyRally.Core.Score;
 
-namespace PluckyRally.Ui.Tests;
+namespace PluckyRally.Ui.Tests.Run;
 
 /// <summary>What a teacher does with the remote, the wall's keys and the doors while the lesson runs.</summary>
 public sealed class RemoteTests(EmptyServer server) : ScreenTest

@@ -1,4 +1,4 @@
-namespace PluckyRally.Ui.Tests;
+namespace PluckyRally.Ui.Tests.Results;
 
 /// <summary>Three classes of one brief as one list, on the desk and on the wall.</summary>
 public sealed class OverAllTests(WorkingServer server) : ScreenTest

@@ -1,7 +1,7 @@
 using System.Text.Json;
 using System.Text.RegularExpressions;
 
-namespace PluckyRally.Ui.Tests;
+namespace PluckyRally.Ui.Tests.Guide;
 
 /// <summary>
 /// The guide is played: each numbered step of each page is done as it is written, and each word in bold stands on the

@@ -1,7 +1,7 @@
 using System.Text.Json;
 using UglyToad.PdfPig;
 
-namespace PluckyRally.Ui.Tests;
+namespace PluckyRally.Ui.Tests.Papers;
 
 /// <summary>
 /// Every paper of the demo, printed to PDF in both sizes and read back with another library (PdfPig).

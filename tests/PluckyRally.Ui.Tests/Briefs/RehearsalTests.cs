@@ -1,4 +1,4 @@
-namespace PluckyRally.Ui.Tests;
+namespace PluckyRally.Ui.Tests.Briefs;
 
 /// <summary>Whole classes play a brief before one child builds.</summary>
 public sealed class RehearsalTests(DemoServer demo) : ScreenTest

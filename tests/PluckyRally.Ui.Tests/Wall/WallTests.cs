@@ -2,7 +2,7 @@ using System.Net.Http.Json;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 
-namespace PluckyRally.Ui.Tests;
+namespace PluckyRally.Ui.Tests.Wall;
 
 /// <summary>
 /// The wall is read from eight meters: with few teams, many, and names of 60 letters nothing is small, nothing is cut,

@@ -1,4 +1,4 @@
-namespace PluckyRally.Ui.Tests;
+namespace PluckyRally.Ui.Tests.Day;
 
 /// <summary>
 /// The year before any team exists, what is the school's own, and a fair day with two judges' devices.

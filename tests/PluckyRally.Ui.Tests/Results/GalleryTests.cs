@@ -1,4 +1,4 @@
-namespace PluckyRally.Ui.Tests;
+namespace PluckyRally.Ui.Tests.Results;
 
 /// <summary>
 /// A class finds out together what the good ones share: tags, designs compared, awards by people, and what is revealed.

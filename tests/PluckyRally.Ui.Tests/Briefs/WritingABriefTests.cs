@@ -1,6 +1,6 @@
 using System.Net.Http.Json;
 
-namespace PluckyRally.Ui.Tests;
+namespace PluckyRally.Ui.Tests.Briefs;
 
 public sealed class WritingABriefTests(EmptyServer server) : ScreenTest, IClassFixture<EmptyServer>
 {
