@@ -19,10 +19,14 @@ globalThis.fetch = (...what) =>
     }),
   )
 
-/** Waits until everything that was asked has been answered, and what an answer leads to has been asked and answered. */
+/**
+ * Waits until everything that was asked has been answered, and what an answer leads to has been asked and answered. It
+ * may be put into the browser's store in between, which takes some turns.
+ */
 export async function answered() {
-  do {
+  for (let quiet = 0; quiet < 20; quiet++) {
+    if (asked.size > 0) quiet = 0
     await Promise.allSettled(asked)
     await new Promise((done) => setTimeout(done))
-  } while (asked.size > 0)
+  }
 }

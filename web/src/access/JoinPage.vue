@@ -4,18 +4,18 @@ import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { refusalOf } from '@/api/client'
-import type { Refusal } from '@/api/names'
 import StationHead from '@/shared/StationHead.vue'
 import DoorForm from './DoorForm.vue'
 import { codeInAddress } from './codeInAddress'
 import { join } from './join'
 import { pageOf } from './pageOf'
+import { useRefusal } from '@/shared/useRefusal'
 
 /** A judge joins one rally: the code, and what the log shall say of who wrote an entry. */
 const router = useRouter()
 const code = ref(codeInAddress())
 const name = useLocalStorage('judge:name', '')
-const refusal = ref<Refusal>()
+const refusal = useRefusal(() => ({ code: code.value, name: name.value, same: [code.value, name.value] }))
 const wrong = (at: string) => computed(() => refusal.value?.problems.find((p) => p.at === at))
 const wrongCode = wrong('/code')
 const wrongName = wrong('/name')

@@ -3,7 +3,7 @@ import { useIntervalFn } from '@vueuse/core'
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
-import { api, ask } from '@/api/client'
+import { api, ask, refusalOf } from '@/api/client'
 import type { PassKind, Refusal } from '@/api/names'
 import LoadNote from '@/shared/LoadNote.vue'
 import { useRally } from '@/shared/openRally'
@@ -44,7 +44,7 @@ const also = ref<string[]>([])
 async function make(kind: PassKind) {
   const body = { kind, also: kind === 'judge' ? also.value : [] }
   const answer = await ask(api.POST('/api/rallies/{id}/passes', { params: { path: { id } }, body }))
-  refusal.value = answer.ok || answer.offline ? undefined : answer.refusal
+  refusal.value = refusalOf(answer)
   await passes.load()
 }
 async function end(pass: string) {

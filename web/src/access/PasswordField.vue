@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useDebounceFn } from '@vueuse/core'
-import { computed, ref, useId, watch } from 'vue'
+import { ref, useId, watch } from 'vue'
 import { api, ask } from '@/api/client'
 import type { Problem } from '@/api/names'
 
@@ -16,15 +16,6 @@ const check = useDebounceFn(async () => {
   strength.value = answer.ok && password.value ? answer.data.strength : undefined
 }, 300)
 watch(password, () => props.fresh && void check())
-
-/** What was wrong with one password says nothing of the next that is typed. */
-const refused = ref<string>()
-watch(
-  () => props.problem,
-  (problem) => (refused.value = problem && password.value),
-  { immediate: true },
-)
-const wrong = computed(() => (password.value === refused.value ? props.problem : undefined))
 </script>
 
 <template>
@@ -36,14 +27,14 @@ const wrong = computed(() => (password.value === refused.value ? props.problem :
     :type="shown ? 'text' : 'password'"
     :autocomplete="fresh ? 'new-password' : 'current-password'"
     spellcheck="false"
-    :aria-invalid="!!wrong"
+    :aria-invalid="!!problem"
   />
   <label class="show small"><input v-model="shown" type="checkbox" /> Show it</label>
   <p v-if="fresh && strength !== undefined" class="small strength" role="status">
     <meter min="0" max="4" low="2" high="3" optimum="4" :value="strength" aria-hidden="true"></meter>
     It is {{ words[strength] }}.
   </p>
-  <p v-if="wrong" class="wrong small" role="alert">{{ wrong.what }} {{ wrong.remedy }}</p>
+  <p v-if="problem" class="wrong small" role="alert">{{ problem.what }} {{ problem.remedy }}</p>
 </template>
 
 <style scoped>

@@ -1,15 +1,15 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { api, ask, refusalOf } from '@/api/client'
-import type { Refusal } from '@/api/names'
 import StationHead from '@/shared/StationHead.vue'
 import DoorForm from './DoorForm.vue'
 import PasswordField from './PasswordField.vue'
+import { useRefusal } from '@/shared/useRefusal'
 
 /** The teacher's password is changed; whoever came in with the old one is out. */
 const old = ref('')
 const next = ref('')
-const refusal = ref<Refusal>()
+const refusal = useRefusal(() => ({ old: old.value, new: next.value }))
 const done = ref(false)
 const wrong = (at: string) => computed(() => refusal.value?.problems.find((p) => p.at === at))
 const wrongOld = wrong('/old')

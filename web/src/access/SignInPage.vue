@@ -4,11 +4,11 @@ import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, ask, refusalOf } from '@/api/client'
 import { judgingWindow } from '@/api/judgingWindow'
-import type { Refusal } from '@/api/names'
 import StationHead from '@/shared/StationHead.vue'
 import DoorForm from './DoorForm.vue'
 import PasswordField from './PasswordField.vue'
 import { askWho, useWho } from './useWho'
+import { useRefusal } from '@/shared/useRefusal'
 
 /** The teacher signs in with a password; at the first start it is set here, at the computer itself. */
 const { who } = useWho()
@@ -24,7 +24,7 @@ async function continueAsTeacher() {
 const route = useRoute()
 const router = useRouter()
 const password = ref('')
-const refusal = ref<Refusal>()
+const refusal = useRefusal(() => ({ password: password.value }))
 const wrong = computed(() => refusal.value?.problems.find((p) => p.at === '/password'))
 const first = computed(() => who.value && !who.value.hasPassword)
 const title = computed(() => (ofWindow.value ? 'The code has ended' : first.value ? 'Set a password' : 'Sign in'))

@@ -4,10 +4,11 @@ import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
 import ToggleSwitch from 'primevue/toggleswitch'
 import { computed, ref, watch } from 'vue'
-import { api, ask } from '@/api/client'
-import type { ClassHistory, ClassOpened, Refusal } from '@/api/names'
+import { api, ask, refusalOf } from '@/api/client'
+import type { ClassHistory, ClassOpened } from '@/api/names'
 import AskRemoval from '@/shared/AskRemoval.vue'
 import ConflictNote from '@/shared/ConflictNote.vue'
+import { useRefusal } from '@/shared/useRefusal'
 import LoadNote from '@/shared/LoadNote.vue'
 import RefusalNote from '@/shared/RefusalNote.vue'
 import RowMenu from '@/shared/RowMenu.vue'
@@ -16,7 +17,7 @@ import { useLoad } from '@/shared/useLoad'
 import { useMeanwhile } from '@/shared/useMeanwhile'
 import ClassPaste from '@/stations/teams/ClassPaste.vue'
 import StudentLines from './StudentLines.vue'
-import { done } from '@/shared/useDone'
+import { done, notDone } from '@/shared/useDone'
 
 /** The classes: their students, who has had which job, and who has worked with whom. */
 const classes = useLoad(() => ask(api.GET('/api/classes')))
@@ -25,8 +26,8 @@ void choices.load()
 const chosen = ref('')
 const pasting = ref(false)
 const history = ref<ClassHistory>()
-const refusal = ref<Refusal>()
 const name = ref('')
+const refusal = useRefusal(() => ({ name: name.value }))
 const group = computed(() => classes.data.value?.find((c) => c.id === chosen.value))
 async function load() {
   await classes.load()
@@ -47,14 +48,14 @@ async function rename(id: string, to: string) {
   const body = { was: { name: was }, now: { name: to } }
   const answer = await ask(api.PUT('/api/students/{id}', { params: { path: { id } }, body }))
   if (await cameSecond(answer, () => rename(id, to))) return
-  refusal.value = answer.ok || answer.offline ? undefined : answer.refusal
+  notDone(answer)
   await load()
 }
 async function add() {
   const answer = await ask(
     api.POST('/api/classes/{id}/students', { params: { path: { id: chosen.value } }, body: { name: name.value } }),
   )
-  refusal.value = answer.ok || answer.offline ? undefined : answer.refusal
+  refusal.value = refusalOf(answer, 'What you typed is still here. Try again.')
   if (answer.ok) name.value = ''
   await load()
 }
@@ -113,7 +114,6 @@ async function removeClass() {
     />
     <p v-else-if="!group" class="muted">No classes yet. Paste a list, with one student on each line.</p>
     <template v-else>
-      <RefusalNote :refusal="refusal" />
       <ConflictNote :of="meanwhile" @theirs="letGo" />
       <StudentLines
         v-if="history"
@@ -129,6 +129,7 @@ async function removeClass() {
         <InputText v-model="name" aria-label="New student" placeholder="First name and initial" />
         <Button type="submit" label="Add student" />
       </form>
+      <RefusalNote :refusal="refusal" />
       <div class="photos">
         <ToggleSwitch
           input-id="photos"

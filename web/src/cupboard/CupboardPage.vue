@@ -7,6 +7,9 @@ import { ref, watch } from 'vue'
 import { api, ask, refusalOf } from '@/api/client'
 import type { CupboardItem, OtherName, Refusal } from '@/api/names'
 import ConflictNote from '@/shared/ConflictNote.vue'
+import { done, notDone } from '@/shared/useDone'
+import RefusalNote from '@/shared/RefusalNote.vue'
+import { useRefusal } from '@/shared/useRefusal'
 import LoadNote from '@/shared/LoadNote.vue'
 import StationHead from '@/shared/StationHead.vue'
 import TableFile from '@/shared/TableFile.vue'
@@ -26,34 +29,36 @@ watch(until, () => void shopping.load())
 const load = () => Promise.all([cupboard.load(), shopping.load()])
 void load()
 const fresh = ref({ name: '', unit: '', amount: '' })
-const refusal = ref<Refusal>()
+/** Why the thing at the foot of the list was not added, and why a table was not imported. */
+const refusal = useRefusal(() => fresh.value)
+const notImported = ref<Refusal>()
 const shown = (n: number) => String(Math.round(n * 100) / 100)
 
 const { meanwhile, cameSecond, letGo } = useMeanwhile(load)
 /** How much there is of something as this page shows it: what another window changed since is not overwritten. */
 const seen = (name: string, unit: string | null) =>
   cupboard.data.value?.find((i) => i.name === name && i.unit === (unit ?? ''))?.amount ?? 0
-async function put(name: string, unit: string | null, typed: string, again: () => unknown): Promise<boolean> {
+async function put(name: string, unit: string | null, typed: string, again: () => unknown) {
   const body = { name, unit, typed, was: seen(name, unit) }
   const answer = await ask(api.PUT('/api/cupboard', { body }))
-  if (await cameSecond(answer, again)) return false
-  refusal.value = answer.ok || answer.offline ? undefined : answer.refusal
+  if (await cameSecond(answer, again)) return undefined
   if (answer.ok) await load()
-  return answer.ok
+  return answer
 }
-function change(name: string, unit: string, typed: string): Promise<boolean> {
-  return put(name, unit, typed, () => change(name, unit, typed))
+async function change(name: string, unit: string, typed: string) {
+  const answer = await put(name, unit, typed, () => change(name, unit, typed))
+  if (answer) notDone(answer)
 }
 async function add() {
   const { name, unit, amount } = fresh.value
-  if (await put(name, unit.trim() || null, amount, add)) fresh.value = { name: '', unit: '', amount: '' }
+  const answer = await put(name, unit.trim() || null, amount, add)
+  if (!answer) return
+  refusal.value = refusalOf(answer, 'What you typed is still here. Try again.')
+  if (answer.ok) fresh.value = { name: '', unit: '', amount: '' }
 }
 /** Says whether there is always enough of a thing, and what else it is called. */
 async function describe(name: string, unit: string, alwaysThere: boolean, otherNames: readonly OtherName[]) {
-  const answer = await ask(
-    api.PUT('/api/cupboard/about', { body: { name, unit, alwaysThere, otherNames: [...otherNames] } }),
-  )
-  refusal.value = refusalOf(answer)
+  await done(api.PUT('/api/cupboard/about', { body: { name, unit, alwaysThere, otherNames: [...otherNames] } }))
   await load()
 }
 const here = (name: string, unit: string) => cupboard.data.value?.find((i) => i.name === name && i.unit === unit)
@@ -77,7 +82,7 @@ const menuOf = (i: CupboardItem): readonly RowAction[] => [
 ]
 async function take(text: string) {
   const answer = await ask(api.PUT('/api/cupboard/file', { body: { text } }))
-  refusal.value = answer.ok || answer.offline ? undefined : answer.refusal
+  notImported.value = refusalOf(answer)
   await load()
 }
 </script>
@@ -92,10 +97,12 @@ async function take(text: string) {
       <TableFile label="Import a table (CSV)" @text="take" />
       <Button as="a" href="/api/cupboard/file" download label="Download as a table" variant="outlined" />
     </StationHead>
-    <div v-if="refusal" class="wrong" role="alert">
-      <p v-if="refusal.problems.length !== 1">{{ refusal.title }}</p>
+    <div v-if="notImported" class="wrong" role="alert">
+      <p v-if="notImported.problems.length !== 1">
+        {{ notImported.title }} {{ notImported.problems.length === 0 ? notImported.detail : '' }}
+      </p>
       <ul>
-        <li v-for="p in refusal.problems" :key="p.at + p.what">{{ p.what }} {{ p.remedy }}</li>
+        <li v-for="p in notImported.problems" :key="p.at + p.what">{{ p.what }} {{ p.remedy }}</li>
       </ul>
     </div>
     <ConflictNote :of="meanwhile" @theirs="letGo" />
@@ -141,6 +148,7 @@ async function take(text: string) {
           <InputText v-model="fresh.name" class="name" aria-label="Material" placeholder="corks" />
           <Button type="submit" label="Add" />
         </form>
+        <RefusalNote :refusal="refusal" />
         <p class="small muted">Rolls, plus what is loose: 3 rolls of 50 + 12.</p>
       </section>
       <section aria-labelledby="buy">

@@ -5,7 +5,7 @@ import { useDebounceFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ask, refusalOf } from '@/api/client'
-import type { FairDay, Problem, Refusal } from '@/api/names'
+import type { FairDay, Problem } from '@/api/names'
 import AskRemoval from '@/shared/AskRemoval.vue'
 import ConflictNote from '@/shared/ConflictNote.vue'
 import LoadNote from '@/shared/LoadNote.vue'
@@ -13,6 +13,7 @@ import { useLoad } from '@/shared/useLoad'
 import { useMeanwhile } from '@/shared/useMeanwhile'
 import PlanSlot from './PlanSlot.vue'
 import { copyOf } from '@/shared/copyOf'
+import { useRefusal } from '@/shared/useRefusal'
 
 /** The plan of a day: which rallies, when, where, at how many tables, and who helps. */
 const props = defineProps<{ day: string }>()
@@ -30,7 +31,7 @@ const left = computed(() =>
   (shelf.data.value ?? []).filter((r) => !r.archived && !typed.value?.slots.some((s) => s.rally === r.id)),
 )
 const nameOf = (id: string) => shelf.data.value?.find((r) => r.id === id)?.name ?? 'a rally that was deleted'
-const refusal = ref<Refusal>()
+const refusal = useRefusal(() => typed.value)
 const said = ref('')
 const clashes = ref<readonly Problem[]>([])
 /** What cannot work is said while it is typed; what is not in order yet is said when it is saved. */

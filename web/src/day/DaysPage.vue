@@ -3,13 +3,13 @@ import Button from 'primevue/button'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ask, refusalOf } from '@/api/client'
-import type { Refusal } from '@/api/names'
 import LoadNote from '@/shared/LoadNote.vue'
 import RefusalNote from '@/shared/RefusalNote.vue'
 import StationHead from '@/shared/StationHead.vue'
 import DayLeaf from '@/shared/DayLeaf.vue'
 import { shortDay } from '@/shared/days'
 import { useLoad } from '@/shared/useLoad'
+import { useRefusal } from '@/shared/useRefusal'
 
 /** The fair days. */
 const router = useRouter()
@@ -17,7 +17,7 @@ const days = useLoad(() => ask(api.GET('/api/days')))
 void days.load()
 const name = ref('')
 const date = ref(new Date().toLocaleDateString('sv'))
-const refusal = ref<Refusal>()
+const refusal = useRefusal(() => ({ name: name.value, date: date.value }))
 async function make() {
   const answer = await ask(
     api.POST('/api/days', {

@@ -5,13 +5,14 @@ import Select from 'primevue/select'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ask, refusalOf } from '@/api/client'
-import type { ClassOfFair, Refusal } from '@/api/names'
+import type { ClassOfFair } from '@/api/names'
 import LoadNote from '@/shared/LoadNote.vue'
 import RefusalNote from '@/shared/RefusalNote.vue'
 import StationHead from '@/shared/StationHead.vue'
 import { thisBrowser } from '@/shared/thisBrowser'
 import { useLoad } from '@/shared/useLoad'
 import FairClass from './FairClass.vue'
+import { useRefusal } from '@/shared/useRefusal'
 
 /** A fair day is begun with all its rallies: one brief, the classes, and the tier that each runs. */
 const router = useRouter()
@@ -45,7 +46,7 @@ const blank = { tier: '', size: 4, teams: 6, where: '', tables: 1 }
 const add = (id: string, name: string) => typed.value.classes.push({ ...blank, name, class: id })
 const addUnknown = () => typed.value.classes.push({ ...blank, name: '' })
 const students = (id: string | null | undefined) => classes.data.value?.find((c) => c.id === id)?.students.length
-const refusal = ref<Refusal>()
+const refusal = useRefusal(() => typed.value)
 const beginning = ref(false)
 const at = (place: string) => refusal.value?.problems.filter((p) => p.at.startsWith(place)) ?? []
 const others = computed(() => refusal.value?.problems.filter((p) => !p.at.startsWith('/classes/')) ?? [])

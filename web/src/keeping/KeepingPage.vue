@@ -2,7 +2,7 @@
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import { api, ask, refusalOf } from '@/api/client'
-import type { CopyKept, Kept, Refusal } from '@/api/names'
+import type { CopyKept, Kept } from '@/api/names'
 import { dayOf, timeOfDay } from '@/shared/days'
 import LoadNote from '@/shared/LoadNote.vue'
 import { countOf, sizeOf } from '@/shared/numbers'
@@ -10,11 +10,12 @@ import StationHead from '@/shared/StationHead.vue'
 import { useLoad } from '@/shared/useLoad'
 import RemovedList from './RemovedList.vue'
 import RestoreCopy from './RestoreCopy.vue'
+import { useRefusal } from '@/shared/useRefusal'
 
 /** Backups, which are made automatically, everything in one file, and what was deleted. */
 const kept = useLoad(() => ask(api.GET('/api/kept')))
 void kept.load()
-const refusal = ref<Refusal>()
+const refusal = useRefusal(() => ({ path: folder.value }))
 const busy = ref(false)
 const folder = ref<string>()
 /** The backup that is about to be restored. */

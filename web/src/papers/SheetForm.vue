@@ -3,10 +3,11 @@ import Button from 'primevue/button'
 import { v7 } from 'uuid'
 import { computed, ref } from 'vue'
 import { api, ask, refusalOf } from '@/api/client'
-import type { PaperBlock, PaperField, Refusal, SheetTyped } from '@/api/names'
+import type { PaperBlock, PaperField, SheetTyped } from '@/api/names'
 import { thisBrowser } from '@/shared/thisBrowser'
 import { useDraft } from '@/shared/useDraft'
 import { pastedInto } from './pastedInto'
+import { useRefusal } from '@/shared/useRefusal'
 
 /** One team's sheet. What is typed is kept on this device until the server has it. */
 const props = defineProps<{
@@ -35,7 +36,7 @@ const { draft, follow } = useDraft<
   }),
   `sheet:${props.rally}:${props.team}:${props.round}`,
 )
-const refusal = ref<Refusal>()
+const refusal = useRefusal(() => draft.value)
 const sending = ref(false)
 const problem = (at: string) => refusal.value?.problems.find((p) => p.at === at)
 const wrongAt = (f: PaperField) => problem(`/fields/${f.id}`) ?? unlikely(f)

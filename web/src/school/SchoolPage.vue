@@ -4,7 +4,7 @@ import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
 import { ref, watch } from 'vue'
 import { api, ask, refusalOf } from '@/api/client'
-import type { Refusal, School } from '@/api/names'
+import type { School } from '@/api/names'
 import FieldNote from '@/fields/FieldNote.vue'
 import ConflictNote from '@/shared/ConflictNote.vue'
 import LoadNote from '@/shared/LoadNote.vue'
@@ -14,6 +14,7 @@ import { useMeanwhile } from '@/shared/useMeanwhile'
 import MonthDay from './MonthDay.vue'
 import { useSchool } from './useSchool'
 import { copyOf } from '@/shared/copyOf'
+import { useRefusal } from '@/shared/useRefusal'
 
 /** What is the school's own, set once: its year, its terms, its paper, its units, its weeks. */
 const { again } = useSchool()
@@ -23,7 +24,7 @@ const typed = ref<School>()
 const copy = () => (typed.value = copyOf(kept.data.value))
 watch(kept.data, () => typed.value ?? copy())
 const { meanwhile, cameSecond, letGo } = useMeanwhile(kept.load)
-const refusal = ref<Refusal>()
+const refusal = useRefusal(() => typed.value)
 const said = ref('')
 const problem = (at: string) => refusal.value?.problems.find((p) => p.at === at)
 /** What a list offers, as PrimeVue takes it. */

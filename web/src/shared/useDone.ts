@@ -11,8 +11,13 @@ const refusal = ref<Refusal>()
  */
 export async function done<T>(request: Parameters<typeof ask<T>>[0]): Promise<Answer<NonNullable<T>>> {
   const answer = await ask(request)
-  refusal.value = refusalOf(answer, 'Nothing was changed. Try again when there is one.')
+  notDone(answer)
   return answer
+}
+
+/** Says on every page what kept the last touch from being done; nothing where it was done. */
+export function notDone<T>(answer: Answer<T>) {
+  refusal.value = refusalOf(answer, 'Nothing was changed. Try again when there is one.')
 }
 
 /** What is said of it, and how it is closed. */

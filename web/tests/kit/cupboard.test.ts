@@ -1,4 +1,4 @@
-import { expect, test } from 'vitest'
+import { expect, test, vi } from 'vitest'
 import { open } from '../page'
 import { ask, onShelf } from '../rallies'
 
@@ -34,4 +34,18 @@ test('What is short is listed by day, by rally, not bought, and joined to what t
   await desk.clickButton('More for dowels')
   await desk.clickMenu('Not the same as “boards”')
   await desk.until(() => !desk.text.includes('also: boards'), 'the other name to go')
+})
+
+test('Without a connection nothing is put down, and that is said', async () => {
+  const desk = await open('/cupboard')
+  await desk.type('Amount', '12')
+  await desk.type('Material', 'thimbles')
+  const line = vi.spyOn(globalThis, 'fetch').mockRejectedValue(new TypeError('no line'))
+  await desk.clickButton('Add')
+  await desk.see('There is no connection. What you typed is still here. Try again.')
+  expect((await desk.field('Material')).value).toBe('thimbles')
+  line.mockRestore()
+  await desk.clickButton('Add')
+  await desk.seeNot('There is no connection.')
+  expect((await desk.field('How much there is of thimbles')).value).toBe('12')
 })

@@ -182,3 +182,17 @@ test('Tasks of all teams are checked off in one table', async () => {
   )
   await walk.shouldBeAccessible()
 })
+
+test('What is wrong with a reading is said until another one is typed, and is not taken for that one', async () => {
+  const { walk } = await beginOnWalk('The slowest millrace')
+  await walk.type('Time', 'soon')
+  await walk.clickButton('Record')
+  const field = await walk.field('Time')
+  await walk.until(() => field.getAttribute('aria-invalid') === 'true', 'the reading to be refused')
+  expect(field.value).toBe('soon')
+  await walk.type('Time', '9000')
+  expect(field.getAttribute('aria-invalid')).not.toBe('true')
+  await walk.clickButton('Record')
+  await walk.clickButton('It is right, record it')
+  await walk.see('1 of 3 attempts made')
+})

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, reactive, ref } from 'vue'
-import { api, ask } from '@/api/client'
+import { api, ask, refusalOf } from '@/api/client'
 import type { Bag, BagItem, Refusal } from '@/api/names'
 import RefusalNote from '@/shared/RefusalNote.vue'
 import BagShares from './BagShares.vue'
@@ -27,7 +27,7 @@ async function draw() {
       },
     }),
   )
-  refusal.value = answer.ok || answer.offline ? undefined : answer.refusal
+  refusal.value = refusalOf(answer)
   bags.value = answer.ok ? answer.data : []
 }
 </script>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, reactive, ref, watch } from 'vue'
-import { api, ask, refusalFrom } from '@/api/client'
+import { api, ask, refusalFrom, refusalOf } from '@/api/client'
 import type { Refusal } from '@/api/names'
 import BuntingRoute from '@/shared/BuntingRoute.vue'
 import ConflictNote from '@/shared/ConflictNote.vue'
@@ -63,7 +63,7 @@ async function stock(name: string, unit: string, typed: string, was: number) {
   const inCupboard = () =>
     sheet.data.value?.list.lines.find((l) => l.material.name === name && l.material.unit === unit)?.inCupboard ?? 0
   if (await cameSecond(answer, () => stock(name, unit, typed, inCupboard()))) return
-  refused.value = answer.ok || answer.offline ? undefined : answer.refusal
+  refused.value = refusalOf(answer)
   if (answer.ok) await sheet.load()
 }
 function tick(id: string, on: boolean) {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
-import { api, ask } from '@/api/client'
+import { api, ask, refusalOf } from '@/api/client'
 import type { CupboardItem, Refusal, TeamKit } from '@/api/names'
 import { kitCounted } from '@/shared/entries'
 import LoadNote from '@/shared/LoadNote.vue'
@@ -52,12 +52,12 @@ async function countAll(way: 'out' | 'back', teams: readonly TeamKit[]) {
 }
 async function take() {
   const answer = await ask(api.POST('/api/rallies/{id}/kit/taken', { params: params() }))
-  refusal.value = answer.ok || answer.offline ? undefined : answer.refusal
+  refusal.value = refusalOf(answer)
   await kit.load()
 }
 async function back(items: CupboardItem[]) {
   const answer = await ask(api.POST('/api/rallies/{id}/kit/back', { params: params(), body: { items } }))
-  refusal.value = answer.ok || answer.offline ? undefined : answer.refusal
+  refusal.value = refusalOf(answer)
   await kit.load()
 }
 </script>

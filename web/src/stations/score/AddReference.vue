@@ -2,10 +2,11 @@
 import PadButton from '@/pads/PadButton.vue'
 import { v7 } from 'uuid'
 import { computed, nextTick, ref, useTemplateRef } from 'vue'
-import type { Entry, Purpose, Refusal, TeamNamed } from '@/api/names'
+import type { Entry, Purpose, TeamNamed } from '@/api/names'
 import { written } from '@/shared/entries'
 import { purposeNames } from '@/shared/purposes'
 import type { Sent } from '@/shared/useOutbox'
+import { useRefusal } from '@/shared/useRefusal'
 
 /** A sheet for something that teams are compared with: a control, a build to beat, the same by hand. */
 const props = defineProps<{
@@ -25,7 +26,7 @@ const open = ref(false)
 const purpose = ref<Purpose & keyof typeof means>('control')
 const name = ref('')
 const of = ref('')
-const refusal = ref<Refusal>()
+const refusal = useRefusal(() => ({ name: name.value, purpose: purpose.value, of: of.value }))
 const wrong = computed(() => refusal.value?.problems.find((p) => p.at === '/name') ?? refusal.value?.problems[0])
 const field = useTemplateRef('field')
 function toggle() {

@@ -104,7 +104,10 @@ const meanwhile = computed(() =>
     : props.trials.filter((t) => t.design === props.design.name && t.attempt === typed.value.attempt),
 )
 
+/** The readings as they stood when they were refused: what is wrong with one is said until something else is typed. */
+const refused = ref<Record<string, string>>()
 const wrongWith = (measure: string) => {
+  if (refused.value && refused.value[measure] !== typed.value.readings[measure]) return undefined
   const i = readings().findIndex((r) => r.measure === measure)
   return props.refusal?.problems.find(
     (p) => p.at === `/readings/${measure}` || (i >= 0 && p.at.startsWith(`/readings/${i}/`)),
@@ -187,10 +190,12 @@ async function send(outcome: TrialOutcome, details: Details = {}) {
   busy.value = false
   if (sent.kind === 'refused') {
     // What was typed for the next attempt meanwhile stays.
-    if (changed.value) return
-    typed.value = was
-    reasonFor.value = before.reasonFor
-    purpose.value = before.purpose
+    if (!changed.value) {
+      typed.value = was
+      reasonFor.value = before.reasonFor
+      purpose.value = before.purpose
+    }
+    refused.value = { ...typed.value.readings }
     return
   }
   props.done()

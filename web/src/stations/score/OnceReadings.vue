@@ -14,7 +14,8 @@ const { team, round, record } = useRecording()
 const { draft: typed } = useDraft<Record<string, string>>(() => ({}), useDraftKey('once'))
 /** The reading that an instrument gave, as long as it is not typed over. */
 const taken = ref<Record<string, { typed: string; instrument: string }>>({})
-const tried = ref('')
+/** What was refused, as it stood: what is wrong with it is said until something else is typed. */
+const refused = ref<{ measure: string; text: string }>()
 /** The measure that is being read again. */
 const again = ref('')
 const all = computed(() => props.once.every((o) => o.shown) && !props.once.some((o) => holds(o.measure)))
@@ -27,7 +28,6 @@ const line = computed(() => props.once.map((o) => `${measureOf(o.measure)?.name 
 const measureOf = (id: string) => props.rally.brief.measures.find((m) => m.id === id)
 
 async function send(measure: string, sure = false) {
-  tried.value = measure
   const text = typed.value[measure] ?? ''
   const instrument = taken.value[measure]?.typed === text ? (taken.value[measure]?.instrument ?? '') : ''
   const entry = measureRead(team.value, round.value, reading(measure, text, { sure, instrument }))
@@ -35,7 +35,13 @@ async function send(measure: string, sure = false) {
   again.value = ''
   const sent = await record(entry)
   // What is refused comes back, unless something else is typed by then.
-  if (sent.kind === 'refused' && !holds(measure)) typed.value[measure] = text
+  if (sent.kind !== 'refused') return
+  if (!holds(measure)) typed.value[measure] = text
+  refused.value = { measure, text: typed.value[measure] ?? '' }
+}
+function wrongWith(measure: string) {
+  if (refused.value?.measure !== measure || refused.value.text !== typed.value[measure]) return undefined
+  return props.refusal?.problems.find((p) => p.at.startsWith('/reading/'))
 }
 </script>
 
@@ -67,7 +73,7 @@ async function send(measure: string, sure = false) {
           :measure="measureOf(o.measure)!"
           :pad="rally.pads[o.measure]!"
           :forms="rally.forms[o.measure] ?? []"
-          :problem="tried === o.measure ? refusal?.problems.find((p) => p.at.startsWith('/reading/')) : undefined"
+          :problem="wrongWith(o.measure)"
           @update:model-value="typed[o.measure] = $event"
           @sure="send(o.measure, true)"
         >

@@ -5,7 +5,7 @@ import Dialog from 'primevue/dialog'
 import InputText from 'primevue/inputtext'
 import Textarea from 'primevue/textarea'
 import { ref, watch } from 'vue'
-import { api, ask } from '@/api/client'
+import { api, ask, refusalOf } from '@/api/client'
 import type { ClassList, ClassOpened, Refusal } from '@/api/names'
 import RefusalNote from '@/shared/RefusalNote.vue'
 import TableFile from '@/shared/TableFile.vue'
@@ -27,7 +27,7 @@ async function preview() {
       body: { text: text.value, given: given.value ?? null, family: family.value ?? null },
     }),
   )
-  refusal.value = answer.ok || answer.offline ? undefined : answer.refusal
+  refusal.value = refusalOf(answer, 'What you typed is still here. Try again.')
   list.value = answer.ok ? answer.data : undefined
 }
 const soon = useDebounceFn(preview, 200)
@@ -40,7 +40,7 @@ async function add() {
   const answer = await ask(
     api.POST('/api/classes', { body: { name: name.value, students: [...(list.value?.students ?? [])] } }),
   )
-  refusal.value = answer.ok || answer.offline ? undefined : answer.refusal
+  refusal.value = refusalOf(answer, 'What you typed is still here. Try again.')
   if (!answer.ok) return
   emit('added', answer.data)
   open.value = false

@@ -92,7 +92,7 @@ async function make(keep: 'locked' | 'all') {
       },
     }),
   )
-  refusal.value = answer.ok || answer.offline ? undefined : answer.refusal
+  refusal.value = refusalOf(answer)
   if (!answer.ok) return
   const name = new Map(group.value.students.map((p) => [p.id, p.name]))
   unkept.value = answer.data.made.unkept

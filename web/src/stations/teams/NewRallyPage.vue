@@ -6,7 +6,6 @@ import Textarea from 'primevue/textarea'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, ask, refusalOf } from '@/api/client'
-import type { Refusal } from '@/api/names'
 import BuntingRoute from '@/shared/BuntingRoute.vue'
 import LoadNote from '@/shared/LoadNote.vue'
 import { nextAt } from '@/shared/nextAt'
@@ -20,6 +19,7 @@ import type { PlannedTeam } from './planned'
 import { teamNames } from './teamNames'
 import { done } from '@/shared/useDone'
 import WhatIs from '@/shared/WhatIs.vue'
+import { useRefusal } from '@/shared/useRefusal'
 
 /** A brief, a class and its teams become a rally. What is typed stays in this browser until the rally has begun. */
 const props = defineProps<{ brief: string }>()
@@ -113,7 +113,7 @@ const teamList = computed(() =>
 /** The tier of a team that works in another one than the rally; nothing where all work in one. */
 const mixed = computed(() => typed.value.mixed && tiers.value.length > 1)
 const tierOf = (team: string) => (mixed.value ? (typed.value.tierOf[team.trim()] ?? typed.value.tier) : null)
-const refusal = ref<Refusal>()
+const refusal = useRefusal(() => body())
 const beginning = ref(false)
 const wrongWith = (place: string) => refusal.value?.problems.find((p) => p.at === place)
 const wrongTeams = computed(() => refusal.value?.problems.filter((p) => p.at.startsWith('/teams')) ?? [])
@@ -139,20 +139,18 @@ const wanted = () =>
         tier: tierOf(t.name),
       }))
 
+const body = () => ({
+  brief: props.brief,
+  tier: typed.value.tier,
+  name: typed.value.name,
+  date: typed.value.date || null,
+  teams: wanted(),
+  class: inClass(),
+})
+
 async function begin() {
   beginning.value = true
-  const answer = await ask(
-    api.POST('/api/rallies', {
-      body: {
-        brief: props.brief,
-        tier: typed.value.tier,
-        name: typed.value.name,
-        date: typed.value.date || null,
-        teams: wanted(),
-        class: inClass(),
-      },
-    }),
-  )
+  const answer = await ask(api.POST('/api/rallies', { body: body() }))
   beginning.value = false
   if (answer.ok) {
     localStorage.removeItem(keptHere)
