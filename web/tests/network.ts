@@ -1,3 +1,5 @@
+import { onTestFinished, vi } from 'vitest'
+
 /** What the page has asked the server and has not been answered yet; a page is closed when nothing is on its way. */
 const asked = new Set<Promise<unknown>>()
 const ask = globalThis.fetch
@@ -29,4 +31,12 @@ export async function answered() {
     await Promise.allSettled(asked)
     await new Promise((done) => setTimeout(done))
   }
+}
+
+/** Takes the line away until the end of the test, or until what this gives is called. */
+export function cutLine() {
+  const line = vi.spyOn(globalThis, 'fetch').mockRejectedValue(new TypeError('The line is cut.'))
+  const join = () => line.mockRestore()
+  onTestFinished(join)
+  return join
 }

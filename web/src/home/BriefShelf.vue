@@ -77,7 +77,7 @@ const minutes = (b: BriefOnShelf) => (b.minutes > 0 ? `${b.minutes} minutes` : '
 const describe = (b: BriefOnShelf) => [b.theme, minutes(b)].filter(Boolean).join(' · ')
 
 async function copy(b: BriefOnShelf) {
-  const answer = await ask(api.POST('/api/briefs/{id}/copy', { params: { path: { id: b.id } } }))
+  const answer = await done(api.POST('/api/briefs/{id}/copy', { params: { path: { id: b.id } } }))
   if (answer.ok) await router.push(`/briefs/${answer.data.id}`)
 }
 async function archive(b: BriefOnShelf, away: boolean) {

@@ -1,4 +1,5 @@
-import { expect, test, vi } from 'vitest'
+import { expect, test } from 'vitest'
+import { cutLine } from '../network'
 import { open } from '../page'
 import { ask, onShelf } from '../rallies'
 
@@ -40,11 +41,11 @@ test('Without a connection nothing is put down, and that is said', async () => {
   const desk = await open('/cupboard')
   await desk.type('Amount', '12')
   await desk.type('Material', 'thimbles')
-  const line = vi.spyOn(globalThis, 'fetch').mockRejectedValue(new TypeError('no line'))
+  const joinLine = cutLine()
   await desk.clickButton('Add')
   await desk.see('There is no connection. What you typed is still here. Try again.')
   expect((await desk.field('Material')).value).toBe('thimbles')
-  line.mockRestore()
+  joinLine()
   await desk.clickButton('Add')
   await desk.seeNot('There is no connection.')
   expect((await desk.field('How much there is of thimbles')).value).toBe('12')

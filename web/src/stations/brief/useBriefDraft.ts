@@ -216,7 +216,7 @@ export function useBriefDraft(id: string) {
   /** Brings back an older version; what stands now becomes a version too. */
   async function restore(revision: number) {
     await save()
-    const answer = await ask(
+    const answer = await done(
       api.POST('/api/briefs/{id}/versions/{revision}/restored', {
         params: { path: { id, revision } },
         headers: { 'If-Match': etag },

@@ -2,6 +2,7 @@
 import Button from 'primevue/button'
 import { ref } from 'vue'
 import { api, ask } from '@/api/client'
+import { done } from '@/shared/useDone'
 import type { Difference } from '@/api/names'
 import LoadNote from '@/shared/LoadNote.vue'
 import { useLoad } from '@/shared/useLoad'
@@ -19,12 +20,13 @@ const differences = ref<readonly Difference[]>([])
 const when = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle: 'short' })
 
 async function toggle(revision: number) {
-  open.value = open.value === revision ? undefined : revision
-  if (open.value === undefined) return
-  const answer = await ask(
+  if (open.value === revision) return void (open.value = undefined)
+  const answer = await done(
     api.GET('/api/briefs/{id}/versions/{revision}', { params: { path: { id: props.id, revision } } }),
   )
-  differences.value = answer.ok ? answer.data : []
+  if (!answer.ok) return
+  differences.value = answer.data
+  open.value = revision
 }
 </script>
 

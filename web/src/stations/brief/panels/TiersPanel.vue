@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import Drawer from 'primevue/drawer'
-import { api, ask } from '@/api/client'
+import { api } from '@/api/client'
 import type { Brief, EditionSheet, GradeBand, Tier, TierField, TierOffer, TierRow } from '@/api/names'
 import ChooseOnce from '@/fields/ChooseOnce.vue'
 import DifferenceTable from '@/shared/DifferenceTable.vue'
@@ -88,12 +88,16 @@ const value = (tier: Tier, row: TierRow) => shown(own(tier, row)?.value ?? row.b
 async function choose(tier: Tier, field: TierField, word: string) {
   const measure = /^\/measures\/([^/]+)\/unit$/.exec(field.at)?.[1]
   const before = copyOf(props.brief)
+  const was = tier.overrides.find((o) => o.at === field.at)?.value
   set(tier, field, field.kind === 'yesNo' ? word === 'yes' : word)
   if (!measure) return
-  const answer = await ask(
+  const answer = await done(
     api.POST('/api/drafts/unit', { body: { brief: before, measure, unit: word, tier: tier.id } }),
   )
   if (answer.ok) tier.overrides = laidOver(tier.overrides, answer.data.changes)
+  // Numbers of one unit do not stand under another.
+  else if (was === undefined) reset(tier, field)
+  else set(tier, field, was)
 }
 const asList = (value: unknown): unknown[] => (Array.isArray(value) ? value : [])
 const areNumbers = (value: unknown) => asList(value).length > 0 && asList(value).every((v) => typeof v === 'number')
@@ -126,7 +130,7 @@ function differIn(tier: Tier) {
 const seen = ref<EditionSheet>()
 async function show(tier: string) {
   seenTier.value = tier
-  const answer = await ask(api.POST('/api/drafts/edition', { body: { brief: props.brief, tier } }))
+  const answer = await done(api.POST('/api/drafts/edition', { body: { brief: props.brief, tier } }))
   seen.value = answer.ok ? answer.data : undefined
 }
 function see(tier: string) {

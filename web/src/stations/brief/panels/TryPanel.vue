@@ -2,7 +2,7 @@
 import { numberIn } from '@/shared/numbers'
 import { useDebounceFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
-import { api, ask } from '@/api/client'
+import { api, ask, refusalOf } from '@/api/client'
 import type { Brief, PretendTeam, Refusal, TryHandle, Tryout } from '@/api/names'
 import CurvePlot from './CurvePlot.vue'
 
@@ -24,12 +24,8 @@ async function run() {
     api.POST('/api/drafts/tryout', { body: { brief: props.brief, tier: tier.value, teams: teams.value } }),
   )
   if (number !== latest) return
-  if (answer.ok) {
-    tried.value = answer.data
-    refusal.value = undefined
-  } else if (!answer.offline) {
-    refusal.value = answer.refusal
-  }
+  refusal.value = refusalOf(answer)
+  if (answer.ok) tried.value = answer.data
 }
 const soon = useDebounceFn(run, 30)
 watch([() => props.brief, teams, tier], () => void soon(), { deep: true })
