@@ -9,6 +9,8 @@ import type { FairDay, Problem } from '@/api/names'
 import AskRemoval from '@/shared/AskRemoval.vue'
 import ConflictNote from '@/shared/ConflictNote.vue'
 import LoadNote from '@/shared/LoadNote.vue'
+import NotSavedNote from '@/shared/NotSavedNote.vue'
+import { useEdited } from '@/shared/useEdited'
 import { useLoad } from '@/shared/useLoad'
 import { useMeanwhile } from '@/shared/useMeanwhile'
 import PlanSlot from './PlanSlot.vue'
@@ -23,9 +25,7 @@ const plan = useLoad(() => ask(api.GET('/api/days/{id}/plan', { params: { path: 
 const shelf = useLoad(() => ask(api.GET('/api/rallies')))
 void plan.load()
 void shelf.load()
-const typed = ref<FairDay>()
-const copy = () => (typed.value = copyOf(plan.data.value))
-watch(plan.data, () => typed.value ?? copy())
+const { typed, was, changed, saved, discard } = useEdited(() => plan.data.value, `day:${props.day}`)
 const { meanwhile, cameSecond, letGo } = useMeanwhile(plan.load)
 const left = computed(() =>
   (shelf.data.value ?? []).filter((r) => !r.archived && !typed.value?.slots.some((s) => s.rally === r.id)),
@@ -58,27 +58,30 @@ function move(slot: number, by: number) {
   const [moved] = slots.splice(slot, 1)
   slots.splice(slot + by, 0, moved!)
 }
-async function keep() {
-  if (!typed.value || !plan.data.value) return
-  const body = { was: plan.data.value, now: typed.value }
+async function keep(over: FairDay | undefined) {
+  if (!typed.value || !over) return
+  const body = { was: over, now: copyOf(typed.value) }
   const answer = await ask(api.PUT('/api/days/{id}', { params: { path: { id: props.day } }, body }))
   said.value = ''
-  if (await cameSecond(answer, keep)) return
+  if (await cameSecond(answer, () => keep(plan.data.value))) return
   refusal.value = refusalOf(answer, 'What you typed is still here. Try again.')
   if (!answer.ok) return
   said.value = 'Saved.'
   emit('changed')
   await plan.load()
+  saved(body.now)
 }
 function takeTheirs() {
   letGo()
-  copy()
+  discard()
 }
 const removing = ref<string>()
 async function remove() {
   const answer = await ask(api.DELETE('/api/days/{id}', { params: { path: { id: props.day } } }))
-  if (answer.ok) await router.push('/days')
-  else refusal.value = refusalOf(answer)
+  refusal.value = refusalOf(answer)
+  if (!answer.ok) return
+  discard()
+  await router.push('/days')
 }
 </script>
 
@@ -92,7 +95,7 @@ async function remove() {
       what="the plan"
       @again="plan.load"
     />
-    <form v-else novalidate @submit.prevent="keep">
+    <form v-else novalidate @submit.prevent="keep(was)">
       <div class="line">
         <label class="field grows"
           >What it is called
@@ -147,8 +150,9 @@ async function remove() {
           class="touch"
           @click="removing = props.day"
         />
-        <span v-if="said" role="status">{{ said }}</span>
+        <span v-if="said && !changed" role="status">{{ said }}</span>
       </div>
+      <NotSavedNote :changed="changed" @discard="discard" />
       <AskRemoval
         v-model="removing"
         :what="typed.name || 'the fair day'"

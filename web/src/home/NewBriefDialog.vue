@@ -12,6 +12,7 @@ import type { GradeBand, Pattern, Refusal, UnitSystem } from '@/api/names'
 import LoadNote from '@/shared/LoadNote.vue'
 import RefusalNote from '@/shared/RefusalNote.vue'
 import { useLoad } from '@/shared/useLoad'
+import { useDraft } from '@/shared/useDraft'
 import { useSchool } from '@/school/useSchool'
 import PasteChallenge from './PasteChallenge.vue'
 import PatternMark from './PatternMark.vue'
@@ -34,8 +35,8 @@ const ways = computed((): readonly (readonly [Way, string])[] => [
   ['paste', 'Paste a challenge'],
   ...(ready.data.value?.length ? [['ready', 'Copy a ready-made brief'] as const] : []),
 ])
-/** What was pasted stays when the dialog is closed. */
-const text = ref('')
+/** What was pasted stays until a brief was begun with it. */
+const { draft: text } = useDraft(() => '', 'challenge')
 const refused = ref<Refusal>()
 const beginning = ref(false)
 

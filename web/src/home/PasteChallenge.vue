@@ -71,8 +71,10 @@ async function begin() {
     }),
   )
   beginning.value = false
-  if (answer.ok) await router.push(`/briefs/${answer.data.id}`)
-  else refused.value = refusalOf(answer)
+  refused.value = refusalOf(answer)
+  if (!answer.ok) return
+  text.value = ''
+  await router.push(`/briefs/${answer.data.id}`)
 }
 </script>
 

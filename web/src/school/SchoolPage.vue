@@ -2,13 +2,15 @@
 import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
-import { ref, watch } from 'vue'
+import { ref } from 'vue'
 import { api, ask, refusalOf } from '@/api/client'
 import type { School } from '@/api/names'
 import FieldNote from '@/fields/FieldNote.vue'
 import ConflictNote from '@/shared/ConflictNote.vue'
 import LoadNote from '@/shared/LoadNote.vue'
 import StationHead from '@/shared/StationHead.vue'
+import NotSavedNote from '@/shared/NotSavedNote.vue'
+import { useEdited } from '@/shared/useEdited'
 import { useLoad } from '@/shared/useLoad'
 import { useMeanwhile } from '@/shared/useMeanwhile'
 import MonthDay from './MonthDay.vue'
@@ -20,9 +22,7 @@ import { useRefusal } from '@/shared/useRefusal'
 const { again } = useSchool()
 const kept = useLoad(() => ask(api.GET('/api/school')))
 void kept.load()
-const typed = ref<School>()
-const copy = () => (typed.value = copyOf(kept.data.value))
-watch(kept.data, () => typed.value ?? copy())
+const { typed, was, changed, saved, discard } = useEdited(() => kept.data.value, 'school')
 const { meanwhile, cameSecond, letGo } = useMeanwhile(kept.load)
 const refusal = useRefusal(() => typed.value)
 const said = ref('')
@@ -38,19 +38,21 @@ const summers = { 'June to August': false, 'December to February': true }
 const units = { 'centimeters and grams': 'metric', 'inches and ounces': 'customary' }
 const papers = { A4: 'a4', 'US Letter': 'letter' }
 
-async function keep() {
-  if (!typed.value || !kept.data.value) return
-  const answer = await ask(api.PUT('/api/school', { body: { was: kept.data.value, now: typed.value } }))
+async function keep(over: School | undefined) {
+  if (!typed.value || !over) return
+  const now = copyOf(typed.value)
+  const answer = await ask(api.PUT('/api/school', { body: { was: over, now } }))
   said.value = ''
-  if (await cameSecond(answer, keep)) return
+  if (await cameSecond(answer, () => keep(kept.data.value))) return
   refusal.value = refusalOf(answer, 'What you typed is still here. Try again.')
   if (!answer.ok) return
   said.value = 'Saved. New briefs, the year line and papers follow it.'
   await Promise.all([kept.load(), again()])
+  saved(now)
 }
 function takeTheirs() {
   letGo()
-  copy()
+  discard()
 }
 const addTerm = () => typed.value?.terms.push({ name: '', month: typed.value.beginsMonth, day: typed.value.beginsDay })
 </script>
@@ -65,7 +67,7 @@ const addTerm = () => typed.value?.terms.push({ name: '', month: typed.value.beg
       what="the school settings"
       @again="kept.load"
     />
-    <form v-else novalidate @submit.prevent="keep">
+    <form v-else novalidate @submit.prevent="keep(was)">
       <section aria-labelledby="year">
         <h2 id="year">School year</h2>
         <div class="fields">
@@ -128,8 +130,9 @@ const addTerm = () => typed.value?.terms.push({ name: '', month: typed.value.beg
       <ConflictNote :of="meanwhile" @theirs="takeTheirs" />
       <div class="save">
         <Button type="submit" label="Save" />
-        <p v-if="said" role="status">{{ said }}</p>
+        <p v-if="said && !changed" role="status">{{ said }}</p>
       </div>
+      <NotSavedNote :changed="changed" @discard="discard" />
     </form>
   </main>
 </template>

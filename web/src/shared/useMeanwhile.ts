@@ -26,8 +26,9 @@ export function useMeanwhile(load: () => Promise<unknown>) {
       letGo()
       return again()
     }
-    meanwhile.value = { title: title ?? '', differences: differences ?? [], keep }
+    // There first, so that whoever chooses it has it.
     await load()
+    meanwhile.value = { title: title ?? '', differences: differences ?? [], keep }
     return true
   }
   return { meanwhile, cameSecond, letGo }

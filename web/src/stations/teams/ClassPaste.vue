@@ -8,44 +8,48 @@ import { ref, watch } from 'vue'
 import { api, ask, refusalOf } from '@/api/client'
 import type { ClassList, ClassOpened, Refusal } from '@/api/names'
 import RefusalNote from '@/shared/RefusalNote.vue'
+import { useDraft } from '@/shared/useDraft'
 import TableFile from '@/shared/TableFile.vue'
 
 /** A class list, pasted or from a file: first how it was understood, then the class. */
 const open = defineModel<boolean>({ required: true })
 const emit = defineEmits<{ added: [made: ClassOpened] }>()
-const name = ref('')
-const text = ref('')
+/** What was pasted stays until the class is there. */
+const { draft: typed, follow } = useDraft(() => ({ name: '', text: '' }), 'class')
 const given = ref<number>()
 const family = ref<number>()
 const list = ref<ClassList>()
 const refusal = ref<Refusal>()
 
 async function preview() {
-  if (!text.value.trim()) return void (list.value = undefined)
+  if (!typed.value.text.trim()) return void (list.value = undefined)
   const answer = await ask(
     api.POST('/api/classes/look', {
-      body: { text: text.value, given: given.value ?? null, family: family.value ?? null },
+      body: { text: typed.value.text, given: given.value ?? null, family: family.value ?? null },
     }),
   )
   refusal.value = refusalOf(answer, 'What you typed is still here. Try again.')
   list.value = answer.ok ? answer.data : undefined
 }
 const soon = useDebounceFn(preview, 200)
-watch(text, () => {
-  given.value = undefined
-  family.value = undefined
-  void soon()
-})
+watch(
+  () => typed.value.text,
+  () => {
+    given.value = undefined
+    family.value = undefined
+    void soon()
+  },
+  { immediate: true },
+)
 async function add() {
   const answer = await ask(
-    api.POST('/api/classes', { body: { name: name.value, students: [...(list.value?.students ?? [])] } }),
+    api.POST('/api/classes', { body: { name: typed.value.name, students: [...(list.value?.students ?? [])] } }),
   )
   refusal.value = refusalOf(answer, 'What you typed is still here. Try again.')
   if (!answer.ok) return
   emit('added', answer.data)
   open.value = false
-  name.value = ''
-  text.value = ''
+  follow()
 }
 const number = (event: Event) => Number((event.target as HTMLSelectElement).value)
 </script>
@@ -55,13 +59,13 @@ const number = (event: Event) => Number((event.target as HTMLSelectElement).valu
     <form novalidate @submit.prevent="add">
       <div class="field">
         <label for="class-name">Name of the class</label>
-        <InputText id="class-name" v-model="name" />
+        <InputText id="class-name" v-model="typed.name" />
       </div>
       <div class="field">
         <label for="list">Students, one on each line, or a table with given and family names</label>
-        <Textarea id="list" v-model="text" rows="7" />
+        <Textarea id="list" v-model="typed.text" rows="7" />
       </div>
-      <TableFile label="Import a table (CSV)" @text="(read) => (text = read)" />
+      <TableFile label="Import a table (CSV)" @text="(read) => (typed.text = read)" />
       <template v-if="list">
         <p v-if="list.columns.length > 1">
           Given names are in
