@@ -67,9 +67,10 @@ async function keep(over: FairDay | undefined) {
   refusal.value = refusalOf(answer, 'What you typed is still here. Try again.')
   if (!answer.ok) return
   said.value = 'Saved.'
+  plan.data.value = body.now
+  saved(body.now)
   emit('changed')
   await plan.load()
-  saved(body.now)
 }
 function takeTheirs() {
   letGo()

@@ -47,8 +47,9 @@ async function keep(over: School | undefined) {
   refusal.value = refusalOf(answer, 'What you typed is still here. Try again.')
   if (!answer.ok) return
   said.value = 'Saved. New briefs, the year line and papers follow it.'
-  await Promise.all([kept.load(), again()])
+  kept.data.value = now
   saved(now)
+  await Promise.all([kept.load(), again()])
 }
 function takeTheirs() {
   letGo()

@@ -1,6 +1,7 @@
 import { ref } from 'vue'
 import { ask, refusalOf, type Answer } from '@/api/client'
 import type { Refusal } from '@/api/names'
+import type { Sent } from './useOutbox'
 
 /** What was touched last and did not come about, for a place that has none of its own to say so. */
 const refusal = ref<Refusal>()
@@ -18,6 +19,13 @@ export async function done<T>(request: Parameters<typeof ask<T>>[0]): Promise<An
 /** Says on every page what kept the last touch from being done; nothing where it was done. */
 export function notDone<T>(answer: Answer<T>) {
   refusal.value = refusalOf(answer, 'Nothing was changed. Try again when there is one.')
+}
+
+/** Waits for what is recorded where nothing but its success would be seen, and says in the same way why it was not. */
+export async function recorded(sending: Promise<Sent>): Promise<Sent> {
+  const sent = await sending
+  refusal.value = sent.kind === 'refused' ? sent.refusal : undefined
+  return sent
 }
 
 /** What is said of it, and how it is closed. */

@@ -10,7 +10,7 @@ import { useDraft } from './useDraft'
 export function useEdited<T>(kept: () => T | undefined, key: string) {
   const { draft, changed, follow } = useDraft(() => ({ was: kept(), now: kept() }), key)
 
-  /** The server has it as it was sent; what was typed since stays. */
+  /** The server has it as it was sent, and so has `kept`; what was typed since stays. */
   function saved(sent: T) {
     if (JSON.stringify(draft.value.now) === JSON.stringify(sent)) follow()
     else draft.value.was = kept()

@@ -26,7 +26,7 @@ export function useMeanwhile(load: () => Promise<unknown>) {
       letGo()
       return again()
     }
-    // There first, so that whoever chooses it has it.
+    // It is read first: whoever takes the other one takes what stands now.
     await load()
     meanwhile.value = { title: title ?? '', differences: differences ?? [], keep }
     return true

@@ -10,6 +10,7 @@ import TeamPennant from '@/shared/TeamPennant.vue'
 import { teamMarks } from '@/shared/teamMarks'
 import { useLive } from '@/shared/useLive'
 import { useLoad } from '@/shared/useLoad'
+import { recorded } from '@/shared/useDone'
 import { useOutbox } from '@/shared/useOutbox'
 import TeamLooksBack from '@/stations/debrief/TeamLooksBack.vue'
 import TeamAnswers from './TeamAnswers.vue'
@@ -63,7 +64,7 @@ const waiting = computed(() => outbox.unsent.value.filter((u) => !u.refusal).len
           :questions="now.questions"
           :team="now.team.team"
           :round="now.round"
-          :record="record"
+          :record="(entry) => recorded(record(entry))"
         />
         <section aria-labelledby="learned">
           <h2 id="learned">What we learned</h2>

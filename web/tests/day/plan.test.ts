@@ -4,7 +4,7 @@ import { ask } from '../rallies'
 
 /** The plan of a fair day. */
 
-test('What is typed is there after a reload, is held against what was saved meanwhile, and can be discarded', async () => {
+test('What is typed outlasts a reload, is held against what was saved meanwhile, and can be discarded', async () => {
   const was = { name: 'Net day', date: '2027-05-05', slots: [], listOnBoard: false }
   const { id } = await ask<{ id: string }>('/api/days', was)
   const desk = await open(`/days/${id}`)

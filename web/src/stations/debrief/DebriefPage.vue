@@ -10,6 +10,7 @@ import StationHead from '@/shared/StationHead.vue'
 import { struckOut, written } from '@/shared/entries'
 import { nextAt } from '@/shared/nextAt'
 import { useRally } from '@/shared/openRally'
+import { recorded } from '@/shared/useDone'
 import { useLoad } from '@/shared/useLoad'
 import { useOutbox } from '@/shared/useOutbox'
 import { useClock } from '@/shared/useClock'
@@ -30,8 +31,9 @@ const debrief = useLoad(() =>
 watch([round, tick], () => void debrief.load(), { immediate: true })
 const beside = ref<PlotShown>()
 const record = (entry: Entry) => outbox.record(entry)
-const hold = (held: boolean) => record(written('', round.value, { kind: 'answersHeld', held }))
-const strike = (team: string, entry: string) => record(struckOut(team, round.value, entry, 'undone'))
+const touch = (entry: Entry) => recorded(record(entry))
+const hold = (held: boolean) => touch(written('', round.value, { kind: 'answersHeld', held }))
+const strike = (team: string, entry: string) => touch(struckOut(team, round.value, entry, 'undone'))
 </script>
 
 <template>
@@ -67,16 +69,16 @@ const strike = (team: string, entry: string) => record(struckOut(team, round.val
         </template>
         <QuestionTalk
           v-for="q in debrief.data.value.questions"
-          :key="q.number"
+          :key="`${q.number} ${round}`"
           :question="q"
           :teams="debrief.data.value.teams"
           :round="round"
           :live="live"
           :beside="beside"
-          :record="record"
+          :record="touch"
           @strike="strike"
         />
-        <ForNextTime :record="record" @strike="strike('', $event)" />
+        <ForNextTime :record="touch" @strike="strike('', $event)" />
       </section>
       <section aria-labelledby="along">
         <h2 id="along">What each team learned</h2>

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { ref, watch } from 'vue'
+import { watch } from 'vue'
 import { api, ask } from '@/api/client'
 import type { Entry } from '@/api/names'
 import LoadNote from '@/shared/LoadNote.vue'
 import { written } from '@/shared/entries'
 import { useRally } from '@/shared/openRally'
+import { useDraft } from '@/shared/useDraft'
 import { useLoad } from '@/shared/useLoad'
 import type { Sent } from '@/shared/useOutbox'
 
@@ -20,7 +21,7 @@ const memory = useLoad(() =>
 )
 watch(tick, () => void memory.load(), { immediate: true })
 const emit = defineEmits<{ strike: [entry: string] }>()
-const text = ref('')
+const { draft: text } = useDraft(() => '', `note:${rally.value?.id ?? ''}`)
 async function note() {
   const words = text.value.trim()
   if (!words) return

@@ -12,6 +12,7 @@ import StationHead from '@/shared/StationHead.vue'
 import { written } from '@/shared/entries'
 import { useRally } from '@/shared/openRally'
 import { useLoad } from '@/shared/useLoad'
+import { recorded } from '@/shared/useDone'
 import { useOutbox } from '@/shared/useOutbox'
 
 /**
@@ -26,7 +27,7 @@ const sheet = useLoad(() =>
 )
 watch([round, tick], () => void sheet.load(), { immediate: true })
 const mark = (row: MarkRow, criterion: string, level: number) =>
-  outbox.record(written(row.team, round.value, { kind: 'markGiven', criterion, level, pupil: row.student }))
+  recorded(outbox.record(written(row.team, round.value, { kind: 'markGiven', criterion, level, pupil: row.student })))
 const whoIs = (row: MarkRow) => row.studentName || row.name
 </script>
 

@@ -3,6 +3,8 @@ import Button from 'primevue/button'
 import { ref } from 'vue'
 import type { DebriefQuestion, Entry, PlotShown, TeamDebrief } from '@/api/names'
 import QuestionToWall from '@/shared/QuestionToWall.vue'
+import { useRally } from '@/shared/openRally'
+import { useDraft } from '@/shared/useDraft'
 import { written } from '@/shared/entries'
 import type { Sent } from '@/shared/useOutbox'
 import type { LiveClock } from '@/shared/useClock'
@@ -18,7 +20,8 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ strike: [team: string, entry: string] }>()
 const team = ref('')
-const text = ref('')
+const { rally } = useRally()
+const { draft: text } = useDraft(() => '', `answer:${rally.value?.id ?? ''}:${props.round}:${props.question.number}`)
 async function answer() {
   if (!text.value.trim()) return
   const words = text.value.trim()

@@ -10,6 +10,7 @@ import SectionLinks from '@/shared/SectionLinks.vue'
 import { nextAt } from '@/shared/nextAt'
 import StationHead from '@/shared/StationHead.vue'
 import { useRally } from '@/shared/openRally'
+import { recorded } from '@/shared/useDone'
 import { useLoad } from '@/shared/useLoad'
 import { useOutbox } from '@/shared/useOutbox'
 import { usePhotos } from '@/shared/usePhotos'
@@ -106,7 +107,7 @@ const section = computed(() => sections.value.find((s) => s.section === route.qu
           :chosen="row?.team ?? ''"
           @choose="choose"
         />
-        <ClassFindings :standings="standings.data.value" :record="outbox.record" />
+        <ClassFindings :standings="standings.data.value" :record="(entry) => recorded(outbox.record(entry))" />
         <HowCertain v-if="standings.data.value.ranking" />
       </section>
       <WhySlip

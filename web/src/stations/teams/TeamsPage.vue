@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, watch } from 'vue'
 import { api, ask } from '@/api/client'
-import type { Entry, Refusal } from '@/api/names'
+import type { Entry } from '@/api/names'
 import EntryLog from '@/log/EntryLog.vue'
 import UnsentNote from '@/log/UnsentNote.vue'
 import { struckOut } from '@/shared/entries'
 import { nextAt } from '@/shared/nextAt'
-import RefusalNote from '@/shared/RefusalNote.vue'
+import { recorded } from '@/shared/useDone'
 import RoundChoice from '@/shared/RoundChoice.vue'
 import StationHead from '@/shared/StationHead.vue'
 import { useRally } from '@/shared/openRally'
@@ -34,12 +34,7 @@ watch(
   },
   { immediate: true },
 )
-const refusal = ref<Refusal>()
-async function record(entry: Entry) {
-  const sent = await outbox.record(entry)
-  refusal.value = sent.kind === 'refused' ? sent.refusal : undefined
-  return sent
-}
+const record = (entry: Entry) => recorded(outbox.record(entry))
 const strike = (entry: string, why: string) => record(struckOut('', round.value, entry, why))
 </script>
 
@@ -51,7 +46,6 @@ const strike = (entry: string, why: string) => record(struckOut('', round.value,
       <RouterLink class="small" :to="`/rallies/${rally.id}/papers`">Print job cards and the team list</RouterLink>
     </StationHead>
     <UnsentNote :outbox="outbox" :rally="rally" />
-    <RefusalNote :refusal="refusal" />
     <p v-if="round > 1" class="small muted">What is changed here holds from round {{ round }} on.</p>
     <TeamRoster :rally="rally" :marks="marks" :record="record" />
     <DealBoard

@@ -7,6 +7,7 @@ import RoundChoice from '@/shared/RoundChoice.vue'
 import StationHead from '@/shared/StationHead.vue'
 import { openRallyKey, useJudgeRally } from '@/shared/openRally'
 import UnsentNote from '@/log/UnsentNote.vue'
+import { recorded } from '@/shared/useDone'
 import { recording } from '@/pads/recording'
 import { announceRecorded } from '@/stations/score/announceRecorded'
 import { useBeside } from '@/stations/score/useBeside'
@@ -43,7 +44,7 @@ const walk = computed(() => rally.value && { ...rally.value, teams: allTeams.val
 provide(openRallyKey, { ...around, at: { ...around.at, walk } })
 const allTeams = computed(() => rallies.flatMap((r) => r.rally.value?.teams ?? []))
 async function record(entry: Entry, ...belonging: Entry[]) {
-  const sent = await rallyOf(entry.team).outbox.record(entry, ...belonging)
+  const sent = await recorded(rallyOf(entry.team).outbox.record(entry, ...belonging))
   announceRecorded(entry, sent)
   return sent
 }
