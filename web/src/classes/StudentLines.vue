@@ -4,6 +4,7 @@ import DataTable from 'primevue/datatable'
 import ToggleSwitch from 'primevue/toggleswitch'
 import { computed } from 'vue'
 import type { ClassHistory, ClassOpened, Job } from '@/api/names'
+import { vTyped } from '@/fields/vTyped'
 import { shortDay } from '@/shared/days'
 import RowMenu from '@/shared/RowMenu.vue'
 
@@ -82,9 +83,10 @@ const headed = { bodyCell: { role: 'rowheader' } }
 
 <template>
   <DataTable :value="rows" data-key="id" removable-sort>
-    <Column field="name" header="Student" sortable :pt="headed">
+    <!-- Once: a new column makes new cells, without what is half typed in them or a menu that is open. -->
+    <Column v-once field="name" header="Student" sortable :pt="headed">
       <template #body="{ data: p }">
-        <input class="inline" :value="p.name" :aria-label="`Name of ${p.name}`" @change="rename(p.id, $event)" />
+        <input v-typed="p.name" class="inline" :aria-label="`Name of ${p.name}`" @change="rename(p.id, $event)" />
         <span class="small muted on-phone">{{ p.jobs }}</span>
         <span class="small muted on-phone">{{ p.partners ? `with ${p.partners}` : '' }}</span>
         <span class="small muted on-phone">{{ p.preferred }}</span>
@@ -107,7 +109,7 @@ const headed = { bodyCell: { role: 'rowheader' } }
         ><span :title="p.days">{{ p.absent || '–' }}</span></template
       >
     </Column>
-    <Column header="Photos">
+    <Column v-once header="Photos">
       <template #body="{ data: p }">
         <ToggleSwitch
           :model-value="p.photos"
@@ -116,7 +118,7 @@ const headed = { bodyCell: { role: 'rowheader' } }
         />
       </template>
     </Column>
-    <Column class="end" :pt="{ headerCell: { 'aria-label': 'More' } }">
+    <Column v-once class="end" :pt="{ headerCell: { 'aria-label': 'More' } }">
       <template #body="{ data: p }">
         <RowMenu :of="p.name" :actions="[{ label: 'Delete', danger: true, act: () => emit('remove', p.id) }]" />
       </template>

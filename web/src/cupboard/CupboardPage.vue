@@ -6,6 +6,7 @@ import InputText from 'primevue/inputtext'
 import { ref, watch } from 'vue'
 import { api, ask, refusalOf } from '@/api/client'
 import type { CupboardItem, OtherName, Refusal } from '@/api/names'
+import { vTyped } from '@/fields/vTyped'
 import ConflictNote from '@/shared/ConflictNote.vue'
 import { done, notDone } from '@/shared/useDone'
 import RefusalNote from '@/shared/RefusalNote.vue'
@@ -128,17 +129,18 @@ async function take(text: string) {
               <span v-if="item.otherNames" class="small muted">also: {{ item.otherNames.map(said).join(', ') }}</span>
             </template>
           </Column>
-          <Column field="amount" header="Amount" sortable class="number">
+          <!-- Once, as in the list of students. -->
+          <Column v-once field="amount" header="Amount" sortable class="number">
             <template #body="{ data: item }">
               <input
+                v-typed="shown(item.amount)"
                 class="inline"
-                :value="shown(item.amount)"
                 :aria-label="`How much there is of ${item.name}`"
                 @change="change(item.name, item.unit, ($event.target as HTMLInputElement).value)"
               />
             </template>
           </Column>
-          <Column class="end" :pt="{ headerCell: { 'aria-label': 'More' } }">
+          <Column v-once class="end" :pt="{ headerCell: { 'aria-label': 'More' } }">
             <template #body="{ data: item }"><RowMenu :of="item.name" :actions="menuOf(item)" /></template>
           </Column>
         </DataTable>

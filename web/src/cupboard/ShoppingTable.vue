@@ -38,7 +38,7 @@ const names = (l: Shopping['lines'][number]) => [...new Set(l.for.map((f) => f.n
   <template v-else>
     <div class="scroll" role="region" aria-label="To buy" tabindex="0">
       <DataTable :value="short" removable-sort>
-        <Column field="name" header="Material" sortable :pt="{ bodyCell: { role: 'rowheader' } }">
+        <Column v-once field="name" header="Material" sortable :pt="{ bodyCell: { role: 'rowheader' } }">
           <template #body="{ data: l }"
             >{{ l.name }}{{ l.unit ? ` (${l.unit})` : '' }}
             <button v-if="l.similar" type="button" class="act same" @click="emit('join', l.name, l.unit, l.similar)">
@@ -70,7 +70,8 @@ const names = (l: Shopping['lines'][number]) => [...new Set(l.for.map((f) => f.n
         <Column header="For" class="small">
           <template #body="{ data: l }">{{ names(l) }}</template>
         </Column>
-        <Column :pt="{ headerCell: { 'aria-label': 'More' } }">
+        <!-- Once, as in the list of students. -->
+        <Column v-once :pt="{ headerCell: { 'aria-label': 'More' } }">
           <template #body="{ data: l }">
             <RowMenu
               :of="l.name"

@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest'
-import { cutLine } from '../network'
+import { answered, cutLine } from '../network'
 import { open } from '../page'
 import { ask, onShelf } from '../rallies'
 
@@ -49,4 +49,20 @@ test('Without a connection nothing is put down, and that is said', async () => {
   await desk.clickButton('Add')
   await desk.seeNot('There is no connection.')
   expect((await desk.field('How much there is of thimbles')).value).toBe('12')
+})
+
+test('While a line is saved, what is typed into the next one and a menu that is open stay', async () => {
+  const desk = await open('/cupboard')
+  const next = await desk.field('How much there is of rulers')
+  await desk.type('How much there is of marbles', '17')
+  await desk.typeInto(next, '9')
+  await answered()
+  expect(next.isConnected).toBe(true)
+  expect(next.value).toBe('9')
+  await desk.clickButton('More for scissors')
+  await answered()
+  await desk.clickMenu('Always there: do not buy')
+  await desk.see('scissors always there')
+  const kept = await ask<{ name: string; amount: number }[]>('/api/cupboard')
+  expect(kept.filter((i) => ['marbles', 'rulers'].includes(i.name)).map((i) => i.amount)).toEqual([17, 9])
 })

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, reactive, ref, watch } from 'vue'
+import { vTyped } from '@/fields/vTyped'
 import { api, ask, refusalFrom, refusalOf } from '@/api/client'
 import type { Refusal } from '@/api/names'
 import BuntingRoute from '@/shared/BuntingRoute.vue'
@@ -99,7 +100,7 @@ const next = computed(() => nextAt(sheet.data.value?.route, 'kit'))
       <p class="for">
         For <b>{{ sheet.data.value.title || 'this brief' }}</b>, with
         <input
-          :value="sheet.data.value.teams"
+          v-typed="sheet.data.value.teams"
           inputmode="numeric"
           class="inline number"
           aria-label="Teams"
@@ -107,7 +108,7 @@ const next = computed(() => nextAt(sheet.data.value?.route, 'kit'))
         />
         {{ sheet.data.value.teams === 1 ? 'team' : 'teams' }} of
         <input
-          :value="sheet.data.value.teamSize"
+          v-typed="sheet.data.value.teamSize"
           inputmode="numeric"
           class="inline number"
           aria-label="Members"
