@@ -9,7 +9,7 @@ import DoorForm from './DoorForm.vue'
 import { codeInAddress } from './codeInAddress'
 import { join } from './join'
 import { pageOf } from './pageOf'
-import { useRefusal } from '@/shared/useRefusal'
+import { useRefusal } from '@/fields/useRefusal'
 
 /** A judge joins one rally: the code, and what the log shall say of who wrote an entry. */
 const router = useRouter()

@@ -4,7 +4,7 @@ import { api, ask, refusalOf } from '@/api/client'
 import StationHead from '@/shared/StationHead.vue'
 import DoorForm from './DoorForm.vue'
 import PasswordField from './PasswordField.vue'
-import { useRefusal } from '@/shared/useRefusal'
+import { useRefusal } from '@/fields/useRefusal'
 
 /** The teacher's password is changed; whoever came in with the old one is out. */
 const old = ref('')

@@ -8,7 +8,7 @@ import StationHead from '@/shared/StationHead.vue'
 import DoorForm from './DoorForm.vue'
 import PasswordField from './PasswordField.vue'
 import { askWho, useWho } from './useWho'
-import { useRefusal } from '@/shared/useRefusal'
+import { useRefusal } from '@/fields/useRefusal'
 
 /** The teacher signs in with a password; at the first start it is set here, at the computer itself. */
 const { who } = useWho()

@@ -15,7 +15,7 @@ import { useLoad } from '@/shared/useLoad'
 import { useMeanwhile } from '@/shared/useMeanwhile'
 import PlanSlot from './PlanSlot.vue'
 import { copyOf } from '@/shared/copyOf'
-import { useRefusal } from '@/shared/useRefusal'
+import { useRefusal } from '@/fields/useRefusal'
 
 /** The plan of a day: which rallies, when, where, at how many tables, and who helps. */
 const props = defineProps<{ day: string }>()

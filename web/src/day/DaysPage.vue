@@ -9,7 +9,7 @@ import StationHead from '@/shared/StationHead.vue'
 import DayLeaf from '@/shared/DayLeaf.vue'
 import { shortDay } from '@/shared/days'
 import { useLoad } from '@/shared/useLoad'
-import { useRefusal } from '@/shared/useRefusal'
+import { useRefusal } from '@/fields/useRefusal'
 
 /** The fair days. */
 const router = useRouter()

@@ -12,7 +12,7 @@ import StationHead from '@/shared/StationHead.vue'
 import { thisBrowser } from '@/shared/thisBrowser'
 import { useLoad } from '@/shared/useLoad'
 import FairClass from './FairClass.vue'
-import { useRefusal } from '@/shared/useRefusal'
+import { useRefusal } from '@/fields/useRefusal'
 
 /** A fair day is begun with all its rallies: one brief, the classes, and the tier that each runs. */
 const router = useRouter()

@@ -22,6 +22,10 @@ const child = (node: Node, step: string): unknown =>
 export const lookUp = (document: unknown, place: string): unknown =>
   stepsOf(place).reduce<unknown>((node, step) => (isNode(node) ? child(node, step) : undefined), document)
 
+/** The same, but at a place inside of a field, such as whether its value is sure, the field. */
+export const fieldAt = (document: unknown, place: string): unknown =>
+  stepsOf(place).reduce<unknown>((node, step) => (isNode(node) ? child(node, step) : node), document)
+
 /**
  * Makes a place of a document what it is in another, as near above it as that other has something: a field it has gets
  * its value, a field or an item of a list that it does not have goes. Says whether anything could be done.

@@ -1,7 +1,8 @@
 import { computed, shallowRef } from 'vue'
 import { refusalFrom } from '@/api/client'
 import type { Refusal } from '@/api/names'
-import { copyOf } from './copyOf'
+import { copyOf } from '@/shared/copyOf'
+import { fieldAt } from './place'
 
 /**
  * Why a form was refused. What is wrong with a field is said until the field holds something else: whether that will do
@@ -15,7 +16,7 @@ export function useRefusal(typed: () => unknown) {
       if (!given.value) return undefined
       const { refusal, of } = given.value
       const now = typed()
-      const left = refusal.problems.filter((p) => same(valueAt(of, p.at), valueAt(now, p.at)))
+      const left = refusal.problems.filter((p) => same(fieldAt(of, p.at), fieldAt(now, p.at)))
       if (left.length === refusal.problems.length) return refusal
       return left.length > 0 ? { ...refusal, ...refusalFrom(left) } : undefined
     },
@@ -24,13 +25,3 @@ export function useRefusal(typed: () => unknown) {
 }
 
 const same = (one: unknown, other: unknown) => JSON.stringify(one) === JSON.stringify(other)
-
-/** What stands at a place that is named as a JSON pointer (RFC 6901); at a place inside of a field, the field. */
-function valueAt(document: unknown, place: string): unknown {
-  let value = document
-  for (const step of place.split('/').slice(1)) {
-    if (typeof value !== 'object' || value === null) break
-    value = (value as Record<string, unknown>)[step.replaceAll('~1', '/').replaceAll('~0', '~')]
-  }
-  return value
-}

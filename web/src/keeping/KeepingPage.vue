@@ -10,7 +10,7 @@ import StationHead from '@/shared/StationHead.vue'
 import { useLoad } from '@/shared/useLoad'
 import RemovedList from './RemovedList.vue'
 import RestoreCopy from './RestoreCopy.vue'
-import { useRefusal } from '@/shared/useRefusal'
+import { useRefusal } from '@/fields/useRefusal'
 
 /** Backups, which are made automatically, everything in one file, and what was deleted. */
 const kept = useLoad(() => ask(api.GET('/api/kept')))

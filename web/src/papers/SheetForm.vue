@@ -7,7 +7,7 @@ import type { PaperBlock, PaperField, SheetTyped } from '@/api/names'
 import { thisBrowser } from '@/shared/thisBrowser'
 import { useDraft } from '@/shared/useDraft'
 import { pastedInto } from './pastedInto'
-import { useRefusal } from '@/shared/useRefusal'
+import { useRefusal } from '@/fields/useRefusal'
 
 /** One team's sheet. What is typed is kept on this device until the server has it. */
 const props = defineProps<{

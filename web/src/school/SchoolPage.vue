@@ -16,7 +16,7 @@ import { useMeanwhile } from '@/shared/useMeanwhile'
 import MonthDay from './MonthDay.vue'
 import { useSchool } from './useSchool'
 import { copyOf } from '@/shared/copyOf'
-import { useRefusal } from '@/shared/useRefusal'
+import { useRefusal } from '@/fields/useRefusal'
 
 /** What is the school's own, set once: its year, its terms, its paper, its units, its weeks. */
 const { again } = useSchool()

@@ -6,7 +6,7 @@ import type { Entry, Purpose, TeamNamed } from '@/api/names'
 import { written } from '@/shared/entries'
 import { purposeNames } from '@/shared/purposes'
 import type { Sent } from '@/shared/useOutbox'
-import { useRefusal } from '@/shared/useRefusal'
+import { useRefusal } from '@/fields/useRefusal'
 
 /** A sheet for something that teams are compared with: a control, a build to beat, the same by hand. */
 const props = defineProps<{

@@ -19,7 +19,7 @@ import type { PlannedTeam } from './planned'
 import { teamNames } from './teamNames'
 import { done } from '@/shared/useDone'
 import WhatIs from '@/shared/WhatIs.vue'
-import { useRefusal } from '@/shared/useRefusal'
+import { useRefusal } from '@/fields/useRefusal'
 
 /** A brief, a class and its teams become a rally. What is typed stays in this browser until the rally has begun. */
 const props = defineProps<{ brief: string }>()
