@@ -20,7 +20,7 @@ public sealed class InHandTests(DemoServer server) : ScreenTest, IClassFixture<D
         phone.Open($"/rallies/{rally}/score");
         phone.See("Attempt 1 of");
         foreach (
-            var kept in phone.All("button", "Kept").Where(b => b.FindElements(By.XPath("ancestor::form")).Count == 0)
+            var kept in phone.All("button", "Met").Where(b => b.FindElements(By.XPath("ancestor::form")).Count == 0)
         )
             phone.Click(() => kept);
         foreach (var (measure, typed) in new[] { ("Ferry's mass", "4.2"), ("Length", "15") })
@@ -33,7 +33,7 @@ public sealed class InHandTests(DemoServer server) : ScreenTest, IClassFixture<D
         phone.SeeNot("on this device");
         phone.Open(phone.Place);
         phone.See("Attempt 1 of");
-        phone.See("All kept.");
+        phone.See("All met.");
         phone.Driver.ExecuteScript("scrollTo(0, 0)");
         Bottom(phone, phone.Button("Record")).ShouldBeInRange(1, 844, "without scrolling");
         phone.Driver.ExecuteScript("scrollTo(0, document.body.scrollHeight)");
@@ -250,7 +250,7 @@ public sealed class InHandTests(DemoServer server) : ScreenTest, IClassFixture<D
         Press(walk, Keys.Alt + "w" + Keys.Null);
         walk.See("needs a decision");
         walk.See("All attempts have been made.");
-        walk.ClickButton("Looked at: attempt 3");
+        walk.ClickButton("Decide now: attempt 3");
         Press(walk, Keys.Alt + "f" + Keys.Null + Keys.Enter);
         walk.See("Attempt 3: failed");
         Press(walk, Keys.Alt + "u" + Keys.Null);

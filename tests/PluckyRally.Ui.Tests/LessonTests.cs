@@ -13,7 +13,7 @@ public sealed class LessonTests(ClassroomServer server) : ScreenTest, IClassFixt
         desk.See("Set a password");
         desk.ShouldBeAccessible();
         desk.Type("A password, at least 12 characters", "boats in the bay");
-        desk.ClickButton("Set it and sign in");
+        desk.ClickButton("Set password and sign in");
         desk.See("New brief");
         var rally = Import(
             desk,
@@ -120,13 +120,13 @@ public sealed class LessonTests(ClassroomServer server) : ScreenTest, IClassFixt
         tablet.ClickButton("Two readings of it");
         tablet.See("readings apart by Height: 1 cm");
         tablet.SeeNot("was recorded twice");
-        tablet.ClickButton("Kept");
+        tablet.ClickButton("Met");
         tablet.See("Complete");
 
         // The round is closed; what comes too late is refused, kept, and moved.
         desk.Open($"/rallies/{rally}/score/t5");
+        desk.ClickButton("Close round 1…");
         desk.ClickButton("Close round 1");
-        desk.ClickButton("Yes, close round 1");
         phone.ClickLink("Shearwaters open");
         phone.See("Round 1 is closed.");
         phone.Field("Height").SendKeys("44" + Keys.Enter);
@@ -236,7 +236,7 @@ public sealed class LessonTests(ClassroomServer server) : ScreenTest, IClassFixt
 
     private static void Score(Browser judge, string sheets, params string[] heights)
     {
-        judge.ClickButton("Kept");
+        judge.ClickButton("Met");
         ReadOnce(judge, sheets);
         foreach (var height in heights)
         {

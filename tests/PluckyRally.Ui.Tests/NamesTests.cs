@@ -28,7 +28,7 @@ public sealed class NamesTests(WorkingServer working) : ScreenTest
         foreach (
             var (path, says) in new[]
             {
-                ("teams", "Absent or left"),
+                ("teams", "Mark absent…"),
                 ("kit", "Team by team"),
                 ("run", "ring at warnings"),
                 ("score", "Observations"),

@@ -101,7 +101,7 @@ public sealed class NovemberWeekTests : IDisposable
             JudgedOn = Today,
             Fields = new Dictionary<string, string>
             {
-                ["rule.stands"] = "kept",
+                ["rule.stands"] = "met",
                 ["attempt.1.caught"] = "210",
                 ["attempt.2.caught"] = "1950",
             },

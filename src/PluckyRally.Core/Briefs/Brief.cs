@@ -152,7 +152,7 @@ public sealed record Brief
         || Rules.Any(r => r is { Off: false, When: CheckTime.EveryAttempt });
 
     /// <summary>
-    /// Whether an attempt is only passed or not: nothing is measured in it, and something must be kept.
+    /// Whether an attempt is only passed or not: nothing is measured in it, and something must be met.
     /// </summary>
     internal bool PassedOrNot =>
         Measures.All(m => m.Off || m.Taken != ReadOccasion.EachAttempt) && Rules.Any(r => !r.Off && r.MustInAttempt);

@@ -53,7 +53,7 @@ public sealed class CompiledEdition
     /// </summary>
     internal bool TakesAttempts { get; }
 
-    /// <summary>Whether an attempt is only passed or not, and a team did it when one that counts kept it all.</summary>
+    /// <summary>Whether an attempt is only passed or not, and a team did it when one that counts met it all.</summary>
     internal bool PassedOrNot { get; }
 
     /// <summary>Whether a curve holds teams against each other, so that the points of one hang on all.</summary>

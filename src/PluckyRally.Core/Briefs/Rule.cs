@@ -56,7 +56,7 @@ public sealed record Rule
     /// </summary>
     public string OnlyFor { get; init; } = "";
 
-    /// <summary>Points for keeping the rule; they always help, whichever total wins. 0 or more.</summary>
+    /// <summary>Points for meeting the rule; they always help, whichever total wins. 0 or more.</summary>
     public decimal Bonus { get; init; }
 
     /// <summary>Left out, so that a tier can bring it in (or the other way round).</summary>
@@ -67,7 +67,7 @@ public sealed record Rule
 
     /// <summary>
     /// Whether somebody must say of every attempt how the rule came out. Where a miss does no more than fail the
-    /// attempt, counting the attempt says that the rule was kept.
+    /// attempt, counting the attempt says that the rule was met.
     /// </summary>
     internal bool IsAsked =>
         this
@@ -75,7 +75,7 @@ public sealed record Rule
                 and not { IfMissed: Consequence.AttemptDoesNotCount, Bonus: 0 };
 
     /// <summary>
-    /// Whether every attempt must keep it: what is only noted, and what only earns a bonus, need not.
+    /// Whether every attempt must meet it: what is only noted, and what only earns a bonus, need not.
     /// </summary>
     internal bool MustInAttempt => this is { When: CheckTime.EveryAttempt, IfMissed: not Consequence.NoteOnly };
 

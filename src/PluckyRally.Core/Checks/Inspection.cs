@@ -32,7 +32,7 @@ internal abstract partial record RulePlan
             };
         }
 
-        /// <summary>How it came out; where nobody is asked, counting the attempt says that it was kept.</summary>
+        /// <summary>How it came out; where nobody is asked, counting the attempt says that it was met.</summary>
         public static RuleState State(Looked looked, bool asked) =>
             looked switch
             {

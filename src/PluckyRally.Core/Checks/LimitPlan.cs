@@ -91,7 +91,7 @@ internal abstract partial record RulePlan
         }
 
         /// <summary>
-        /// A team without an earlier result has no limit of its own: somebody says whether it keeps the rule.
+        /// A team without an earlier result has no limit of its own: somebody says whether it meets the rule.
         /// </summary>
         private RuleOutcome ByHand(DesignFacts facts, Attempt? attempt)
         {

@@ -49,7 +49,7 @@ internal abstract partial record RulePlan(Rule Rule)
     /// <summary>Whether pieces of a part must be measured for it.</summary>
     public virtual bool NeedsSizeOf(PartPlan.Pieces part) => false;
 
-    /// <summary>Whether a team that keeps it has more than none of a measure.</summary>
+    /// <summary>Whether a team that meets it has more than none of a measure.</summary>
     public virtual bool KeepsAboveZero(Measure measure) => false;
 
     /// <summary>Makes a rule ready, or adds what is wrong with it.</summary>

@@ -31,7 +31,7 @@ internal static class RuleWords
         + $"{Growing(deduct, plan)}.";
 
     private static string Reward(Rule rule, Method method) =>
-        $"Keeping this earns {MethodWords.Points(rule.Bonus)}"
+        $"Meeting this earns {MethodWords.Points(rule.Bonus)}"
         + (method.Wins == WinningDirection.Highest ? "." : " off.");
 
     private static string? Cost(Consequence ifMissed, Brief brief, RulePlan? plan) =>

@@ -74,7 +74,7 @@ public sealed record JudgeSheet(IReadOnlyList<PaperBlock> Blocks, IReadOnlyList<
     }
 
     /// <summary>
-    /// What a measure is called, with the rules that its reading must keep: who judges on paper sees at once what
+    /// What a measure is called, with the rules that its reading must meet: who judges on paper sees at once what
     /// is too long.
     /// </summary>
     internal static string WithLimits(Measure measure, CompiledEdition compiled) =>
@@ -248,7 +248,7 @@ public sealed record JudgeSheet(IReadOnlyList<PaperBlock> Blocks, IReadOnlyList<
     {
         var rows = rules.Select(r => (r.Text, new PaperField(RuleField(r.Id), PaperFieldKind.Met))).ToList();
         if (rows.Count > 0)
-            yield return PaperBlock.Single(title, of, PaperWords.KeptOrMissed, rows);
+            yield return PaperBlock.Single(title, of, PaperWords.MetOrMissed, rows);
     }
 
     /// <summary>A field for a reading of a measure.</summary>

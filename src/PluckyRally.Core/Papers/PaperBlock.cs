@@ -3,7 +3,7 @@ namespace PluckyRally.Core.Papers;
 /// <summary>What is written into a field of a judge's sheet.</summary>
 public enum PaperFieldKind
 {
-    /// <summary>Kept or missed.</summary>
+    /// <summary>Met or missed.</summary>
     Met,
 
     /// <summary>A reading, as it would be typed on a pad.</summary>

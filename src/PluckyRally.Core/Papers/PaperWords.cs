@@ -13,7 +13,7 @@ internal static class PaperWords
             ? measure
             : $"{measure} ({string.Join("; ", rules.Select(r => SentenceCase.Sentence(r.TrimEnd('.'))))})";
 
-    public const string Kept = "kept";
+    public const string Met = "met";
     public const string Missed = "missed";
     public const string FailedValue = "failed";
     public const string VoidValue = "void";
@@ -23,7 +23,7 @@ internal static class PaperWords
     public const string Before = "Before the test";
     public const string After = "After the test";
     public const string MustHave = "Must have";
-    public const string KeptOrMissed = "Kept or missed";
+    public const string MetOrMissed = "Met or missed";
     public const string Once = "Measured once";
     public const string Measure = "What";
     public const string Reading = "Reading";
@@ -133,8 +133,13 @@ internal static class PaperWords
 
     public static string Reached(string part, string value) => $"{part}: {value}";
 
-    public static string AllKept(int musts) =>
-        musts == 1 ? "Kept what was asked" : $"Kept all {Numerals.Write(musts)} things that were asked";
+    public static string AllMet(int musts) =>
+        musts switch
+        {
+            1 => "Met the must-have",
+            2 => "Met both must-haves",
+            _ => $"Met all {Numerals.Write(musts)} must-haves",
+        };
 
     public static string Plans(IReadOnlyList<string> plans) =>
         plans.Count switch

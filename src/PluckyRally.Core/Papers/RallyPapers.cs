@@ -95,7 +95,7 @@ public sealed record Certificate(
             .ToList();
         if (scored.Count == 0)
             return row.Musts.Count > 0 && row.Musts.All(m => m.State is RuleState.Met or RuleState.NotChecked)
-                ? PaperWords.AllKept(row.Musts.Count)
+                ? PaperWords.AllMet(row.Musts.Count)
                 : "";
         var best = scored.MinBy(p => places.GetValueOrDefault((row.Team, p.Part))?.Place ?? int.MaxValue)!;
         if (places.GetValueOrDefault((row.Team, best.Part)) is { Of: > 1 } place && place.Place * 2 <= place.Of + 1)

@@ -48,14 +48,14 @@ internal sealed record TypedPaper(TeamId Team, IReadOnlyDictionary<string, strin
             Sure = Has(field) && Sure.GetValueOrDefault(field, "").Trim() == At(field),
         };
 
-    /// <summary>Kept or missed; null where nothing stands, or something else does, which is said.</summary>
+    /// <summary>Met or missed; null where nothing stands, or something else does, which is said.</summary>
     public bool? Met(string field) =>
         At(field) switch
         {
             "" => null,
-            PaperWords.Kept => true,
+            PaperWords.Met => true,
             PaperWords.Missed => false,
-            _ => Refuse(field, [PaperWords.Kept, PaperWords.Missed]),
+            _ => Refuse(field, [PaperWords.Met, PaperWords.Missed]),
         };
 
     /// <summary>The chosen word of a few; empty where none stands, or something else does, which is said.</summary>

@@ -88,7 +88,7 @@ internal abstract partial record AttemptFate(Attempt Attempt)
     }
 
     /// <summary>
-    /// The attempt with a mark whether it did it: it counts, and kept everything that an attempt must.
+    /// The attempt with a mark whether it did it: it counts, and met everything that an attempt must.
     /// </summary>
     public static Attempt Marked(Attempt attempt, IReadOnlyList<RuleOutcome> byAttempt)
     {
@@ -107,7 +107,7 @@ public enum AttemptEnd
     /// <summary>It counts.</summary>
     Counts,
 
-    /// <summary>It does not count, because it missed what every attempt must keep, or is one too many.</summary>
+    /// <summary>It does not count, because it missed what every attempt must meet, or is one too many.</summary>
     DoesNotCount,
 
     /// <summary>It failed.</summary>

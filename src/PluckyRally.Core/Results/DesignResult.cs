@@ -9,7 +9,7 @@ namespace PluckyRally.Core.Results;
 /// <param name="Assessment">What is known of it before any points.</param>
 /// <param name="Parts">Its points part by part, in the method's order.</param>
 /// <param name="Deductions">Points lost to missed rules.</param>
-/// <param name="Bonuses">Rules that were kept and give points, with the points at the shown precision.</param>
+/// <param name="Bonuses">Rules that were met and give points, with the points at the shown precision.</param>
 /// <param name="Sum">The sum before the method's floor; null while a part has no points.</param>
 /// <param name="Total">The total with its bound; null while there is none.</param>
 internal sealed record DesignResult(

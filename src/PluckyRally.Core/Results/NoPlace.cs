@@ -42,7 +42,7 @@ internal abstract record NoPlace
             + $"{(Attempt is { } number ? $" in attempt {number}" : "")}: “{Rule.Text}”";
     }
 
-    /// <summary>A rule was missed that must be kept.</summary>
+    /// <summary>A rule was missed that must be met.</summary>
     public sealed record RuleMissed(Rule Rule) : NoPlace
     {
         public override StandingStatus Status => StandingStatus.DidNotPlace;

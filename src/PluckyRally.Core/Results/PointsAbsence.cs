@@ -18,7 +18,7 @@ public abstract partial record Absence
         public override string Say() => "no team has a value yet";
     }
 
-    /// <summary>The team missed a rule that it had to keep, so it is compared with no other.</summary>
+    /// <summary>The team missed a rule that it had to meet, so it is compared with no other.</summary>
     /// <param name="Rule">The rule.</param>
     public sealed record MissedRule(Rule Rule) : Absence
     {

@@ -43,8 +43,8 @@ internal sealed class RuleChecker(RunRound run, Func<TeamId, DesignFacts?> lastR
     ) => [.. compiled.Rules.SelectMany(plan => failing.TryGetValue(plan, out var known) ? known : Check(plan, facts))];
 
     /// <summary>
-    /// How the rules came out over all attempts where these are only passed or not: an attempt that counts and kept a
-    /// rule is enough, and a failed one kept none.
+    /// How the rules came out over all attempts where these are only passed or not: an attempt that counts and met a
+    /// rule is enough, and a failed one met none.
     /// </summary>
     /// <param name="byAttempt">How they came out in each attempt, and those that are checked outside of
     /// attempts.</param>

@@ -283,7 +283,7 @@ public enum TraceKind
     /// <summary>The points of a part; amounts of this kind, of bonuses and of deductions add up to the total.</summary>
     Points,
 
-    /// <summary>Points won by keeping a rule.</summary>
+    /// <summary>Points won by meeting a rule.</summary>
     Bonus,
 
     /// <summary>Points lost to a missed rule.</summary>

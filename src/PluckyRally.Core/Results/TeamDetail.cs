@@ -13,7 +13,7 @@ namespace PluckyRally.Core.Results;
 /// <param name="Figures">Every figure of the brief, with its value or why there is none.</param>
 /// <param name="Parts">The points of each part, before and after floor, cap and weight.</param>
 /// <param name="Deductions">Points lost to missed rules.</param>
-/// <param name="Bonuses">Points won by keeping rules.</param>
+/// <param name="Bonuses">Points won by meeting rules.</param>
 /// <param name="Cards">Points by cards that were drawn.</param>
 /// <param name="Against">How its figures stand to those of the comparisons, where there are any.</param>
 public sealed record TeamDetail(

@@ -14,7 +14,7 @@ public enum StandingStatus
     /// <summary>Something has still to be recorded.</summary>
     Unfinished,
 
-    /// <summary>It missed a rule that it had to keep.</summary>
+    /// <summary>It missed a rule that it had to meet.</summary>
     DidNotPlace,
 
     /// <summary>It is absent, or has left: it takes no place, and nobody waits for it.</summary>
@@ -73,7 +73,7 @@ internal sealed record TeamResult(TeamRecord Record, DesignResult Design, Chosen
     public Bound Bound => Design.Total?.Bound ?? Bound.Exact;
 
     /// <summary>
-    /// A figure of it where teams are put in order by it: none where it missed a rule that it had to keep, unless the
+    /// A figure of it where teams are put in order by it: none where it missed a rule that it had to meet, unless the
     /// figure says just that.
     /// </summary>
     public BoundedValue InOrder(Figure figure) =>

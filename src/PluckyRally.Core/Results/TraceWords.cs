@@ -93,12 +93,12 @@ internal static class TraceWords
         var near = outcome.TooNear ? " It is too close to call. Measure again." : "";
         var sentence = outcome.State switch
         {
-            RuleState.Met => $"“{outcome.Rule.Text}”: kept{where}{against}.",
+            RuleState.Met => $"“{outcome.Rule.Text}”: met{where}{against}.",
             RuleState.Missed =>
                 $"“{outcome.Rule.Text}”: {(outcome.Rule.IsBonus ? "not done" : "missed")}{where}{against}"
                     + (outcome.Rule.IsBonus ? ", so it earns no bonus." : "."),
             RuleState.ToCheck => $"“{outcome.Rule.Text}”: "
-                + (outcome.Disputed ? "one judge says kept and another missed" : "still to be checked")
+                + (outcome.Disputed ? "one judge says met and another missed" : "still to be checked")
                 + $"{where}.",
             RuleState.NotChecked => $"“{outcome.Rule.Text}”: nothing to check{where}.",
         };
@@ -330,7 +330,7 @@ internal static class TraceWords
     {
         var amount = method.Wins == WinningDirection.Highest ? points : -points;
         var sentence =
-            $"“{rule.Text}”: kept. {MethodWords.Points(points)} "
+            $"“{rule.Text}”: met. {MethodWords.Points(points)} "
             + $"{(method.Wins == WinningDirection.Highest ? "more" : "off, because fewer are better")}.";
         return new(TraceKind.Bonus, rule.Id, sentence, amount, ReadingFormat.Points(amount, method.Precision), []);
     }

@@ -11,12 +11,12 @@ public sealed record Attempt(int Number, IReadOnlyList<Entry.TrialRecorded> Tria
     internal bool FailedByRule { get; init; }
 
     /// <summary>
-    /// Where attempts are only passed or not: whether it counts and kept everything that an attempt must keep.
+    /// Where attempts are only passed or not: whether it counts and met everything that an attempt must meet.
     /// </summary>
     internal bool DidIt { get; init; }
 
     /// <summary>
-    /// Where attempts are only passed or not: whether something that it must keep is not answered yet.
+    /// Where attempts are only passed or not: whether something that it must meet is not answered yet.
     /// </summary>
     internal bool Unanswered { get; init; }
 

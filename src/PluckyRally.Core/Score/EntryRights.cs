@@ -60,7 +60,7 @@ public static class EntryRights
             : new(
                 "/team",
                 "This device speaks for another team.",
-                "Ask the teacher, who can let it choose again under Judges, teams and walls."
+                "Ask the teacher, who can reset its team under Judges, teams and walls."
             );
     }
 

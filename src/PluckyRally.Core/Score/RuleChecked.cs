@@ -52,6 +52,6 @@ public abstract partial record Entry
 
         internal override string Say(CompiledEdition compiled, int? attempt) =>
             $"“{compiled.Rules.FirstOrDefault(r => r.Rule.Id == Rule)?.Rule.Text ?? Rule}”: "
-            + $"{(Met ? "kept" : "missed")}{(Attempt is { } number ? $" in attempt {number}" : "")}";
+            + $"{(Met ? "met" : "missed")}{(Attempt is { } number ? $" in attempt {number}" : "")}";
     }
 }

@@ -98,7 +98,7 @@ public sealed record SheetDesign(
     private static IEnumerable<SheetAsked> AskedOf(CompiledEdition compiled, DesignRecord design) =>
         from attempt in design.Attempts
         where attempt.Disputed || attempt.Outcome != TrialOutcome.Waiting
-        // Where attempts are only passed or not, one that failed kept nothing, and nothing is asked of it.
+        // Where attempts are only passed or not, one that failed met nothing, and nothing is asked of it.
         where !compiled.PassedOrNot || attempt.Outcome != TrialOutcome.Failed
         from plan in compiled.Rules
         where plan.Rule.IsAsked && plan.IsFor(design.Team.Team)

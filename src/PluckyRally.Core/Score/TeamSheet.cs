@@ -312,7 +312,7 @@ public sealed record TeamSheet
 /// <param name="Limit">The limit, as shown.</param>
 /// <param name="TooNear">Within half a step of the limit.</param>
 /// <param name="Asked">Whether it must be answered for every attempt by itself.</param>
-/// <param name="Bonus">What keeping it earns, where it is nothing but a bonus; empty for a must-have.</param>
+/// <param name="Bonus">What meeting it earns, where it is nothing but a bonus; empty for a must-have.</param>
 public sealed record SheetRule(
     string Id,
     RuleSort Sort,

@@ -61,7 +61,7 @@ public sealed class StudentSheetTests
         sheet.Criteria.ShouldBe([
             "It must float. Missing this costs 2 points.",
             "It must hop. A team that misses this scores only the “no success” points of “part”. "
-                + "Keeping this earns 1 point.",
+                + "Meeting this earns 1 point.",
         ]);
         sheet.Constraints.ShouldBe([
             "Keeps to height. Missing this costs 1 point for every full 2 cm that it is missed by.",

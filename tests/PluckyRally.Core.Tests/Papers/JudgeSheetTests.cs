@@ -49,7 +49,7 @@ public sealed class JudgeSheetTests
         var terns = log.Where(e => e.Team.Value == "zqterns").ToList();
         var fields = new Dictionary<string, string>
         {
-            ["rule.zqfloat"] = "kept",
+            ["rule.zqfloat"] = "met",
             ["once.zqsheets"] = "9",
             ["once.zqlength"] = "40",
             ["once.zqneat"] = "fine",

@@ -26,7 +26,7 @@ public sealed class TwoPeopleTests
         rally.Standing("A").Reason.ShouldBe("judges differ: “It must dry”");
         rally
             .Standing("A")
-            .Why.ShouldContain(s => s.Sentence == "“It must dry”: one judge says kept and another missed.");
+            .Why.ShouldContain(s => s.Sentence == "“It must dry”: one judge says met and another missed.");
         Says(rally, "Pell", false);
         rally.Standing("A").Total.ShouldBe(18);
     }
@@ -163,8 +163,8 @@ public sealed class TwoPeopleTests
 
     [Theory]
     [InlineData(RubricJudges.Mean, 3, "Idea: the mean of 2 judges, (4 + 2) ÷ 2, 3 points.")]
-    [InlineData(RubricJudges.Last, 2, "Idea: fair, the last word of 2 judges, 2 points.")]
-    public void A_level_is_the_mean_of_the_judges_or_the_last_word(RubricJudges judges, decimal points, string says)
+    [InlineData(RubricJudges.Last, 2, "Idea: fair, the last of 2 judgments, 2 points.")]
+    public void A_level_is_the_mean_of_the_judges_or_the_last_judgment(RubricJudges judges, decimal points, string says)
     {
         var rally = Judged(judges, ("Pell", 0), ("Pell", 2), ("Moss", 1));
         rally.Points().ShouldBe(points);

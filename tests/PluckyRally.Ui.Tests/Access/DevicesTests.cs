@@ -93,7 +93,7 @@ public sealed class DevicesTests : ScreenTest
         var other = Join(code, "aide");
         other.See("Another device judges here as aide.");
         other.ShouldBeAccessible();
-        other.ClickButton("That is me too");
+        other.ClickButton("Yes, that is me");
         other.See("Observations");
     }
 
@@ -252,7 +252,7 @@ public sealed class DevicesTests : ScreenTest
     private static void ShowWhatWaits(Browser judge) =>
         judge.Click(() =>
             judge.Until(
-                () => judge.Driver.FindElements(By.TagName("summary")).SingleOrDefault(s => s.Text == "Show it"),
+                () => judge.Driver.FindElements(By.TagName("summary")).SingleOrDefault(s => s.Text == "Show"),
                 "what waits"
             )!
         );

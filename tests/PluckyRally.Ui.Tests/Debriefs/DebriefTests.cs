@@ -29,7 +29,7 @@ public sealed class DebriefTests(WorkingServer server) : ScreenTest
         desk.See("Ask the class what worked, and each team for one thing to change.");
         desk.See(question);
         desk.ShouldBeAccessible();
-        desk.ClickButton($"On the wall: {question}");
+        desk.ClickButton($"Show on the wall: {question}");
         desk.Type($"Answer: {question}", "The flat ones carried more" + Keys.Enter);
         desk.See("The flat ones carried more");
         desk.Until(
@@ -68,7 +68,7 @@ public sealed class DebriefTests(WorkingServer server) : ScreenTest
         desk.See("Attempt 1 of");
         desk.Click(() => desk.One("link", "Limpets", exact: false));
         desk.See("After round 2 they wanted to change: fold the corners up");
-        desk.ClickButton("Note the change");
+        desk.ClickButton("Save change");
         desk.See("Changed: fold the corners up");
 
         // How it is described is asked too; what it was in the round before stands there already.

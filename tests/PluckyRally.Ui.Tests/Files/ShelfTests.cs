@@ -61,7 +61,7 @@ public sealed class ShelfTests(DemoServer server) : ScreenTest, IClassFixture<De
         desk.Click(() => desk.Driver.FindElement(By.CssSelector("[aria-labelledby=earlier] [aria-expanded=false]")));
         desk.Row("Goal").Text.ShouldContain("Something else");
         desk.ShouldBeAccessible();
-        desk.ClickButton("Bring this version back");
+        desk.ClickButton("Restore this version");
         desk.Until(
             () => desk.Field("Goal").GetAttribute("value")!.StartsWith("Lay eight pebbles", StringComparison.Ordinal),
             "the goal as it was"

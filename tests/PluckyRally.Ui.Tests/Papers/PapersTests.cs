@@ -91,7 +91,7 @@ public sealed class PapersTests(DemoServer demo) : ScreenTest
             "what was typed to be there again"
         );
         desk.Type("Attempts, 1, Tangles", "2");
-        desk.Choose("Attempts, 1, The pull is only on the line", "kept");
+        desk.Choose("Attempts, 1, The pull is only on the line", "met");
         desk.Choose("Attempts, 2, Outcome", "failed");
         desk.Type("Observations, Observations", "tried it twice by hand");
         desk.ClickButton("Save this sheet");

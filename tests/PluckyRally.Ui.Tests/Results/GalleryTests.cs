@@ -67,14 +67,14 @@ public sealed class GalleryTests(WorkingServer server) : ScreenTest
         var desk = OpenWindow(_server.Address);
         desk.Open($"/rallies/{rally}/results");
         desk.See("Cleverest path of the line: Cuttlefish with 3 of 7 votes.");
-        desk.ClickButton("Give an award of your own");
-        desk.Type("It is called", "Calmest team");
+        desk.ClickButton("Add an award");
+        desk.Type("Name", "Calmest team");
         Pick(desk, "To", "Dabs");
         desk.Type("because", "nobody hurried" + Keys.Enter);
         desk.See("Calmest team: Dabs. “nobody hurried”");
-        desk.ClickButton("Give it: Calmest team, given by you");
+        desk.ClickButton("Give award: Calmest team, given by you");
         Pick(desk, "To", "Herons");
-        desk.ClickButton("Give it");
+        desk.ClickButton("Give award");
         desk.See("Calmest team: Dabs and Herons. “nobody hurried”");
         desk.ClickButton("Remove the vote of Teacher for Herons");
         desk.See("Calmest team: Dabs. “nobody hurried”");
@@ -84,11 +84,11 @@ public sealed class GalleryTests(WorkingServer server) : ScreenTest
         desk.See("Cleverest path of the line: Cuttlefish with 2 of 6 votes.");
         Pick(desk, "Team", "Garfish");
         Pick(desk, "names", "Cuttlefish");
-        desk.ClickButton("Count it");
+        desk.ClickButton("Add vote");
         desk.See("Cuttlefish with 3 of 7 votes.");
         desk.ClickButton("Done: Cleverest path of the line, given by a vote of the class");
-        desk.ClickButton("Give an award of your own");
-        desk.ClickButton("Give it");
+        desk.ClickButton("Add an award");
+        desk.ClickButton("Give award");
         desk.See("The award has no name.");
         desk.ShouldBeAccessible();
 

@@ -62,7 +62,7 @@ public sealed class PlotsTests(WorkingServer server) : ScreenTest
         desk.Button("What it is made of").SendKeys(Keys.Shift + Keys.Tab);
         desk.Driver.SwitchTo().ActiveElement().SendKeys(Keys.Enter);
         desk.See("Correlation r = 0.03.");
-        desk.ClickButton("Show it on the wall");
+        desk.ClickButton("Show on the wall");
         desk.See("The wall shows “Ferry's mass by cargo”.");
 
         var wall = OpenWindow(_server.Address, 1600, 900);

@@ -54,7 +54,7 @@ public sealed class LivingLessonTests(WorkingServer server) : ScreenTest
         desk.See("Eda F. came to Whelks");
 
         // A team is absent; a card is drawn, and once more with a reason.
-        desk.ClickButton("Absent or left: Gannets");
+        desk.ClickButton("Mark absent…: Gannets");
         desk.Field("Why").SendKeys("at the harbor" + Keys.Enter);
         desk.See("Not ranked: at the harbor");
         desk.ClickButton("Draw");
@@ -109,12 +109,12 @@ public sealed class LivingLessonTests(WorkingServer server) : ScreenTest
         desk.See("The brief does not say what being late costs.");
         desk.See("Brief changed for the whole rally");
         desk.Open($"/rallies/{rally}/score/t1");
+        desk.ClickButton("Close round 1…");
         desk.ClickButton("Close round 1");
-        desk.ClickButton("Yes, close round 1");
         desk.ClickButton("Reopen round 1");
+        desk.ClickButton("Close round 1…");
         desk.ClickButton("Close round 1");
-        desk.ClickButton("Yes, close round 1");
-        desk.ClickLink("Say what is different in round 2");
+        desk.ClickLink("Change the brief for round 2");
 
         // Round two: at most 75% of the team's own first.
         desk.See("Change the brief for round 2");

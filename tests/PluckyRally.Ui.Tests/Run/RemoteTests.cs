@@ -85,13 +85,13 @@ public sealed class RemoteTests(EmptyServer server) : ScreenTest
         walk.ClickButton("Undo the last");
         walk.See("Attempt 2 of 2");
         walk.Open($"/rallies/{rally}/score/t5");
-        walk.ClickButton("Looked at: attempt 1");
+        walk.ClickButton("Decide now: attempt 1");
         walk.Field("Cargo").GetAttribute("value").ShouldBe("58", "what was read waits with it");
         walk.ClickButton("Record");
-        walk.See("crossed out: looked at");
+        walk.See("crossed out: decided");
         walk.See("Attempt 2 of 2");
-        walk.See("All kept.");
-        walk.ClickButton("Show them");
+        walk.See("All met.");
+        walk.ClickButton("Show: must-haves");
         walk.See("One sheet of foil, 20 cm by 20 cm, and nothing that joins");
     }
 

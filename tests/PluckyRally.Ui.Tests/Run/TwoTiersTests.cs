@@ -140,7 +140,7 @@ public sealed class TwoTiersTests(WorkingServer server) : ScreenTest
 
     private static void Fly(Browser judge, string distance, string off, bool sent = true)
     {
-        judge.ClickButton("All kept");
+        judge.ClickButton("All met");
         judge.Type("Distance", distance);
         judge.Type("Off the line", off);
         judge.ClickButton("Record");

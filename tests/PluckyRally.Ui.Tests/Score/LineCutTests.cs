@@ -47,8 +47,8 @@ public sealed class LineCutTests(WorkingServer server) : ScreenTest
         walk.See("Attempt 3 of 3");
         Record(walk, "14");
         walk.See("All attempts have been made.");
-        walk.ClickButton("Kept");
-        walk.Until(() => walk.Button("Kept").GetAttribute("aria-pressed") == "true", "the answer to be seen");
+        walk.ClickButton("Met");
+        walk.Until(() => walk.Button("Met").GetAttribute("aria-pressed") == "true", "the answer to be seen");
         walk.See("6 kept on this device, not sent yet.");
         walk.ShouldBeAccessible();
         walk.Offline(false);
@@ -65,7 +65,7 @@ public sealed class LineCutTests(WorkingServer server) : ScreenTest
         var (walk, rally) = await Begin("The bird ringer's third hand");
         walk.Offline(true);
         foreach (var i in new[] { 0, 1 })
-            walk.Click(() => walk.All("button", "Kept")[i]);
+            walk.Click(() => walk.All("button", "Met")[i]);
         foreach (
             var touched in new[]
             {
@@ -193,7 +193,7 @@ public sealed class LineCutTests(WorkingServer server) : ScreenTest
         walk.See("Take a photo");
         walk.Offline(true);
         Photo(walk, Path.Combine(ProjectFolder.Root, "demo", "class-5-today.t1.jpg"));
-        walk.See("Kept on this device. It is sent by itself when the connection is back.");
+        walk.See("Kept on this device. It is sent automatically when the connection is back.");
         walk.Until(
             () =>
                 (bool)walk.Run("return document.querySelector('img[alt=\"The photo that waits\"]')?.naturalWidth > 0")!,
@@ -209,7 +209,7 @@ public sealed class LineCutTests(WorkingServer server) : ScreenTest
         );
         walk.See("This is not a photo.");
         walk.ShouldBeAccessible();
-        walk.ClickButton("Let it go");
+        walk.ClickButton("Discard");
         walk.SeeNot("This is not a photo.");
         using var http = new HttpClient { BaseAddress = new Uri(_server.Address) };
         var album = await http.GetFromJsonAsync<JsonElement>(
@@ -223,8 +223,8 @@ public sealed class LineCutTests(WorkingServer server) : ScreenTest
     public async Task A_line_that_hangs_holds_nobody_up()
     {
         var (walk, rally) = await Begin("The slowest millrace");
-        walk.ClickButton("Kept");
-        walk.Until(() => walk.Button("Kept").GetAttribute("aria-pressed") == "true", "the answer to be seen");
+        walk.ClickButton("Met");
+        walk.Until(() => walk.Button("Met").GetAttribute("aria-pressed") == "true", "the answer to be seen");
         walk.SeeNot("not sent yet");
         walk.BeforeEachPage(
             """

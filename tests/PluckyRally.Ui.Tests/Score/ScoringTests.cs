@@ -15,8 +15,8 @@ public sealed class ScoringTests(WorkingServer server) : ScreenTest
         walk.See("Choose a team, check what it must have, then record its first attempt.");
         walk.ShouldBeAccessible();
 
-        walk.Click(() => walk.All("button", "Kept")[0]);
-        walk.Click(() => walk.All("button", "Kept")[1]);
+        walk.Click(() => walk.All("button", "Met")[0]);
+        walk.Click(() => walk.All("button", "Met")[1]);
         ReadOnce(walk, "Ferry's mass", "2,4 g");
         walk.See("2.4 g");
         ReadOnce(walk, "Length", "6 1/2 in");

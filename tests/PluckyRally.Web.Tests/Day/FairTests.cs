@@ -184,7 +184,7 @@ public sealed class FairTests : IDisposable
                     JudgedOn = Today,
                     Fields = new Dictionary<string, string>
                     {
-                        ["rule.stands"] = "kept",
+                        ["rule.stands"] = "met",
                         ["attempt.1.caught"] = $"{Caught(Number(team))}",
                         ["attempt.2.caught"] = $"{Caught(Number(team)) - 10}",
                     },

@@ -26,7 +26,7 @@ public sealed class PapersTests : IDisposable
 
         var right = sheet with
         {
-            Fields = new Dictionary<string, string> { ["rule.stands"] = "kept", ["attempt.1.caught"] = "210" },
+            Fields = new Dictionary<string, string> { ["rule.stands"] = "met", ["attempt.1.caught"] = "210" },
         };
         for (var times = 0; times < 2; times++)
         {
@@ -62,11 +62,11 @@ public sealed class PapersTests : IDisposable
         foreach (
             var fields in new Dictionary<string, string>[]
             {
-                new() { ["rule.stands"] = "kept", ["attempt.1.caught"] = "215" },
-                new() { ["rule.stands"] = "kept" },
+                new() { ["rule.stands"] = "met", ["attempt.1.caught"] = "215" },
+                new() { ["rule.stands"] = "met" },
                 new()
                 {
-                    ["rule.stands"] = "kept",
+                    ["rule.stands"] = "met",
                     ["attempt.1.caught"] = "210",
                     ["note"] = "a leak",
                 },
@@ -125,7 +125,7 @@ public sealed class PapersTests : IDisposable
             Team = new("t1"),
             JudgedBy = "Wren S.",
             JudgedOn = new(2026, 11, 5),
-            Fields = new Dictionary<string, string> { ["rule.stands"] = "kept", ["attempt.1.caught"] = caught },
+            Fields = new Dictionary<string, string> { ["rule.stands"] = "met", ["attempt.1.caught"] = caught },
         };
 
     private static Task<HttpResponseMessage> Send(HttpClient client, RallyId rally, SheetTyped sheet) =>

@@ -59,7 +59,7 @@ async function send(same = false) {
       <p v-if="wrongName" class="wrong small" role="alert">{{ wrongName.what }} {{ wrongName.remedy }}</p>
       <div v-if="taken" class="heed" role="alert">
         <p>{{ taken.what }} {{ taken.remedy }}</p>
-        <Button type="button" label="That is me too" variant="outlined" @click="send(true)" />
+        <Button type="button" label="Yes, that is me" variant="outlined" @click="send(true)" />
       </div>
       <p v-if="refusal && refusal.problems.length === 0" class="wrong" role="alert">
         {{ refusal.title }} {{ refusal.detail }}

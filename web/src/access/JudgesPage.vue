@@ -121,13 +121,8 @@ async function letStrike(strikeOthers: boolean) {
         <ul v-if="passes.data.value.teamDevices.length > 0" aria-label="Devices that speak for a team">
           <li v-for="v in passes.data.value.teamDevices" :key="v.device">
             One device speaks for {{ v.team }}.
-            <button
-              type="button"
-              class="act"
-              :aria-label="`Let the device of ${v.team} choose its team again`"
-              @click="chooseAgain(v.device)"
-            >
-              Let it choose again
+            <button type="button" class="act" :aria-label="`Reset team: ${v.team}`" @click="chooseAgain(v.device)">
+              Reset team
             </button>
           </li>
         </ul>

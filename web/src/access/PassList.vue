@@ -9,7 +9,7 @@ const props = defineProps<{ passes: readonly Pass[] }>()
 defineEmits<{ end: [pass: string] }>()
 const ending = ref<string>()
 const outSays =
-  'Devices that joined with it are out at once. What they recorded stays. ' +
+  'Devices that joined with it are signed out at once. What they recorded stays. ' +
   'What waits on them is sent when they join again.'
 const asked = computed(() => props.passes.find((p) => p.id === ending.value))
 </script>

@@ -29,7 +29,7 @@ watch(password, () => props.fresh && void check())
     spellcheck="false"
     :aria-invalid="!!problem"
   />
-  <label class="show small"><input v-model="shown" type="checkbox" /> Show it</label>
+  <label class="show small"><input v-model="shown" type="checkbox" /> Show password</label>
   <p v-if="fresh && strength !== undefined" class="small strength" role="status">
     <meter min="0" max="4" low="2" high="3" optimum="4" :value="strength" aria-hidden="true"></meter>
     It is {{ words[strength] }}.

@@ -54,7 +54,7 @@ async function send() {
     <p v-else-if="first && !who?.here">
       The password is set at the computer that Plucky Rally runs on. Open it there first, then come back.
     </p>
-    <DoorForm v-else :label="first ? 'Set it and sign in' : 'Sign in'" @send="send">
+    <DoorForm v-else :label="first ? 'Set password and sign in' : 'Sign in'" @send="send">
       <PasswordField
         v-model="password"
         :label="first ? 'A password, at least 12 characters' : 'The teacher’s password'"

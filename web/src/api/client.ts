@@ -56,7 +56,7 @@ export function refusalOf<T>(answer: Answer<T>, remedy = 'Try again.'): Refusal 
 /** Problems as one refusal. */
 export const refusalFrom = (problems: readonly Problem[]): Refusal => ({
   title: problems.length === 1 ? problems[0]!.what : `${problems.length} things need to be fixed.`,
-  detail: problems.length === 1 ? problems[0]!.remedy : 'Each is listed with what would do.',
+  detail: problems.length === 1 ? problems[0]!.remedy : 'Each is listed with how to fix it.',
   problems: [...problems],
 })
 

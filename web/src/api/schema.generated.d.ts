@@ -10046,7 +10046,7 @@ export interface components {
             onlyFor: string;
             /**
              * Format: double
-             * @description Points for keeping the rule; they always help, whichever total wins. 0 or more.
+             * @description Points for meeting the rule; they always help, whichever total wins. 0 or more.
              */
             bonus: number;
             /** @description Left out, so that a tier can bring it in (or the other way round). */
@@ -10368,7 +10368,7 @@ export interface components {
             tooNear: boolean;
             /** @description Whether it must be answered for every attempt by itself. */
             asked: boolean;
-            /** @description What keeping it earns, where it is nothing but a bonus; empty for a must-have. */
+            /** @description What meeting it earns, where it is nothing but a bonus; empty for a must-have. */
             bonus: string;
         };
         SheetTaken: {

@@ -146,7 +146,7 @@ async function removeClass() {
       <AskRemoval
         v-model="removing"
         :what="removedName"
-        goes="The name goes out of the class and out of every rally at once. What the teams recorded stays."
+        goes="The name is removed from the class and from every rally at once. What the teams recorded stays."
         @yes="remove"
       />
       <AskRemoval

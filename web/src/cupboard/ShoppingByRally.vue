@@ -22,7 +22,7 @@ const rallies = computed(() => {
 <template>
   <section v-for="r in rallies" :key="`${r.date} ${r.name}`" :aria-label="r.name">
     <h3>
-      {{ r.name }} <span class="small muted">{{ r.date ? shortDay(r.date) : 'no day yet' }}</span>
+      {{ r.name }} <span class="small muted">{{ r.date ? shortDay(r.date) : 'no date yet' }}</span>
     </h3>
     <ul>
       <li v-for="t in r.things" :key="t">{{ t }}</li>

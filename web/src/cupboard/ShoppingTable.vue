@@ -49,7 +49,7 @@ const names = (l: Shopping['lines'][number]) => [...new Set(l.for.map((f) => f.n
         <Column header="Needed" class="number">
           <template #body="{ data: l }">{{ shown(l.needed) }}</template>
         </Column>
-        <Column header="There" class="number">
+        <Column header="On hand" class="number">
           <template #body="{ data: l }">{{ shown(l.inCupboard) }}</template>
         </Column>
         <Column header="To buy" class="number">
@@ -59,7 +59,7 @@ const names = (l: Shopping['lines'][number]) => [...new Set(l.for.map((f) => f.n
               : shown(l.buying.short)
           }}</template>
         </Column>
-        <Column field="shortOn" header="By" sortable class="day">
+        <Column field="shortOn" header="Buy by" sortable class="day">
           <template #body="{ data: l }">{{ l.shortOn ? shortDay(l.shortOn) : '' }}</template>
         </Column>
         <Column field="buying.cost" header="Cost" sortable class="number">

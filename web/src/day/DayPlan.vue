@@ -99,11 +99,11 @@ async function remove() {
     <form v-else novalidate @submit.prevent="keep(was)">
       <div class="line">
         <label class="field grows"
-          >What it is called
+          >Name
           <InputText v-model="typed.name" maxlength="80" />
         </label>
         <label class="field"
-          >The day
+          >Date
           <InputText v-model="typed.date" type="date" />
         </label>
       </div>
@@ -157,7 +157,7 @@ async function remove() {
       <AskRemoval
         v-model="removing"
         :what="typed.name || 'the fair day'"
-        goes="Its plan goes: times, places, tables and helpers."
+        goes="Its plan is deleted: times, places, tables and helpers."
         back="Its rallies and all that is recorded in them stay. The plan cannot be restored."
         @yes="remove"
       />

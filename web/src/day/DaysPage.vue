@@ -54,24 +54,18 @@ async function make() {
         </li>
       </ul>
       <section aria-labelledby="fair">
-        <h2 id="fair">A new fair</h2>
+        <h2 id="fair">New fair</h2>
         <p class="muted">Choose a brief and the classes; all rallies are begun at once.</p>
         <Button as="router-link" to="/days/new" label="Begin a fair" class="touch" />
       </section>
       <form novalidate @submit.prevent="make">
-        <h2>A day for rallies that you have</h2>
+        <h2>Fair day from existing rallies</h2>
         <p>
-          <input
-            v-model="name"
-            class="inline"
-            aria-label="What it is called"
-            maxlength="80"
-            placeholder="what it is called"
-          />
-          on <input v-model="date" class="inline" type="date" aria-label="The day" />
+          <input v-model="name" class="inline" aria-label="Name" maxlength="80" placeholder="name" />
+          on <input v-model="date" class="inline" type="date" aria-label="Date" />
         </p>
         <RefusalNote :refusal="refusal" />
-        <Button type="submit" label="Make the day" variant="outlined" class="touch" />
+        <Button type="submit" label="Create fair day" variant="outlined" class="touch" />
       </form>
     </template>
   </main>

@@ -83,11 +83,11 @@ async function begin() {
     <form v-else novalidate @submit.prevent="begin">
       <div class="line">
         <label class="field grows"
-          >What it is called
+          >Name
           <InputText v-model="typed.name" maxlength="80" placeholder="Spring fair" />
         </label>
         <label class="field"
-          >The day
+          >Date
           <InputText v-model="typed.date" type="date" />
         </label>
         <div class="field grows">

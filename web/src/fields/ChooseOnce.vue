@@ -37,7 +37,7 @@ async function take(value: T | undefined) {
     :option-group-children="props.groups && 'items'"
     :filter="props.groups !== undefined"
     auto-filter-focus
-    filter-placeholder="Find it by its name"
+    filter-placeholder="Search by name"
     empty-filter-message="No matches."
     option-label="name"
     option-value="value"

@@ -33,7 +33,7 @@ async function openDemo() {
         <h3>Look around first</h3>
         <p>
           A year of Marram Bay School: briefs, classes, a rally in the middle of its test. It is kept apart from your
-          own data, and left with one touch.
+          own data, and you can leave it at any time.
         </p>
         <Button
           :label="starting ? 'The demo starts…' : 'Look around in the demo'"

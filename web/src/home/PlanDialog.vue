@@ -78,7 +78,7 @@ function keepOver() {
       <p class="small muted">It appears on the year line and counts toward the shopping list. Teams come later.</p>
       <RefusalNote :refusal="refusal" />
       <ConflictNote :of="meanwhile" @theirs="planning = undefined" />
-      <Button type="submit" label="Plan it" />
+      <Button type="submit" label="Plan" />
     </form>
   </Dialog>
 </template>

@@ -13,7 +13,7 @@ defineProps<{ rally: RallyOnShelf; anchor?: string; action: string; to: string; 
   <HomeRow
     :anchor="anchor"
     :day="rally.date"
-    :day-in-words="rally.date ? shortDay(rally.date) : 'No day'"
+    :day-in-words="rally.date ? shortDay(rally.date) : 'No date'"
     :title="rally.briefTitle"
     :detail="rallySays(rally)"
     :to="to"

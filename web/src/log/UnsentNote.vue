@@ -41,7 +41,7 @@ const describe = ({ entry }: Unsent) => `${teamName(entry)}: ${entryWords(entry)
           class="touch"
           @click="move(u.entry.id, u.entry.round + 1)"
         />
-        <PadButton label="Let it go" class="touch" variant="outlined" @click="drop(u.entry.id)" />
+        <PadButton label="Discard" class="touch" variant="outlined" @click="drop(u.entry.id)" />
       </li>
     </ul>
   </div>
@@ -49,7 +49,7 @@ const describe = ({ entry }: Unsent) => `${teamName(entry)}: ${entryWords(entry)
     <div class="waiting if-it-lasts not-on-paper">
       <p role="status">
         <b>{{ waiting.length }} kept {{ keeps ? 'on this device' : 'in this window' }}, not sent yet.</b>
-        {{ waiting.length === 1 ? 'It is sent by itself' : 'They are sent automatically' }}
+        {{ waiting.length === 1 ? 'It is sent automatically' : 'They are sent automatically' }}
         <template v-if="shutOut"
           >when this device is let in again: <RouterLink to="/join">join with a code</RouterLink>.</template
         >
@@ -57,7 +57,7 @@ const describe = ({ entry }: Unsent) => `${teamName(entry)}: ${entryWords(entry)
         <template v-else>when the connection is back.</template>
       </p>
       <details>
-        <summary>{{ waiting.length === 1 ? 'Show it' : 'Show them' }}</summary>
+        <summary>Show</summary>
         <ul>
           <li v-for="u in waiting" :key="u.entry.id">{{ describe(u) }}</li>
         </ul>

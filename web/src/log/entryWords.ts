@@ -7,7 +7,7 @@ const others = {
   trialRecorded: (e) =>
     e.outcome === 'counted' ? e.readings.map((r) => r.typed).join(', ') || 'an attempt' : e.outcome,
   measureRead: (e) => e.reading.typed,
-  ruleChecked: (e) => `a must-have ${e.met ? 'kept' : 'missed'}`,
+  ruleChecked: (e) => `a must-have ${e.met ? 'met' : 'missed'}`,
   noteMade: (e) => `“${e.text}”`,
   struckOut: () => 'an entry crossed out',
   planCleared: () => 'plan approved',

@@ -29,7 +29,7 @@ async function read() {
     <summary>Type or paste the answer</summary>
     <form novalidate @submit.prevent="read">
       <textarea v-model="text" class="touch-field" rows="3" aria-label="The team’s answer" :placeholder="hint" />
-      <PadButton type="submit" label="Take it over" variant="outlined" />
+      <PadButton type="submit" label="Use this answer" variant="outlined" />
       <div v-if="refusal" class="wrong small" role="alert">
         <p v-if="refusal.problems.length === 0">{{ refusal.title }} {{ refusal.detail }}</p>
         <p v-for="(p, i) in refusal.problems.slice(0, 5)" :key="i">{{ p.what }} {{ p.remedy }}</p>

@@ -17,7 +17,7 @@ const isLong = (c: string) => c.length > 24
 const long = computed(() => props.block.columns.filter(isLong))
 const head = (c: string) => (isLong(c) ? `(${long.value.indexOf(c) + 1})` : c)
 const words = (f: PaperField) =>
-  f.kind === 'met' ? ['kept', 'missed'] : f.kind === 'choice' ? f.choices.map((c) => c.name) : []
+  f.kind === 'met' ? ['met', 'missed'] : f.kind === 'choice' ? f.choices.map((c) => c.name) : []
 </script>
 
 <template>

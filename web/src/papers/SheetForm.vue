@@ -142,7 +142,7 @@ function onEnter(event: KeyboardEvent) {
                 >
                   <option :value="undefined"></option>
                   <template v-if="f.kind === 'met'">
-                    <option value="kept">kept</option>
+                    <option value="met">met</option>
                     <option value="missed">missed</option>
                   </template>
                   <option v-for="o in f.choices" :key="o.value" :value="o.value">{{ o.name }}</option>

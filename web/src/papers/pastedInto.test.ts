@@ -9,10 +9,10 @@ const field = (kind: PaperField['kind'], choices: PaperField['choices'] = []): P
   choices,
 })
 
-test('a cell says kept or missed, a check, a choice by its name, or stands as it is', () => {
+test('a cell says met or missed, a check, a choice by its name, or stands as it is', () => {
   expect(['x', 'Yes', 'no', '0', 'perhaps'].map((c) => pastedInto(field('met'), c))).toEqual([
-    'kept',
-    'kept',
+    'met',
+    'met',
     'missed',
     'missed',
     '',

@@ -7,7 +7,7 @@ const no = /^(n|no|false|0|-|missed|not met)$/i
 export function pastedInto(field: PaperField, cell: string): string {
   switch (field.kind) {
     case 'met':
-      return yes.test(cell) ? 'kept' : no.test(cell) ? 'missed' : ''
+      return yes.test(cell) ? 'met' : no.test(cell) ? 'missed' : ''
     case 'tick':
       return yes.test(cell) ? 'x' : ''
     case 'choice':

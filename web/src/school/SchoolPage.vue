@@ -46,7 +46,7 @@ async function keep(over: School | undefined) {
   if (await cameSecond(answer, () => keep(kept.data.value))) return
   refusal.value = refusalOf(answer, 'What you typed is still here. Try again.')
   if (!answer.ok) return
-  said.value = 'Saved. New briefs, the year line and papers follow it.'
+  said.value = 'Saved. New briefs, the year line and papers use these settings.'
   kept.data.value = now
   saved(now)
   await Promise.all([kept.load(), again()])

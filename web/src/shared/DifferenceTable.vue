@@ -2,7 +2,7 @@
 import type { Difference } from '@/api/names'
 
 /** Where two states of the same thing differ, both sides beside each other. */
-const { none = 'Nothing differs.' } = defineProps<{
+const { none = 'No differences.' } = defineProps<{
   differences: readonly Difference[]
   before: string
   after: string

@@ -7,7 +7,7 @@ import type { LiveClock } from './useClock'
 const props = defineProps<{ live: LiveClock; number: number; text: string; beside?: PlotShown }>()
 const wall = computed(() => props.live.clock.value?.wall)
 const shown = computed(() => wall.value?.shows === 'question' && wall.value.question === props.number)
-const label = computed(() => (shown.value ? 'Off the wall' : 'On the wall'))
+const label = computed(() => (shown.value ? 'Remove from the wall' : 'Show on the wall'))
 const toggle = () =>
   shown.value
     ? props.live.send({ does: 'show', shows: 'clock', number: props.live.revealed.value })

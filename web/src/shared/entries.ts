@@ -99,7 +99,7 @@ export const measureRead = (team: string, round: number, reading: Reading): Entr
  */
 export const partOfAnother = {
   undone: 'undone',
-  lookedAt: 'looked at',
+  lookedAt: 'decided',
   again: 'a second reading',
   next: 'another attempt',
 } as const

@@ -33,7 +33,7 @@ test('Levels are chosen by their words, where teams will be and where points beg
   await desk.choose('Kind of measure', 'a level in words')
   await desk.type('Levels, from low to high', 'soaked, damp, dry')
   await desk.keys('{Tab}')
-  await desk.clickButton('Say what teams will reach')
+  await desk.clickButton('Enter expected results')
   await desk.choose('Weakest expected', 'damp')
   await desk.choose('Best expected', 'dry')
   await desk.clickTab('Method')

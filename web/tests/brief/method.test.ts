@@ -205,7 +205,7 @@ test('Every curve is written and read back in words', async () => {
 
 test('A figure has a name, a unit is converted, and what rests on a thing is said before it goes', async () => {
   const desk = await withLength()
-  await desk.clickButton('Say what teams will reach')
+  await desk.clickButton('Enter expected results')
   await kept(desk, (b) => b.measures[0]?.expected !== undefined)
   await desk.choose('Unit', 'in')
   await desk.see('Converted: the step is 0.5 in; teams will reach 0 to 39.5 in.')

@@ -96,7 +96,7 @@ test('A capsule with two seats', async () => {
   await desk.typeInto(last('Name of the measure')!, 'Lookouts still seated')
   await desk.chooseIn(() => last('Kind of measure'), 'a count')
   await desk.typeInto(await desk.until(() => last('What is counted'), 'what is counted'), 'lookouts')
-  await desk.click(() => desk.all('button', 'Say what teams will reach').at(-1))
+  await desk.click(() => desk.all('button', 'Enter expected results').at(-1))
   await appears(desk, 3, 'Best expected')
   await desk.typeInto(last('Best expected')!, '2')
   await desk.clickTab('Method')

@@ -8,11 +8,11 @@ test('What is typed outlasts a reload, is held against what was saved meanwhile,
   const was = { name: 'Net day', date: '2027-05-05', slots: [], listOnBoard: false }
   const { id } = await ask<{ id: string }>('/api/days', was)
   const desk = await open(`/days/${id}`)
-  await desk.type('What it is called', 'Net and rope day')
+  await desk.type('Name', 'Net and rope day')
   await desk.see('Not saved yet.')
   await desk.reload()
   await desk.see('Not saved yet.')
-  expect((await desk.field('What it is called')).value).toBe('Net and rope day')
+  expect((await desk.field('Name')).value).toBe('Net and rope day')
   await desk.shouldBeAccessible()
 
   const now = { ...was, date: '2027-05-06' }
@@ -25,13 +25,13 @@ test('What is typed outlasts a reload, is held against what was saved meanwhile,
   await desk.clickButton('Save the plan')
   await desk.clickButton('Use the other one')
   await desk.seeNot('Not saved yet.')
-  expect((await desk.field('What it is called')).value).toBe('Net day')
-  expect((await desk.field('The day')).value).toBe('2027-05-06')
+  expect((await desk.field('Name')).value).toBe('Net day')
+  expect((await desk.field('Date')).value).toBe('2027-05-06')
 
-  await desk.type('What it is called', 'Rope day')
+  await desk.type('Name', 'Rope day')
   await desk.clickButton('Discard changes')
-  expect((await desk.field('What it is called')).value).toBe('Net day')
-  await desk.type('What it is called', 'Rope day')
+  expect((await desk.field('Name')).value).toBe('Net day')
+  await desk.type('Name', 'Rope day')
   await desk.clickButton('Save the plan')
   await desk.see('Saved.')
 })

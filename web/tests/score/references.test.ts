@@ -6,7 +6,7 @@ import { agrees, beginOnWalk } from '../rallies'
 
 async function ferry(walk: Page, ...cargo: string[]) {
   await walk.see('Attempt 1 of')
-  for (const i of [0, 1]) await walk.click(() => walk.all('button', 'Kept')[i])
+  for (const i of [0, 1]) await walk.click(() => walk.all('button', 'Met')[i])
   for (const [measure, typed, shown] of [
     ["Ferry's mass", '2.4', '2.4 g'],
     ['Length', '16', '16.0 cm'],
@@ -29,10 +29,10 @@ test('A comparison is recorded like a team and is not ranked', async () => {
   await walk.clickButton('Add a comparison…')
   await walk.shouldBeAccessible()
   await walk.clickRadio('By hand')
-  await walk.type('What it is called', 'Plovers')
+  await walk.type('Name', 'Plovers')
   await walk.clickButton('Open its sheet')
   await walk.see('Another team is called “Plovers”.')
-  await walk.type('What it is called', 'Flat foil')
+  await walk.type('Name', 'Flat foil')
   await walk.clickRadio('Control')
   await walk.clickButton('Open its sheet')
   await walk.see('Control, not ranked')

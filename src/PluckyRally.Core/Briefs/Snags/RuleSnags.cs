@@ -50,7 +50,7 @@ internal static class RuleSnags
                         SnagWeight.Stops,
                         $"/rules/{b.Rule.Id}/check/amount",
                         $"“{b.Rule.Text}” contradicts “{a.Rule.Text}”.",
-                        "No design can keep both."
+                        "No design can meet both."
                     );
             }
         }

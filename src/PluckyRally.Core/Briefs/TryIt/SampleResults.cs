@@ -41,7 +41,7 @@ internal static class SampleResults
                     Id = default,
                     Team = id,
                     Rule = rule.Id,
-                    Met = play.Keeps(rule, 0),
+                    Met = play.Meets(rule, 0),
                 };
             else
                 for (var n = 1; n <= attempts; n++)
@@ -50,7 +50,7 @@ internal static class SampleResults
                         Id = default,
                         Team = id,
                         Rule = rule.Id,
-                        Met = play.Keeps(rule, n),
+                        Met = play.Meets(rule, n),
                         Attempt = n,
                     };
         }
@@ -115,12 +115,12 @@ internal static class SampleResults
 /// outside of them.
 /// </summary>
 /// <param name="Parts">Where its handles stand, for the parts that are not read in attempts.</param>
-/// <param name="Keeps">Whether it keeps a must-have in an attempt.</param>
+/// <param name="Meets">Whether it meets a must-have in an attempt.</param>
 /// <param name="Fails">Whether an attempt fails.</param>
 /// <param name="Reads">What is read in an attempt.</param>
 internal sealed record TeamPlay(
     PretendTeam Parts,
-    Func<Rule, int, bool> Keeps,
+    Func<Rule, int, bool> Meets,
     Func<int, bool> Fails,
     Func<Measure, int, decimal> Reads
 );

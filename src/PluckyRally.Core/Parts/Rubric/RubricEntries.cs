@@ -42,8 +42,8 @@ public abstract partial record Entry
             found.Unless(
                 teachers == (From == default),
                 "/from",
-                teachers ? "Here the teacher's word counts." : "Here a team's word counts.",
-                teachers ? "Leave the team out." : "Say whose word it is."
+                teachers ? "The teacher judges this." : "A team judges this.",
+                teachers ? "Leave the team out." : "Say which team judges."
             );
             found.Unless(
                 From == default || teams.Any(t => t.Id == From),

@@ -19,7 +19,7 @@ internal abstract partial record Working
         {
             var how =
                 Levels.Count == 1
-                    ? Criterion.Levels[Levels[0]].Name + (Judges > 1 ? $", the last word of {Judges} judges" : "")
+                    ? Criterion.Levels[Levels[0]].Name + (Judges > 1 ? $", the last of {Judges} judgments" : "")
                     : $"the mean of {Levels.Count} {(Voice == RubricVoice.Peers ? "teams" : "judges")}, ("
                         + string.Join(" + ", Levels.Select(l => Numerals.Write(Criterion.Levels[l].Points)))
                         + $") ÷ {Levels.Count}";

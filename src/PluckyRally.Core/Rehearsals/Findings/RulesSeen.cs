@@ -3,7 +3,7 @@ using PluckyRally.Core.Results;
 
 namespace PluckyRally.Core.Rehearsals;
 
-/// <summary>Must-haves that put teams out, and rules that give points for being kept.</summary>
+/// <summary>Must-haves that put teams out, and rules that give points for being met.</summary>
 internal sealed class RulesSeen(CompiledEdition compiled)
 {
     /// <summary>Names the finding of a rule.</summary>

@@ -34,8 +34,8 @@ const zero = (i: Instrument) =>
     <PadButton
       type="button"
       data-key="instrument"
-      :label="as ? `Take it as ${as}` : 'Take it'"
-      :aria-label="`Take it${as ? ` as ${as}` : ''}: ${i.name}`"
+      :label="as ? `Use as ${as}` : 'Use reading'"
+      :aria-label="`Use ${as ? `as ${as}` : 'reading'}: ${i.name}`"
       variant="outlined"
       :disabled="i.state !== 'stable'"
       @click="emit('taken', { typed: i.shown, instrument: i.name })"

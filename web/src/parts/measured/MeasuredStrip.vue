@@ -57,8 +57,8 @@ const of = computed(() => (together.value ? undefined : brief.value?.measures.fi
 
 <template>
   <p class="line">
-    It looks at
-    <FigureChoice v-model="first" label="What the part looks at" :at="`${at}/value`" :plain="pair !== undefined" />
+    Scores
+    <FigureChoice v-model="first" label="Figure of the part" :at="`${at}/value`" :plain="pair !== undefined" />
     <InlineChoice v-if="read" v-model="way" label="Alone or with another" :options="ways" />
     <FigureChoice v-if="pair" v-model="second" label="The other figure" :at="`${at}/value`" plain />
     <template v-if="named">, which says by itself what counts.</template>

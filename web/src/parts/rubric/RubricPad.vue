@@ -40,7 +40,7 @@ const others = (criterion: string) =>
 const severally = {
   mean: 'The mean of the judges counts.',
   agree: 'It waits until the judges agree.',
-  last: 'The last word counts.',
+  last: 'The last judgment counts.',
 } as const
 const saysOf = (criterion: JudgeRubric['criteria'][number]) => {
   const said = others(criterion.id)
@@ -68,18 +68,18 @@ const give = (criterion: string, level: number) =>
 
 <template>
   <p v-if="part.voice === 'peers'" class="line">
-    The word of
+    Judged by
     <select
       class="inline"
       :value="from"
-      aria-label="Whose word it is"
+      aria-label="Judged by"
       @change="chosen = ($event.target as HTMLSelectElement).value"
     >
       <option v-for="t in teams" :key="t.id" :value="t.id">{{ t.name }}</option>
     </select>
-    <span class="small muted" role="status"> {{ said }} of {{ teams.length }} teams have said all.</span>
+    <span class="small muted" role="status"> {{ said }} of {{ teams.length }} teams have judged everything.</span>
   </p>
-  <p v-else-if="part.voice === 'self'" class="small muted">The team's own word counts.</p>
+  <p v-else-if="part.voice === 'self'" class="small muted">The team judges itself.</p>
   <ul>
     <PadRow v-for="c in part.criteria" :key="c.id" :name="c.name || c.id" :detail="saysOf(c)" stacked>
       <PadButton

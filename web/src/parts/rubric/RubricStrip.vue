@@ -26,7 +26,7 @@ const fresh = () => ({
     Judged by
     <InlineChoice
       v-model="part.voice"
-      label="Whose word counts"
+      label="Who judges"
       :options="[
         ['teacher', 'the teacher'],
         ['peers', 'the other teams'],
@@ -41,7 +41,7 @@ const fresh = () => ({
         :options="[
           ['mean', 'the mean counts'],
           ['agree', 'they have to agree'],
-          ['last', 'the last word counts'],
+          ['last', 'the last judgment counts'],
         ]"
       />.
     </template>

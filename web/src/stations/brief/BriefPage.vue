@@ -93,8 +93,8 @@ async function copyMine() {
       </ConflictNote>
       <div v-if="draft.kept.value" class="kept heed" role="alert">
         <p>Changes from this browser were not saved last time, and the brief has been changed since.</p>
-        <Button label="Use them" size="small" @click="draft.useKept" />
-        <Button label="Let them go" size="small" variant="outlined" @click="draft.dropKept" />
+        <Button label="Restore changes" size="small" @click="draft.useKept" />
+        <Button label="Discard changes" size="small" variant="outlined" @click="draft.dropKept" />
       </div>
       <SheetAndMargin :wide="(panel === 'tiers' && several) || panel === 'rehearsal'">
         <template #sheet>

@@ -45,7 +45,7 @@ const next = computed(() =>
   <main v-if="rally" id="main" class="desk">
     <StationHead title="Edit this rally’s brief" :next="next">
       <StepButtons :steps="change" />
-      <button v-if="changed" type="button" class="act" @click="change.letGo">Let all changes go</button>
+      <button v-if="changed" type="button" class="act" @click="change.letGo">Discard all changes</button>
       <RouterLink class="small" :to="back">Back to the brief</RouterLink>
     </StationHead>
     <LoadNote

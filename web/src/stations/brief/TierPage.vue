@@ -81,7 +81,7 @@ onBeforeRouteLeave(async () => {
                 :differences="sheet.differences.value"
                 before="The brief"
                 :after="sheet.name.value"
-                none="Nothing differs yet."
+                none="No differences yet."
               />
             </section>
             <SnagList

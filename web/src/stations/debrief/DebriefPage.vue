@@ -92,7 +92,7 @@ const strike = (team: string, entry: string) => touch(struckOut(team, round.valu
         />
         <p class="next">
           <RouterLink :to="{ path: `/rallies/${id}/next-round`, query: { round: round + 1 } }"
-            >Say what is different in round {{ round + 1 }}</RouterLink
+            >Change the brief for round {{ round + 1 }}</RouterLink
           >
           <RouterLink :to="{ path: `/rallies/${id}/score`, query: { round: round + 1 } }"
             >Begin round {{ round + 1 }} at the pad</RouterLink

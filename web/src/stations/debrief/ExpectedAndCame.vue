@@ -24,7 +24,7 @@ watch([() => props.tick, () => props.round], load, { immediate: true })
           <tr>
             <th scope="col"><span class="out-of-sight">What</span></th>
             <th scope="col">Expected</th>
-            <th scope="col">Came</th>
+            <th scope="col">Actual</th>
             <th scope="col"><span class="out-of-sight">Compared</span></th>
           </tr>
         </thead>

@@ -59,7 +59,7 @@ async function note() {
         aria-label="A note for next time"
         placeholder="hinge: use wire"
       />
-      <Button type="submit" label="Note it" variant="outlined" aria-label="Note it for next time" />
+      <Button type="submit" label="Add note" variant="outlined" aria-label="Add note for next time" />
     </form>
     <table v-if="memory.data.value && memory.data.value.phases.length > 0" class="rows">
       <caption class="small muted">
@@ -68,8 +68,8 @@ async function note() {
       <thead>
         <tr>
           <th scope="col">Phase</th>
-          <th scope="col">planned</th>
-          <th scope="col">took</th>
+          <th scope="col">Planned</th>
+          <th scope="col">Actual</th>
         </tr>
       </thead>
       <tbody>

@@ -56,7 +56,7 @@ const minutes = computed(() => Math.ceil(plan.data.value?.minutes ?? 0))
         The brief gives {{ test.teamByTeam ? 'a turn at the test' : 'the test' }} {{ test.minutes }}
         {{ test.minutes === 1 ? 'minute' : 'minutes' }}.
         <button v-if="test.minutes < minutes" type="button" class="act" @click="$emit('minutes', test.id, minutes)">
-          Give it {{ minutes }}
+          Set it to {{ minutes }} {{ minutes === 1 ? 'minute' : 'minutes' }}
         </button>
       </p>
       <p class="small muted figures">{{ plan.data.value.placements.slice(0, 40).join(' · ') }}</p>

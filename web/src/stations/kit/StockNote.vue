@@ -37,7 +37,7 @@ const inCupboard = computed(() => props.kit.list.lines.some((l) => l.inCupboard 
       <Button v-if="inCupboard" label="Take it from the cupboard" size="small" @click="emit('take')" />
     </template>
     <template v-else-if="kit.stock.back">
-      <p>This rally is done with the cupboard.</p>
+      <p>This kit is back in the cupboard.</p>
       <p class="small muted">
         Back:
         {{

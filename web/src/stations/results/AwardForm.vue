@@ -51,7 +51,7 @@ async function give() {
 <template>
   <form novalidate @submit.prevent="give">
     <label v-if="!award">
-      It is called
+      Name
       <input v-model="draft.name" class="touch-field" maxlength="60" />
     </label>
     <label v-if="by === 'vote'">
@@ -66,17 +66,17 @@ async function give() {
       <input v-model="draft.voter" class="touch-field" maxlength="60" />
     </label>
     <label>
-      {{ by === 'teacher' ? 'To' : 'names' }}
+      {{ by === 'teacher' ? 'Team' : 'Votes for' }}
       <select v-model="draft.for" class="touch-field">
         <option value="" disabled>choose a team</option>
         <option v-for="t in teams.filter((o) => o.id !== draft.team)" :key="t.id" :value="t.id">{{ t.name }}</option>
       </select>
     </label>
     <label>
-      because
+      Reason
       <input v-model="draft.why" class="touch-field" maxlength="200" />
     </label>
-    <Button type="submit" :label="by === 'teacher' ? 'Give it' : 'Count it'" variant="outlined" />
+    <Button type="submit" :label="by === 'teacher' ? 'Give award' : 'Add vote'" variant="outlined" />
     <p v-if="refused" class="wrong small" role="alert">{{ refused }}</p>
   </form>
 </template>

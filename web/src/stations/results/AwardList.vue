@@ -17,7 +17,7 @@ const who = { teacher: 'you', jury: 'a jury', vote: 'a vote of the class' } as c
 const open = ref('')
 const keyOf = (award: AwardResult) => award.award || award.name
 const doesOf = (award: AwardResult) =>
-  open.value === keyOf(award) ? 'Done' : award.givenBy === 'teacher' ? 'Give it' : 'Votes'
+  open.value === keyOf(award) ? 'Done' : award.givenBy === 'teacher' ? 'Give award' : 'Votes'
 const nameOf = (team: string) => props.teams.find((t) => t.id === team)?.name ?? team
 const toggle = (key: string) => (open.value = open.value === key ? '' : key)
 const takeBack = (entry: string) => props.record(struckOut('', props.round, entry, 'undone'))
@@ -58,7 +58,7 @@ const takeBack = (entry: string) => props.record(struckOut('', props.round, entr
   </div>
   <p>
     <button type="button" class="act small" :aria-expanded="open === '+'" @click="toggle('+')">
-      {{ open === '+' ? 'Never mind' : 'Give an award of your own' }}
+      {{ open === '+' ? 'Cancel' : 'Add an award' }}
     </button>
   </p>
   <AwardForm v-if="open === '+'" :teams="teams" :round="round" :record="record" @given="open = ''" />

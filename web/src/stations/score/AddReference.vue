@@ -72,7 +72,7 @@ async function add() {
         </label>
       </fieldset>
       <label>
-        <span class="small">What it is called</span>
+        <span class="small">Name</span>
         <input
           ref="field"
           v-model="name"

@@ -3,10 +3,10 @@ import PadButton from '@/pads/PadButton.vue'
 import { computed, ref, watch } from 'vue'
 import type { SheetAsked, SheetDesign, SheetRule } from '@/api/names'
 import { ruleChecked } from '@/shared/entries'
-import KeptOrMissed from './KeptOrMissed.vue'
+import MetOrMissed from './MetOrMissed.vue'
 import { useRecording } from '@/pads/recording'
 
-/** What somebody must say of every attempt: each attempt has its own answers, and one button where all were kept. */
+/** What somebody must say of every attempt: each attempt has its own answers, and one button where all were met. */
 const props = defineProps<{ design: SheetDesign; rules: readonly SheetRule[] }>()
 const { team, round, record } = useRecording()
 const attempts = computed(() =>
@@ -27,6 +27,7 @@ watch(
   },
   { immediate: true },
 )
+const wayOf = (attempt: number) => (unfolded.value.has(attempt) ? 'Hide' : 'Show')
 const fold = (attempt: number) => {
   if (!unfolded.value.delete(attempt)) unfolded.value.add(attempt)
 }
@@ -36,7 +37,7 @@ const checked = ({ rule, attempt }: SheetAsked, met: boolean) =>
 const check = (asked: SheetAsked, met: boolean) => record(checked(asked, met))
 
 /** Written down before the first is sent: the judge may be at another team by the time the last one goes. */
-async function allKept(open: readonly SheetAsked[]) {
+async function allMet(open: readonly SheetAsked[]) {
   for (const entry of open.map((asked) => checked(asked, true))) await record(entry)
 }
 </script>
@@ -51,20 +52,21 @@ async function allKept(open: readonly SheetAsked[]) {
   >
     <div class="head">
       <h4>Attempt {{ a.number }}: must-haves</h4>
-      <PadButton v-if="a.open.length > 1" label="All kept" variant="outlined" class="touch" @click="allKept(a.open)" />
+      <PadButton v-if="a.open.length > 1" label="All met" variant="outlined" class="touch" @click="allMet(a.open)" />
       <button
         v-else-if="a.open.length === 0"
         type="button"
         class="act"
+        :aria-label="`${wayOf(a.number)}: must-haves of attempt ${a.number}`"
         :aria-expanded="unfolded.has(a.number)"
         @click="fold(a.number)"
       >
-        {{ unfolded.has(a.number) ? 'Fold them up' : 'Show them' }}
+        {{ wayOf(a.number) }}
       </button>
     </div>
     <p v-if="a.open.length === 0 && !unfolded.has(a.number)" class="small">
       <b v-if="a.missed.length > 0" class="missed">Missed: {{ a.missed.map((m) => text(m.rule)).join('; ') }}</b>
-      <span v-else class="met">All kept.</span>
+      <span v-else class="met">All met.</span>
     </p>
     <ul v-else>
       <li v-for="asked in a.asked" :key="asked.rule" class="with-ways">
@@ -72,7 +74,7 @@ async function allKept(open: readonly SheetAsked[]) {
           {{ text(asked.rule) }}
           <span v-if="asked.state === 'toCheck'" class="small muted">still to check</span>
         </p>
-        <KeptOrMissed
+        <MetOrMissed
           :name="`${text(asked.rule)}, attempt ${a.number}`"
           :state="asked.state"
           @choose="(met) => check(asked, met)"

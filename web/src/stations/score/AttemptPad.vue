@@ -76,7 +76,7 @@ const holds = computed(
     Object.values(typed.value.readings).some((text) => text.trim() !== '') || Object.keys(typed.value.musts).length > 0,
 )
 const next = computed(() => props.design.open[0])
-const redoSays = { again: ', a second reading', look: ', looked at now', rest: ', the rest of it' } as const
+const redoSays = { again: ', a second reading', look: ', decided now', rest: ', the rest of it' } as const
 const ofHowMany = computed(() => {
   const { attempts, attemptsFor } = props.rally.brief.trials
   return attemptsFor === 'design' ? ` of ${attempts}` : `: ${props.design.open.length} of the team’s ${attempts} left`
@@ -231,7 +231,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   if (!event.altKey || event.ctrlKey || event.metaKey) return
   const action = {
     KeyF: () => ask('failed'),
-    KeyK: () => press('all-kept'),
+    KeyM: () => press('all-met'),
     KeyW: () => void send('waiting'),
     KeyV: () => ask('void'),
     KeyL: () => press('at-least'),
@@ -341,7 +341,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
       <PadButton
         v-if="all.length > 1 && redo?.as !== 'look'"
         type="button"
-        label="Another judge reads the rest"
+        label="Leave the rest to another judge"
         variant="outlined"
         class="touch"
         :disabled="busy || !mayLeave"

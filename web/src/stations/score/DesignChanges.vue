@@ -54,14 +54,14 @@ async function call() {
         What else changed, if anything
         <input v-model="also" class="touch-field" @keydown.enter.prevent="noteChange" />
       </label>
-      <PadButton type="button" label="Note the change" variant="outlined" @click="noteChange" />
+      <PadButton type="button" label="Save change" variant="outlined" @click="noteChange" />
     </div>
     <div class="row">
       <label>
         {{ design.called ? `Another name for “${design.called}”` : 'A name for this design' }}
         <input v-model="called" class="touch-field" maxlength="60" @keydown.enter.prevent="call" />
       </label>
-      <PadButton type="button" label="Name it" variant="outlined" @click="call" />
+      <PadButton type="button" label="Save name" variant="outlined" @click="call" />
     </div>
     <div class="row">
       <label>

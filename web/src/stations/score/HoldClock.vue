@@ -23,7 +23,7 @@ const held = computed(() => seconds.value >= props.hold)
     <template v-else>
       <b class="figures" role="timer">{{ Math.min(seconds, hold).toFixed(1) }} of {{ hold }} s</b>
       <span v-if="held" role="status">It held. Now measure.</span>
-      <PadButton v-if="held" type="button" data-key="hold" label="Good" variant="outlined" @click="stop" />
+      <PadButton v-if="held" type="button" data-key="hold" label="OK" variant="outlined" @click="stop" />
       <PadButton
         v-else
         type="button"

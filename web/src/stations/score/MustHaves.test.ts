@@ -38,13 +38,13 @@ const open = (settled: boolean) =>
 
 test('they are folded where they were settled before, and unfold when one is open again', async () => {
   const musts = open(true)
-  expect(musts.text()).toContain('All kept.')
+  expect(musts.text()).toContain('All met.')
   await musts.setProps({ rules: [tail('toCheck')], settled: false })
-  expect(musts.findAll('button').map((b) => b.text())).toEqual(['Kept', 'Missed'])
+  expect(musts.findAll('button').map((b) => b.text())).toEqual(['Met', 'Missed'])
 })
 
 test('they stay where they are while they are answered', async () => {
   const musts = open(false)
   await musts.setProps({ rules: [tail('met')], settled: true })
-  expect(musts.findAll('button').map((b) => b.text())).toEqual(['Fold them up', 'Kept', 'Missed'])
+  expect(musts.findAll('button').map((b) => b.text())).toEqual(['Hide', 'Met', 'Missed'])
 })

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import type { SheetRule } from '@/api/names'
 import { ruleChecked } from '@/shared/entries'
-import KeptOrMissed from './KeptOrMissed.vue'
+import MetOrMissed from './MetOrMissed.vue'
 import { useRecording } from '@/pads/recording'
 
 /** Rules: those that are looked at have two buttons, those that are measured say how the reading came out. */
@@ -15,32 +15,40 @@ const check = (rule: SheetRule, met: boolean) => record(ruleChecked(team.value, 
  */
 const folded = ref(props.settled)
 const open = computed(() => !(folded.value && props.settled && props.rules.length > 0))
+const way = computed(() => (open.value ? 'Hide' : 'Show'))
 /** What is asked of each attempt has its answers beside the attempts. */
 const once = computed(() => props.rules.filter((r) => !r.asked))
 const missed = computed(() => once.value.filter((r) => r.state === 'missed' && r.bonus === ''))
-/** Of what is settled before the attempts "all kept" is said only where each of them was. */
+/** Of what is settled before the attempts "all met" is said only where each of them was. */
 const before = computed(() =>
   props.rules.filter((r) => r.when !== 'everyAttempt' && r.state !== 'missed' && r.bonus === ''),
 )
-const kept = computed(() => before.value.filter((r) => r.state === 'met'))
-const allKept = computed(() => kept.value.length > 0 && kept.value.length === before.value.length)
+const met = computed(() => before.value.filter((r) => r.state === 'met'))
+const allMet = computed(() => met.value.length > 0 && met.value.length === before.value.length)
 const earned = computed(() => once.value.filter((r) => r.bonus !== '' && r.state === 'met'))
-const states = { met: 'kept', missed: 'missed', toCheck: 'still to check', notChecked: 'nothing to check' } as const
+const states = { met: 'met', missed: 'missed', toCheck: 'still to check', notChecked: 'nothing to check' } as const
 </script>
 
 <template>
   <section aria-labelledby="musts">
     <div class="head">
       <h3 id="musts">Must-haves</h3>
-      <button v-if="settled && rules.length > 0" type="button" class="act" :aria-expanded="open" @click="folded = open">
-        {{ open ? 'Fold them up' : 'Show them' }}
+      <button
+        v-if="settled && rules.length > 0"
+        type="button"
+        class="act"
+        :aria-label="`${way}: must-haves`"
+        :aria-expanded="open"
+        @click="folded = open"
+      >
+        {{ way }}
       </button>
     </div>
     <p v-if="rules.length === 0" class="muted">This brief has none.</p>
     <p v-else-if="!open" class="small">
       <b v-if="missed.length > 0" class="missed">Missed: {{ missed.map((r) => r.text).join('; ') }}. </b>
-      <span v-if="allKept" class="met">{{ missed.length > 0 ? 'The others are kept. ' : 'All kept. ' }}</span>
-      <span v-else-if="kept.length > 0" class="met">Kept: {{ kept.map((r) => r.text).join('; ') }}. </span>
+      <span v-if="allMet" class="met">{{ missed.length > 0 ? 'The others are met. ' : 'All met. ' }}</span>
+      <span v-else-if="met.length > 0" class="met">Met: {{ met.map((r) => r.text).join('; ') }}. </span>
       <span v-if="earned.length > 0" class="met">Bonus: {{ earned.map((r) => r.text).join('; ') }}. </span>
       <span v-if="once.length === 0">All are asked below, of each attempt.</span>
       <span v-else-if="once.length < rules.length">{{ rules.length - once.length }} asked below, of each attempt.</span>
@@ -52,7 +60,7 @@ const states = { met: 'kept', missed: 'missed', toCheck: 'still to check', notCh
           <span v-if="r.bonus" class="small bonus">Bonus: {{ r.bonus }}</span>
           <span v-if="r.when === 'everyAttempt'" class="small muted">(in every attempt)</span>
         </p>
-        <KeptOrMissed
+        <MetOrMissed
           v-if="r.inspected && r.when !== 'everyAttempt'"
           :name="r.text"
           :state="r.state"

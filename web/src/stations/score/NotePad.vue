@@ -30,7 +30,7 @@ async function note(what: string) {
         placeholder="in your words"
         maxlength="4000"
       />
-      <PadButton type="submit" label="Note it" variant="outlined" />
+      <PadButton type="submit" label="Add note" variant="outlined" />
     </form>
   </section>
 </template>

@@ -21,6 +21,7 @@ const again = ref('')
 const all = computed(() => props.once.every((o) => o.shown) && !props.once.some((o) => holds(o.measure)))
 /** They fold where they were all read when the sheet was opened: nothing moves under the finger that records one. */
 const folded = ref(props.once.every((o) => o.shown))
+const way = computed(() => (folded.value ? 'Show' : 'Hide'))
 const holds = (measure: string) => (typed.value[measure] ?? '').trim() !== ''
 /** What came from elsewhere while one was typed here. */
 const meanwhile = (o: TeamSheet['once'][number]) => o.shown !== '' && again.value !== o.measure && holds(o.measure)
@@ -49,8 +50,15 @@ function wrongWith(measure: string) {
   <section aria-labelledby="once">
     <div class="head">
       <h3 id="once">Measured once</h3>
-      <button v-if="all" type="button" class="act" :aria-expanded="!folded" @click="folded = !folded">
-        {{ folded ? 'Show them' : 'Fold them up' }}
+      <button
+        v-if="all"
+        type="button"
+        class="act"
+        :aria-label="`${way}: measured once`"
+        :aria-expanded="!folded"
+        @click="folded = !folded"
+      >
+        {{ way }}
       </button>
     </div>
     <p v-if="all && folded" class="small figures">{{ line }}</p>

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import PadButton from '@/pads/PadButton.vue'
 import type { SheetRule } from '@/api/names'
-import KeptOrMissed from './KeptOrMissed.vue'
+import MetOrMissed from './MetOrMissed.vue'
 
 /**
- * What is looked at in the attempt that is being made: one by one, or all kept with one touch. It is recorded with the
+ * What is looked at in the attempt that is being made: one by one, or all met with one touch. It is recorded with the
  * attempt.
  */
 const props = defineProps<{ rules: readonly SheetRule[] }>()
@@ -15,7 +15,7 @@ function say(rule: string, met: boolean) {
   const others = Object.fromEntries(Object.entries(said.value).filter(([id]) => id !== rule))
   said.value = said.value[rule] === met ? others : { ...others, [rule]: met }
 }
-const allKept = () => (said.value = Object.fromEntries(props.rules.map((r) => [r.id, true])))
+const allMet = () => (said.value = Object.fromEntries(props.rules.map((r) => [r.id, true])))
 </script>
 
 <template>
@@ -24,18 +24,18 @@ const allKept = () => (said.value = Object.fromEntries(props.rules.map((r) => [r
       <b>Must-haves of this attempt</b>
       <PadButton
         type="button"
-        label="All kept"
+        label="All met"
         variant="outlined"
         class="touch"
-        data-key="all-kept"
-        data-hint="Alt K"
-        @click="allKept"
+        data-key="all-met"
+        data-hint="Alt M"
+        @click="allMet"
       />
     </p>
     <ul>
       <li v-for="r in rules" :key="r.id" class="with-ways">
         <p>{{ r.text }}</p>
-        <KeptOrMissed :name="r.text" :state="stateOf(r.id)" @choose="(met) => say(r.id, met)" />
+        <MetOrMissed :name="r.text" :state="stateOf(r.id)" @choose="(met) => say(r.id, met)" />
       </li>
     </ul>
   </div>

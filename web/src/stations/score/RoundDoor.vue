@@ -19,7 +19,7 @@ const setClosed = (closed: boolean) =>
   <p class="touch-row">
     <PadButton
       type="button"
-      :label="closed ? `Reopen round ${round}` : `Close round ${round}`"
+      :label="closed ? `Reopen round ${round}` : `Close round ${round}…`"
       variant="outlined"
       severity="secondary"
       @click="closed ? setClosed(closed) : (confirming = true)"
@@ -28,7 +28,7 @@ const setClosed = (closed: boolean) =>
       v-if="closed && rally"
       class="small"
       :to="{ path: `/rallies/${rally.id}/next-round`, query: { round: round + 1 } }"
-      >Say what is different in round {{ round + 1 }}</RouterLink
+      >Change the brief for round {{ round + 1 }}</RouterLink
     >
     <span class="small muted">{{
       closed ? 'Then judges can record in it.' : 'Nothing more can be recorded in it after that.'
@@ -45,7 +45,7 @@ const setClosed = (closed: boolean) =>
     <div class="touch-row ways">
       <PadButton
         type="button"
-        :label="`Yes, close round ${round}`"
+        :label="`Close round ${round}`"
         autofocus
         @click="(setClosed(false), (confirming = false))"
       />

@@ -57,10 +57,10 @@ async function settle(t: SheetTrial, as: 'again' | 'drop' | 'next') {
       <PadButton
         v-if="t.outcome === 'waiting'"
         type="button"
-        label="Looked at"
+        label="Decide now"
         variant="outlined"
         class="touch"
-        :aria-label="`Looked at: attempt ${t.attempt}`"
+        :aria-label="`Decide now: attempt ${t.attempt}`"
         @click="emit('redo', t, 'look')"
       />
       <PadButton

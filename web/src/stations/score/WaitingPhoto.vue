@@ -13,8 +13,8 @@ const picture = useObjectUrl(() => props.photo.picture)
   <li class="heed touch-row">
     <img v-if="!photo.refusal" :src="picture" alt="The photo that waits" />
     <p v-if="photo.refusal" class="wrong small" role="alert">{{ photo.refusal.title }} {{ photo.refusal.detail }}</p>
-    <p v-else class="small" role="status">Kept on this device. It is sent by itself when the connection is back.</p>
-    <PadButton v-if="photo.refusal" label="Let it go" variant="outlined" @click="emit('drop')" />
+    <p v-else class="small" role="status">Kept on this device. It is sent automatically when the connection is back.</p>
+    <PadButton v-if="photo.refusal" label="Discard" variant="outlined" @click="emit('drop')" />
   </li>
 </template>
 

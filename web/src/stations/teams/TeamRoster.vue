@@ -114,7 +114,7 @@ const changed = (team: Team) =>
         class="small"
         @submit.prevent="send(written(team.id, round, { kind: 'teamAway', reason }))"
       >
-        <label>Why <input v-model="reason" class="inline" maxlength="120" placeholder="absent" /></label>
+        <label>Reason <input v-model="reason" class="inline" maxlength="120" placeholder="absent" /></label>
         <p class="ways">
           <Button type="submit" label="Mark absent" size="small" />
           <button type="button" class="act" @click="open = undefined">Cancel</button>
@@ -126,13 +126,13 @@ const changed = (team: Team) =>
           v-if="team.away"
           type="button"
           class="act"
-          :aria-label="`Takes part again: ${team.name}`"
+          :aria-label="`Mark present: ${team.name}`"
           @click="send(written(team.id, round, { kind: 'teamBack' }))"
         >
-          Takes part again
+          Mark present
         </button>
-        <button v-else type="button" class="act" :aria-label="`Absent or left: ${team.name}`" @click="takeOut(team)">
-          Absent or left
+        <button v-else type="button" class="act" :aria-label="`Mark absent…: ${team.name}`" @click="takeOut(team)">
+          Mark absent…
         </button>
       </p>
     </li>

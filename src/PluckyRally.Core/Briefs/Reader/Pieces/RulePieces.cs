@@ -88,7 +88,7 @@ internal abstract partial record Piece
     /// <param name="From">The stretch of the text.</param>
     /// <param name="Text">The rule in the words that were said.</param>
     /// <param name="Sort">Criterion or constraint.</param>
-    /// <param name="Bonus">Points for keeping it; 0 where it must be kept.</param>
+    /// <param name="Bonus">Points for meeting it; 0 where it must be met.</param>
     /// <param name="Deducts">Points lost once for missing it; 0 where the team does not place.</param>
     /// <param name="InAttempt">Whether it is checked in every attempt, and an attempt that misses it does not
     /// count.</param>

@@ -45,7 +45,7 @@ async function toggle(revision: number) {
         {{ v.title || 'Untitled' }}
         <div v-if="open === v.revision">
           <DifferenceTable :differences="differences" before="Then" after="Now" />
-          <Button label="Bring this version back" size="small" @click="$emit('restore', v.revision)" />
+          <Button label="Restore this version" size="small" @click="$emit('restore', v.revision)" />
         </div>
       </li>
     </ul>

@@ -166,7 +166,7 @@ function toggle(kind: SummaryKind, on: boolean) {
           <button type="button" class="act" @click="expect(m, false)">not known</button>
         </template>
         <button v-else type="button" class="act" :data-at="`/measures/${m.id}/expected`" @click="expect(m, true)">
-          Say what teams will reach
+          Enter expected results
         </button>
       </p>
       <p v-if="m.kind !== 'yesNo'" class="small muted">

@@ -123,7 +123,7 @@ const freshTarget = () => ({
       />
       decides:
       <InlineChoice v-model="item.better" label="More or less" :options="better" />
-      <FigureChoice v-model="item.value" label="What the tie-break looks at" :at="`/method/tieBreaks/${i}/value`" />
+      <FigureChoice v-model="item.value" label="Figure of the tie-break" :at="`/method/tieBreaks/${i}/value`" />
     </ItemLines>
     <h3>Awards</h3>
     <ItemLines
@@ -155,7 +155,7 @@ const freshTarget = () => ({
             ['less', 'least'],
           ]"
         />
-        <FigureChoice v-model="item.value" label="What the award looks at" :at="`/method/awards/${item.id}/value`" />
+        <FigureChoice v-model="item.value" label="Figure of the award" :at="`/method/awards/${item.id}/value`" />
       </template>
       <CardChoice
         v-model="item.onlyFor"
@@ -198,7 +198,7 @@ const freshTarget = () => ({
         placeholder="each its own"
       />
       of
-      <FigureChoice v-model="item.value" label="What the target looks at" :at="`/method/targets/${item.id}/value`" />
+      <FigureChoice v-model="item.value" label="Figure of the target" :at="`/method/targets/${item.id}/value`" />
     </ItemLines>
   </section>
 </template>

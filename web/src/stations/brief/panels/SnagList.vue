@@ -49,9 +49,7 @@ const takeUp = (s: Snag) => void props.brief.leftSnags.splice(props.brief.leftSn
       <ul>
         <li v-for="s in left" :key="key(s)" class="hint">
           <p>{{ s.what }}</p>
-          <button type="button" class="act" :aria-label="`Show again: ${s.what}`" @click="takeUp(s)">
-            Show it again
-          </button>
+          <button type="button" class="act" :aria-label="`Show again: ${s.what}`" @click="takeUp(s)">Show again</button>
         </li>
       </ul>
     </details>

@@ -129,10 +129,10 @@ const wholeLines = (such: string) => ({ such, row: (_cells: string[], _fresh: st
     <h3>Jobs in a team</h3>
     <template v-if="brief.jobs.length === 0">
       <p class="small muted">The usual ones: {{ usual.map((j) => j.name.toLowerCase()).join(', ') }}.</p>
-      <button type="button" class="act" @click="brief.jobs.push(...usual.map((j) => ({ ...j })))">Change them</button>
+      <button type="button" class="act" @click="brief.jobs.push(...usual.map((j) => ({ ...j })))">Edit jobs</button>
     </template>
     <ItemLines v-else v-slot="{ item }" :items="brief.jobs" one="job" at="/jobs" :fresh="freshJob">
-      <InlineText v-model="item.name" label="Job" :at="`/jobs/${item.id}/name`" placeholder="What it is called" />
+      <InlineText v-model="item.name" label="Job" :at="`/jobs/${item.id}/name`" placeholder="Name of the job" />
       <GrowText
         v-model="item.duties"
         label="Duties"

@@ -164,7 +164,9 @@ watch(checkup, () => void (seen.value && show(seenTier.value)))
                   :aria-label="`Edit the sheet for ${tier.name}`"
                   >Edit</RouterLink
                 >
-                <button type="button" class="act" :aria-label="`See ${tier.name}`" @click="see(tier.id)">See</button>
+                <button type="button" class="act" :aria-label="`Preview ${tier.name}`" @click="see(tier.id)">
+                  Preview
+                </button>
                 <button
                   type="button"
                   class="act"

@@ -23,7 +23,7 @@ const calendar = computed(
     <p :class="{ wrong: table && !table.fits }">{{ table?.says }}</p>
     <LessonScale :lessons="table?.lessons ?? []" />
     <template v-if="(table?.offers.length ?? 0) > 0">
-      <h3>What would do</h3>
+      <h3>Ways to make it fit</h3>
       <ul>
         <li v-for="o in table?.offers" :key="o.label" class="offer">
           <button type="button" class="fix" :class="{ not: !o.fits }" @click="applyChanges(o.changes)">

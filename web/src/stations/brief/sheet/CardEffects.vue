@@ -53,7 +53,7 @@ const sell = (effect: CardEffectOf<'price'>, item: string) => {
     v-slot="{ item, i }"
     :items="card.effects"
     one="effect"
-    add="Let it change something"
+    add="Add an effect"
     :at="`${at}/effects`"
     :fresh="(): CardEffect => (sold.length > 0 ? fresh.price() : fresh.points())"
   >

@@ -51,12 +51,7 @@ function cardOf(line: string) {
         row: (_cells, fresh, _line, numbered) => ({ ...fresh, ...cardOf(numbered) }),
       }"
     >
-      <InlineText
-        v-model="card.name"
-        label="Card"
-        :at="`/deals/${item.id}/cards/${card.id}/name`"
-        placeholder="what it is called"
-      />
+      <InlineText v-model="card.name" label="Card" :at="`/deals/${item.id}/cards/${card.id}/name`" placeholder="name" />
       <span class="small muted not-on-paper"
         >; there are
         <InlineNumber

@@ -24,7 +24,7 @@ const own = () => (props.brief.scoringWords = props.scoring.join('\n'))
       class="act not-on-paper"
       @click="brief.scoringWords = ''"
     >
-      Write it from the method again
+      Reset to the method’s wording
     </button>
   </template>
   <template v-else>

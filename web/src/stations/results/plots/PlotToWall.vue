@@ -24,7 +24,7 @@ function hang() {
 <template>
   <div class="to-wall">
     <label class="small"><input v-model="names" type="checkbox" /> with the teams’ names</label>
-    <Button type="button" label="Show it on the wall" variant="outlined" @click="hang" />
+    <Button type="button" label="Show on the wall" variant="outlined" @click="hang" />
     <p v-if="shown" role="status" class="small muted">The wall shows “{{ shown }}”.</p>
     <RefusalNote v-if="refusal" :refusal="refusal" />
   </div>

@@ -10,7 +10,7 @@ const emit = defineEmits<{ choose: [met: boolean] }>()
 <template>
   <div class="two" role="group" :aria-label="name">
     <PadButton
-      label="Kept"
+      label="Met"
       :variant="state === 'met' ? undefined : 'outlined'"
       :aria-pressed="state === 'met'"
       class="touch"
