@@ -141,7 +141,7 @@ public sealed class LessonTests(ClassroomServer server) : ScreenTest, IClassFixt
         desk.ClickButton("End");
         desk.Until(() => desk.All("button", "End this code", exact: false).Count == 0, "the code to be ended");
         phone.ClickButton("tests early");
-        phone.See("1 kept on this device, not sent yet. It is sent by itself when this device is let in again");
+        phone.See("1 kept on this device, not sent yet. It is sent automatically when this device is let in again");
         desk.ClickButton("Make a code for judges");
         var next = desk.Until(
             () => desk.Driver.FindElements(By.CssSelector(".code")).FirstOrDefault()?.Text,

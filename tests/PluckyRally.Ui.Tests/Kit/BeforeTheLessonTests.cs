@@ -82,7 +82,7 @@ public sealed class BeforeTheLessonTests(DemoServer server) : ScreenTest, IClass
         desk.See("Missing: 1 pair of scissors.");
         desk.Until(() => Back() == $"{taken - 1}", "one pair of scissors less to come back");
         desk.ClickButton("Put this back");
-        desk.See("This rally is done with the cupboard.");
+        desk.See("This kit is back in the cupboard.");
         desk.ShouldBeAccessible();
         desk.ShouldFit();
 

@@ -69,11 +69,11 @@ public sealed class GalleryTests(WorkingServer server) : ScreenTest
         desk.See("Cleverest path of the line: Cuttlefish with 3 of 7 votes.");
         desk.ClickButton("Add an award");
         desk.Type("Name", "Calmest team");
-        Pick(desk, "To", "Dabs");
-        desk.Type("because", "nobody hurried" + Keys.Enter);
+        Pick(desk, "Team", "Dabs");
+        desk.Type("Reason", "nobody hurried" + Keys.Enter);
         desk.See("Calmest team: Dabs. “nobody hurried”");
         desk.ClickButton("Give award: Calmest team, given by you");
-        Pick(desk, "To", "Herons");
+        Pick(desk, "Team", "Herons");
         desk.ClickButton("Give award");
         desk.See("Calmest team: Dabs and Herons. “nobody hurried”");
         desk.ClickButton("Remove the vote of Teacher for Herons");
@@ -83,7 +83,7 @@ public sealed class GalleryTests(WorkingServer server) : ScreenTest
         desk.ClickButton("Remove the vote of Garfish for Cuttlefish");
         desk.See("Cleverest path of the line: Cuttlefish with 2 of 6 votes.");
         Pick(desk, "Team", "Garfish");
-        Pick(desk, "names", "Cuttlefish");
+        Pick(desk, "Votes for", "Cuttlefish");
         desk.ClickButton("Add vote");
         desk.See("Cuttlefish with 3 of 7 votes.");
         desk.ClickButton("Done: Cleverest path of the line, given by a vote of the class");

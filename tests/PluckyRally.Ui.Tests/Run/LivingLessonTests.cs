@@ -55,7 +55,7 @@ public sealed class LivingLessonTests(WorkingServer server) : ScreenTest
 
         // A team is absent; a card is drawn, and once more with a reason.
         desk.ClickButton("Mark absent…: Gannets");
-        desk.Field("Why").SendKeys("at the harbor" + Keys.Enter);
+        desk.Field("Reason").SendKeys("at the harbor" + Keys.Enter);
         desk.See("Not ranked: at the harbor");
         desk.ClickButton("Draw");
         desk.See("Landing drawn by number 1");

@@ -85,7 +85,7 @@ public sealed class TeamsTests(DemoServer server) : ScreenTest, IClassFixture<De
         desk.Field("Name of Wren A.").SendKeys(Keys.Tab);
         desk.See("Wrenna A.");
         desk.ClickInMenu("Wrenna A.", "Delete");
-        desk.See("The name goes out of the class and out of every rally at once.");
+        desk.See("The name is removed from the class and from every rally at once.");
         desk.ShouldBeAccessible();
         desk.ClickButton("Cancel");
         desk.See("Wrenna A.");

@@ -226,7 +226,7 @@ test('A figure has a name, a unit is converted, and what rests on a thing is sai
   await desk.shouldBeAccessible()
   await desk.clickTab('Method')
   await add(desk, 'Something measured', 'measured')
-  await desk.choose('What the part looks at', 'Reach that counts')
+  await desk.choose('Figure of the part', 'Reach that counts')
   await desk.see('which says by itself what counts')
   const { figures } = await kept(desk, (b) => b.method.parts.some((p) => (p as { value?: string }).value === 'figure'))
   expect(figures[0]!.value).toBe('length')

@@ -103,7 +103,7 @@ test('A capsule with two seats', async () => {
   await desk.choose('Add a part', 'Something measured')
   await appears(desk, 3, 'Name of the part')
   await desk.typeInto(last('Name of the part')!, 'Seated')
-  await desk.chooseIn(() => last('What the part looks at'), 'Lookouts still seated')
+  await desk.chooseIn(() => last('Figure of the part'), 'Lookouts still seated')
   await desk.chooseIn(() => last('What counts'), 'all attempts added up')
   await desk.typeInto(last('Points for each unit')!, '10')
   await canBeRun(desk, 70)

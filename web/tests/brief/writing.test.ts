@@ -123,15 +123,15 @@ test('Height for each sheet needs no expression and shows one', async () => {
 test('A calculation is written with the names of figures from a list', async () => {
   const desk = await beginBrief('Tallest')
   await desk.clickTab('Method')
-  await desk.choose('What the part looks at', 'a calculation…')
-  await holds(desk, 'What the part looks at', '“Height”')
-  await desk.type('What the part looks at', '“Height” - 2 * pie')
+  await desk.choose('Figure of the part', 'a calculation…')
+  await holds(desk, 'Figure of the part', '“Height”')
+  await desk.type('Figure of the part', '“Height” - 2 * pie')
   await desk.click(() =>
     [...document.querySelectorAll('[role=option]')].find((o) => o.textContent?.startsWith('Pieces')),
   )
-  await holds(desk, 'What the part looks at', '“Height” - 2 * “Pieces used” ')
+  await holds(desk, 'Figure of the part', '“Height” - 2 * “Pieces used” ')
   await desk.see('pieces cannot be')
-  await desk.type('What the part looks at', '“heigth”')
+  await desk.type('Figure of the part', '“heigth”')
   await desk.see('There is no figure called “heigth”.')
   await desk.shouldBeAccessible()
 })

@@ -47,7 +47,7 @@ test('What somebody looks at in each attempt is answered beside it', async () =>
       ifMissed: { kind: 'deduct', points: 2, per: 'once', each: 1 },
     })
   const { walk } = await beginWith(await shelve(brief), 'Watched')
-  await walk.keys('{Alt>}k{/Alt}')
+  await walk.keys('{Alt>}m{/Alt}')
   await walk.type('Time', '12.4')
   await walk.keys('{Enter}')
   await walk.see('Attempt 1: must-haves Show All met.')
