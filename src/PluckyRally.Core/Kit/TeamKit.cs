@@ -23,7 +23,11 @@ public sealed record TeamKitLine(
     decimal? Out,
     decimal? Back,
     decimal Missing
-);
+)
+{
+    /// <summary>What is to come back: what was handed out, else what is due; 0 of what is used up.</summary>
+    public decimal DueBack => Reusable ? Out ?? Due : 0;
+}
 
 /// <summary>A team's kit: what is due, what was counted out and back, and who signed.</summary>
 /// <param name="Team">The team's id.</param>
@@ -110,8 +114,7 @@ public sealed record TeamKit(TeamId Team, IReadOnlyList<TeamKitLine> Lines, stri
         var material = line.Material;
         decimal? In(Entry.KitCounted? count) => count?.Amounts.FirstOrDefault(a => a.Material == material.Id)?.Amount;
         var (given, returned) = (In(handedOut), In(back));
-        var missing = material.Reusable && returned is { } came ? Math.Max(0, (given ?? line.EachTeam ?? 0) - came) : 0;
-        return new(
+        var counted = new TeamKitLine(
             material.Id,
             material.Name,
             material.Unit,
@@ -119,14 +122,15 @@ public sealed record TeamKit(TeamId Team, IReadOnlyList<TeamKitLine> Lines, stri
             line.EachTeam ?? 0,
             given,
             returned,
-            missing
+            Missing: 0
         );
+        return returned is { } came ? counted with { Missing = Math.Max(0, counted.DueBack - came) } : counted;
     }
 
     private static string Say(List<TeamKitLine> lines, bool handedOut, bool back)
     {
         if (!handedOut && !back)
-            return "Not counted out yet.";
+            return lines.Count == 0 ? "Nothing to count out." : "Not counted out yet.";
         var missing = lines.Where(l => l.Missing > 0).Select(l => Material.So(l.Missing, l.Unit, l.Name)).ToList();
         if (back)
             return missing.Count > 0 ? $"Missing: {string.Join(", ", missing)}." : "Everything is back.";

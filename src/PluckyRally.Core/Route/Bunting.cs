@@ -230,7 +230,7 @@ public static class Bunting
             kits.Count(k => k.OutBy is not null && k.BackBy is null)
         );
         if (kits.All(k => k.Lines.Count == 0))
-            return new(Station.Kit, Readiness.Done, 0, "This brief has no kit to count out.");
+            return new(Station.Kit, Readiness.Done, 0, "There is no kit to count out.");
         if (counted == 0)
             return new(Station.Kit, Readiness.NotStarted, 0, "Count the kit out, team by team, or go on without.");
         if (counted < kits.Count)

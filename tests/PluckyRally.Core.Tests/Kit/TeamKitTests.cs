@@ -31,10 +31,19 @@ public sealed class TeamKitTests
     }
 
     [Fact]
+    public void A_team_that_gets_nothing_has_nothing_to_count_out()
+    {
+        var none = new Happening(Sample.Simple(), "Able");
+        var kit = TeamKit.Of(RunRound.Alike(none.Compiled, none.Teams, 1), none.Stands)[0];
+        (kit.Lines.Count, kit.Says).ShouldBe((0, "Nothing to count out."));
+    }
+
+    [Fact]
     public void What_does_not_come_back_is_missing_and_what_is_used_up_is_not()
     {
         Count("Able", KitWay.Out, "Wren", ("straws", 11), ("scissors", 2), ("tape", 20));
         Kits()[0].Says.ShouldBe("Counted out, with 11 straws in place of 12.");
+        Kits()[0].Lines.Select(l => l.DueBack).ShouldBe([0, 2, 0]);
         Count("Able", KitWay.Back, "Torin", ("straws", 3), ("scissors", 1), ("tape", 0));
         var kit = Kits()[0];
         kit.Says.ShouldBe("Missing: 1 pair of scissors.");

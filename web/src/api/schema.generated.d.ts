@@ -11039,6 +11039,11 @@ export interface components {
              * @description Of what is to come back: how much did not; 0 while it is not counted.
              */
             missing: number;
+            /**
+             * Format: double
+             * @description What is to come back: what was handed out, else what is due; 0 of what is used up.
+             */
+            dueBack: number;
         };
         TeamNamed: {
             /** @description The id of a team in its rally; the empty one stands for no team, or for the class as a whole. */

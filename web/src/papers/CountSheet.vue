@@ -29,7 +29,7 @@ const shown = (n: number | null | undefined) => (typeof n === 'number' ? String(
         </thead>
         <tbody>
           <tr v-if="lines(team.id).length === 0">
-            <td colspan="4" class="muted">This brief has no kit to count out.</td>
+            <td colspan="4" class="muted">There is no kit to count out.</td>
           </tr>
           <tr v-for="l in lines(team.id)" :key="l.material">
             <th scope="row">{{ l.name }}</th>

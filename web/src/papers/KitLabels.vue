@@ -23,7 +23,7 @@ const shown = (n: number) => String(Math.round(n * 100) / 100)
             </tr>
           </tbody>
         </table>
-        <p v-if="lines(team.id).length === 0" class="muted">This brief has no kit to count out.</p>
+        <p v-if="lines(team.id).length === 0" class="muted">There is no kit to count out.</p>
         <CardLines :cards="rally.cards[team.id] ?? []" :bag="[]" />
       </li>
     </ul>

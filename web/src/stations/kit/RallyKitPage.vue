@@ -18,7 +18,6 @@ import TeamBags from './TeamBags.vue'
 import KitForAll from './KitForAll.vue'
 import StockNote from './StockNote.vue'
 import TeamKitCount from './TeamKitCount.vue'
-import { asPlanned } from './asPlanned'
 
 /** A rally's kit: counted out and back, team by team, and taken from the cupboard. */
 const { rally, round, tick, news } = useRally()
@@ -46,7 +45,7 @@ async function countAll(way: 'out' | 'back', teams: readonly TeamKit[]) {
     await count(
       k.team,
       way,
-      k.lines.map((l) => ({ material: l.material, amount: asPlanned(l, way) })),
+      k.lines.map((l) => ({ material: l.material, amount: way === 'out' ? l.due : l.dueBack })),
       '',
     )
 }
@@ -84,17 +83,20 @@ async function back(items: CupboardItem[]) {
         <p v-if="round > 1" class="small muted">
           What is handed out for round {{ round }}: what is different from the round before.
         </p>
-        <KitForAll :rows="rows" @counted="countAll" />
-        <ul>
-          <TeamKitCount
-            v-for="row in rows"
-            :key="row.team.id"
-            :kit="row.kit"
-            :team="row.team"
-            :mark="marks.get(row.team.id)!"
-            @counted="(way, amounts, by) => count(row.team.id, way, amounts, by)"
-          />
-        </ul>
+        <p v-if="rows.every((r) => r.kit.lines.length === 0)" class="muted">Nothing to count out.</p>
+        <template v-else>
+          <KitForAll :rows="rows" @counted="countAll" />
+          <ul>
+            <TeamKitCount
+              v-for="row in rows"
+              :key="row.team.id"
+              :kit="row.kit"
+              :team="row.team"
+              :mark="marks.get(row.team.id)!"
+              @counted="(way, amounts, by) => count(row.team.id, way, amounts, by)"
+            />
+          </ul>
+        </template>
       </section>
       <div class="side">
         <StockNote :kit="kit.data.value" @take="take" @back="back" />

@@ -6,7 +6,6 @@ import { useDraft } from '@/shared/useDraft'
 import TeamPennant from '@/shared/TeamPennant.vue'
 import type { TeamMark } from '@/shared/teamMarks'
 import { numberIn } from '@/shared/numbers'
-import { asPlanned } from './asPlanned'
 
 /** One team's kit: counted out with what is due, then back with what went out, each signed. */
 const props = defineProps<{ kit: TeamKit; team: Team; mark: TeamMark }>()
@@ -16,7 +15,7 @@ const emit = defineEmits<{
 const open = ref(false)
 const way = computed(() => (typeof props.kit.outBy === 'string' ? 'back' : 'out'))
 const shown = (n: number | null | undefined) => (typeof n === 'number' ? String(Math.round(n * 100) / 100) : '')
-const due = (l: TeamKit['lines'][number]) => (way.value === 'out' ? l.out : l.back) ?? asPlanned(l, way.value)
+const due = (l: TeamKit['lines'][number]) => (way.value === 'out' ? (l.out ?? l.due) : (l.back ?? l.dueBack))
 const { draft: counts, follow } = useDraft<Record<string, string>>(() =>
   Object.fromEntries(props.kit.lines.map((l) => [l.material, shown(due(l))])),
 )

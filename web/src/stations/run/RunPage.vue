@@ -65,7 +65,7 @@ const ends = computed(() => end.value && timeOfDay(end.value))
 </script>
 
 <template>
-  <main v-if="rally" id="main" class="walk stack">
+  <main v-if="rally" id="main" class="walk wide stack">
     <StationHead title="Run" :next="nextAt(rally.progress.route, 'run')">
       <RouterLink class="small" :to="`/rallies/${id}/judges`">Judges, teams and walls</RouterLink>
       <RouterLink class="small" :to="inRound(`/rallies/${id}/wall`)" target="_blank">Open the wall</RouterLink>
@@ -73,111 +73,117 @@ const ends = computed(() => end.value && timeOfDay(end.value))
     <UnsentNote :outbox="outbox" :rally="rally" />
     <UnsentNote v-for="b in besides" :key="b.id" :outbox="b.outbox" :rally="b" />
     <p v-if="refusal" ref="refused" class="wrong" role="alert">{{ refusal.title }} {{ refusal.detail }}</p>
-    <template v-if="clock">
-      <section class="now" aria-labelledby="now">
-        <template v-if="clock.phase && left !== undefined">
-          <h2 id="now">{{ clock.phase.name }}</h2>
-          <p class="clock figures" :class="{ over: left < 0 }" role="timer" aria-live="off">{{ asClock(left) }}</p>
-          <p>{{ clock.phase.now }}</p>
-          <p class="small muted">
-            <template v-if="clock.ends">The lesson is running {{ pace }} and will end at {{ ends }}.</template>
-            <template v-else>The clock is stopped.</template>
-          </p>
-          <p v-if="held !== undefined && clock.hold" class="figures" role="status">
-            {{
-              held < clock.hold.seconds
-                ? `Hold: ${Math.ceil(clock.hold.seconds - held)} s to go`
-                : 'Whatever stands now has held.'
-            }}
-          </p>
-          <p v-if="shown" class="signal" role="alert">
-            {{ shown === 'over' ? `${clock.phase.name}: time is up.` : `${minutes(minutesLeft)} left.` }}
-          </p>
-        </template>
-        <template v-else>
-          <h2 id="now">{{ clock.over ? 'The lesson is over' : 'Not started yet' }}</h2>
-          <p v-if="clock.phases.length > 0" class="muted">Start a phase below. Every screen of this rally follows.</p>
-          <p v-else>
-            The brief has no phases, so there is no clock.
-            <RouterLink :to="inRound(`/rallies/${id}/change`)">Edit this rally’s brief</RouterLink>: under Time on the
-            sheet, add what the class does and for how long.
-          </p>
-        </template>
-        <div class="touch-row">
-          <Button
-            v-if="next"
-            :label="clock.phase ? `Next phase: ${next.name}` : `Start: ${next.name}`"
-            @click="send({ does: 'begin', phase: next.id })"
-          />
-          <Button v-else-if="clock.phase" label="End the lesson" @click="send({ does: 'begin', phase: '' })" />
-          <template v-if="clock.phase">
-            <Button v-if="clock.ends" label="Pause" variant="outlined" @click="send({ does: 'pause' })" />
-            <Button v-else label="Resume" variant="outlined" @click="send({ does: 'resume' })" />
-            <Button label="+1 minute" variant="outlined" @click="send({ does: 'add', minutes: 1 })" />
-            <Button label="+5 minutes" variant="outlined" @click="send({ does: 'add', minutes: 5 })" />
-            <Button label="−1 minute" variant="outlined" @click="send({ does: 'add', minutes: -1 })" />
-            <Button
-              v-if="rally.brief.trials.holdSeconds > 0"
-              :label="`Let go: count ${rally.brief.trials.holdSeconds} s`"
-              variant="outlined"
-              @click="send({ does: 'letGo' })"
-            />
+    <div v-if="clock" class="main-and-side">
+      <div class="stack">
+        <section class="now" aria-labelledby="now">
+          <template v-if="clock.phase && left !== undefined">
+            <h2 id="now">{{ clock.phase.name }}</h2>
+            <p class="clock figures" :class="{ over: left < 0 }" role="timer" aria-live="off">{{ asClock(left) }}</p>
+            <p>{{ clock.phase.now }}</p>
+            <p class="small muted">
+              <template v-if="clock.ends">The lesson is running {{ pace }} and will end at {{ ends }}.</template>
+              <template v-else>The clock is stopped.</template>
+            </p>
+            <p v-if="held !== undefined && clock.hold" class="figures" role="status">
+              {{
+                held < clock.hold.seconds
+                  ? `Hold: ${Math.ceil(clock.hold.seconds - held)} s to go`
+                  : 'Whatever stands now has held.'
+              }}
+            </p>
+            <p v-if="shown" class="signal" role="alert">
+              {{ shown === 'over' ? `${clock.phase.name}: time is up.` : `${minutes(minutesLeft)} left.` }}
+            </p>
           </template>
-        </div>
-      </section>
-      <ul v-if="clock.phase && late && cuts.length > 0" class="cuts" aria-label="To save time">
-        <li v-for="cut in cuts" :key="cut.label">
-          <Button :label="cut.label" variant="outlined" severity="secondary" @click="make(cut)" />
-          <span class="small">{{ cut.costs }}</span>
-        </li>
-      </ul>
-      <TurnRemote
-        v-if="clock.turn && clock.phase"
-        :turn="clock.turn"
-        :phase="clock.phase"
-        :left="live.turnLeft.value ?? 0"
-        :teams="teams"
-        :send="send"
-      />
-      <DrawCard v-for="d in inLesson" :key="d.id" :deal="d" :rally="rally" />
-      <TalkQuestions v-if="clock.phase?.kind === 'talk'" :live="live" :questions="rally.brief.teacher.questions" />
-      <ClassInLesson :live="live" :teams="teams" :if-late="rally.brief.timing.ifLate" :record="record" />
-      <WallRemote :live="live" :rally="rally" />
-      <section v-if="clock.phases.length > 0" aria-labelledby="phases">
-        <h2 id="phases">Phases</h2>
-        <ol>
-          <li v-for="(p, i) in clock.phases" :key="p.id" :class="{ here: i === at, done: i < at }">
-            <span class="figures length">{{ Math.round(p.minutes * 10) / 10 }} min</span>
-            <span>
-              {{ p.name }}
-              <span v-if="p.warnings.length > 0" class="small muted"
-                >warning {{ p.warnings.map(minutes).join(', ') }} before
-                {{ p.teamByTeam ? 'the end of each turn' : 'its end' }}</span
-              >
-            </span>
-            <span v-if="i === at" class="small">now</span>
-            <button
-              v-else
-              type="button"
-              class="act"
-              :aria-label="`Jump here: ${p.name}`"
-              @click="send({ does: 'begin', phase: p.id })"
-            >
-              Jump here
-            </button>
+          <template v-else>
+            <h2 id="now">{{ clock.over ? 'The lesson is over' : 'Not started yet' }}</h2>
+            <p v-if="clock.phases.length > 0" class="muted">Start a phase below. Every screen of this rally follows.</p>
+            <p v-else>
+              The brief has no phases, so there is no clock.
+              <RouterLink :to="inRound(`/rallies/${id}/change`)">Edit this rally’s brief</RouterLink>: under Time on the
+              sheet, add what the class does and for how long.
+            </p>
+          </template>
+          <div class="touch-row">
+            <Button
+              v-if="next"
+              :label="clock.phase ? `Next phase: ${next.name}` : `Start: ${next.name}`"
+              @click="send({ does: 'begin', phase: next.id })"
+            />
+            <Button v-else-if="clock.phase" label="End the lesson" @click="send({ does: 'begin', phase: '' })" />
+            <template v-if="clock.phase">
+              <Button v-if="clock.ends" label="Pause" variant="outlined" @click="send({ does: 'pause' })" />
+              <Button v-else label="Resume" variant="outlined" @click="send({ does: 'resume' })" />
+              <Button label="+1 minute" variant="outlined" @click="send({ does: 'add', minutes: 1 })" />
+              <Button label="+5 minutes" variant="outlined" @click="send({ does: 'add', minutes: 5 })" />
+              <Button label="−1 minute" variant="outlined" @click="send({ does: 'add', minutes: -1 })" />
+              <Button
+                v-if="rally.brief.trials.holdSeconds > 0"
+                :label="`Let go: count ${rally.brief.trials.holdSeconds} s`"
+                variant="outlined"
+                @click="send({ does: 'letGo' })"
+              />
+            </template>
+          </div>
+        </section>
+        <ul v-if="clock.phase && late && cuts.length > 0" class="cuts" aria-label="To save time">
+          <li v-for="cut in cuts" :key="cut.label">
+            <Button :label="cut.label" variant="outlined" severity="secondary" @click="make(cut)" />
+            <span class="small">{{ cut.costs }}</span>
           </li>
-        </ol>
-      </section>
-      <EntryLog v-if="log.length > 0" heading="h2" :log="log" :strike="strike" />
-      <section aria-labelledby="sound">
-        <h2 id="sound">Sound</h2>
-        <p class="line">
-          <label><input v-model="sound" type="checkbox" /> ring at warnings and at the end of a phase</label>
-          &nbsp;<button type="button" class="act" @click="ring">Try it</button>
-        </p>
-        <p v-if="sound && silent" class="small muted">Touch this page once; until then the browser keeps it silent.</p>
-      </section>
-    </template>
+        </ul>
+        <TurnRemote
+          v-if="clock.turn && clock.phase"
+          :turn="clock.turn"
+          :phase="clock.phase"
+          :left="live.turnLeft.value ?? 0"
+          :teams="teams"
+          :send="send"
+        />
+        <DrawCard v-for="d in inLesson" :key="d.id" :deal="d" :rally="rally" />
+        <TalkQuestions v-if="clock.phase?.kind === 'talk'" :live="live" :questions="rally.brief.teacher.questions" />
+        <ClassInLesson :live="live" :teams="teams" :if-late="rally.brief.timing.ifLate" :record="record" />
+      </div>
+      <div class="stack">
+        <WallRemote :live="live" :rally="rally" />
+        <section v-if="clock.phases.length > 0" aria-labelledby="phases">
+          <h2 id="phases">Phases</h2>
+          <ol>
+            <li v-for="(p, i) in clock.phases" :key="p.id" :class="{ here: i === at, done: i < at }">
+              <span class="figures length">{{ Math.round(p.minutes * 10) / 10 }} min</span>
+              <span>
+                {{ p.name }}
+                <span v-if="p.warnings.length > 0" class="small muted"
+                  >warning {{ p.warnings.map(minutes).join(', ') }} before
+                  {{ p.teamByTeam ? 'the end of each turn' : 'its end' }}</span
+                >
+              </span>
+              <span v-if="i === at" class="small">now</span>
+              <button
+                v-else
+                type="button"
+                class="act"
+                :aria-label="`Jump here: ${p.name}`"
+                @click="send({ does: 'begin', phase: p.id })"
+              >
+                Jump here
+              </button>
+            </li>
+          </ol>
+        </section>
+        <EntryLog v-if="log.length > 0" heading="h2" :log="log" :strike="strike" />
+        <section aria-labelledby="sound">
+          <h2 id="sound">Sound</h2>
+          <p class="line">
+            <label><input v-model="sound" type="checkbox" /> ring at warnings and at the end of a phase</label>
+            &nbsp;<button type="button" class="act" @click="ring">Try it</button>
+          </p>
+          <p v-if="sound && silent" class="small muted">
+            Touch this page once; until then the browser keeps it silent.
+          </p>
+        </section>
+      </div>
+    </div>
   </main>
 </template>
 

@@ -178,7 +178,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
 </script>
 
 <template>
-  <main v-if="rally" id="main" ref="page" class="walk">
+  <main v-if="rally" id="main" ref="page" class="walk wide">
     <StationHead title="Score" :next="next">
       <RouterLink :to="inRound(`/rallies/${id}/together`)" class="small">All teams together</RouterLink>
       <RouterLink :to="inRound(`/rallies/${id}/typing/${current}`)" class="small" :class="{ 'only-wide': isTeacher }"
@@ -232,77 +232,83 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
           <span class="named">Next team</span> ›
         </PadButton>
       </div>
-      <p v-if="sheet.closed" class="heed" role="status">
-        Round {{ round }} is closed. Nothing more is recorded in it until the teacher opens it again.
-      </p>
-      <p v-if="refusal && !shownAtField" role="alert" class="wrong">{{ refusal.title }} {{ refusal.detail }}</p>
-      <InLesson v-if="!reference" :key="`lesson ${current} ${round}`" :sheet="sheet" :brief="rally.brief" />
-      <p v-if="sheet.wanted" class="heed">After round {{ round - 1 }} they wanted to change: {{ sheet.wanted }}</p>
-      <CardLines :cards="named?.cards ?? []" :bag="named?.bag ?? []" />
-      <details v-if="rally.briefChanges.length > 0" class="heed">
-        <summary>The brief was changed: {{ rally.briefChanges.at(-1)?.reason }}</summary>
-        <ChangeLines :changes="rally.briefChanges" />
-      </details>
-      <MustHaves :key="`musts ${current} ${round}`" :rules="sheet.rules" :settled="sheet.settled" />
-      <OnceReadings
-        v-if="sheet.once.length"
-        :key="`once ${current} ${round}`"
-        :once="sheet.once"
-        :rally="rally"
-        :refusal="refusal"
-      />
-      <TargetList v-if="sheet.targets.length > 0 && !reference" :targets="sheet.targets" />
-      <AnsweredTwice :sheet="sheet" />
-      <PartPads :key="`parts ${current} ${round}`" :parts="sheet.parts" :rally="rally" />
-      <section v-if="tried" aria-labelledby="attempts">
-        <h3 id="attempts">Attempts</h3>
-        <DesignBar
-          :model-value="design.name"
-          :designs="sheet.designs"
-          :named="rally.brief.trials.designs === 'named'"
-          @update:model-value="chosen = $event"
-        />
-        <AttemptPad
-          v-if="mayTry || sending > 0"
-          v-show="mayTry"
-          :key="`${current} ${round} ${design.name} ${redo?.trial.entry} ${redo?.as}`"
-          v-model:sending="sending"
-          v-model:holding="holding"
-          :rally="rally"
-          :design="design"
-          :rules="sheet.rules"
-          :trials="sheet.trials"
-          :redo="redo"
-          :ready="sheet.ready"
-          :refusal="refusal"
-          :done="afterRecording"
-        />
-        <p v-if="!mayTry" class="done">All attempts have been made. Cross one out if it was recorded by mistake.</p>
-        <TrialList
-          :sheet="sheet"
-          :design="design.name"
-          :measures="rally.brief.measures"
-          @redo="(trial, as) => (redo = { trial, as })"
-        />
-        <AttemptMusts :design="design" :rules="sheet.rules" />
-        <p v-if="rally.brief.trials.overWhen" class="muted over">{{ rally.brief.trials.overWhen }}</p>
-        <DesignChanges
-          :key="`${current} ${round} ${design.name} changes`"
-          :rally="rally.id"
-          :design="design"
-          :wanted="sheet.wanted"
-          :open="changesOf === current"
-          @update:open="changesOf = $event ? current : ''"
-          @added="chosen = $event"
-        />
-        <ReferenceList :references="sheet.references" />
-      </section>
-      <template v-if="below">
-        <NotePad />
-        <TeamPhotos :rally="rally" :team="current" :round="round" />
-        <EntryLog ref="log" :log="below.log" :strike="strike" :became="became" />
-        <RoundDoor v-if="isTeacher" :closed="below.closed" />
-      </template>
+      <div class="main-and-side">
+        <div class="stack">
+          <p v-if="sheet.closed" class="heed" role="status">
+            Round {{ round }} is closed. Nothing more is recorded in it until the teacher opens it again.
+          </p>
+          <p v-if="refusal && !shownAtField" role="alert" class="wrong">{{ refusal.title }} {{ refusal.detail }}</p>
+          <InLesson v-if="!reference" :key="`lesson ${current} ${round}`" :sheet="sheet" :brief="rally.brief" />
+          <p v-if="sheet.wanted" class="heed">After round {{ round - 1 }} they wanted to change: {{ sheet.wanted }}</p>
+          <CardLines :cards="named?.cards ?? []" :bag="named?.bag ?? []" />
+          <details v-if="rally.briefChanges.length > 0" class="heed">
+            <summary>The brief was changed: {{ rally.briefChanges.at(-1)?.reason }}</summary>
+            <ChangeLines :changes="rally.briefChanges" />
+          </details>
+          <MustHaves :key="`musts ${current} ${round}`" :rules="sheet.rules" :settled="sheet.settled" />
+          <OnceReadings
+            v-if="sheet.once.length"
+            :key="`once ${current} ${round}`"
+            :once="sheet.once"
+            :rally="rally"
+            :refusal="refusal"
+          />
+          <TargetList v-if="sheet.targets.length > 0 && !reference" :targets="sheet.targets" />
+          <AnsweredTwice :sheet="sheet" />
+          <PartPads :key="`parts ${current} ${round}`" :parts="sheet.parts" :rally="rally" />
+          <section v-if="tried" aria-labelledby="attempts">
+            <h3 id="attempts">Attempts</h3>
+            <DesignBar
+              :model-value="design.name"
+              :designs="sheet.designs"
+              :named="rally.brief.trials.designs === 'named'"
+              @update:model-value="chosen = $event"
+            />
+            <AttemptPad
+              v-if="mayTry || sending > 0"
+              v-show="mayTry"
+              :key="`${current} ${round} ${design.name} ${redo?.trial.entry} ${redo?.as}`"
+              v-model:sending="sending"
+              v-model:holding="holding"
+              :rally="rally"
+              :design="design"
+              :rules="sheet.rules"
+              :trials="sheet.trials"
+              :redo="redo"
+              :ready="sheet.ready"
+              :refusal="refusal"
+              :done="afterRecording"
+            />
+            <p v-if="!mayTry" class="done">All attempts have been made. Cross one out if it was recorded by mistake.</p>
+            <TrialList
+              :sheet="sheet"
+              :design="design.name"
+              :measures="rally.brief.measures"
+              @redo="(trial, as) => (redo = { trial, as })"
+            />
+            <AttemptMusts :design="design" :rules="sheet.rules" />
+            <p v-if="rally.brief.trials.overWhen" class="muted over">{{ rally.brief.trials.overWhen }}</p>
+            <DesignChanges
+              :key="`${current} ${round} ${design.name} changes`"
+              :rally="rally.id"
+              :design="design"
+              :wanted="sheet.wanted"
+              :open="changesOf === current"
+              @update:open="changesOf = $event ? current : ''"
+              @added="chosen = $event"
+            />
+            <ReferenceList :references="sheet.references" />
+          </section>
+        </div>
+        <div class="stack">
+          <template v-if="below">
+            <NotePad />
+            <TeamPhotos :rally="rally" :team="current" :round="round" />
+            <EntryLog ref="log" :log="below.log" :strike="strike" :became="became" />
+            <RoundDoor v-if="isTeacher" :closed="below.closed" />
+          </template>
+        </div>
+      </div>
     </div>
     <p v-if="heldBack" class="held-back" role="status">The page moved just as you pressed. Press again.</p>
     <template v-if="below">

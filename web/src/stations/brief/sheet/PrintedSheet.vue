@@ -25,7 +25,7 @@ const blocks = (sheet: StudentSheet) =>
 
 <template>
   <article class="printed" :class="{ framed: !onPaper }" aria-label="Student sheet">
-    <p class="small muted">
+    <p class="small muted kicker">
       {{ [tier, brief.season === 'any' ? '' : seasonName.get(brief.season), brief.theme].filter(Boolean).join(' · ') }}
     </p>
     <h2>{{ brief.title || 'Untitled brief' }}</h2>
@@ -51,6 +51,9 @@ const blocks = (sheet: StudentSheet) =>
 </template>
 
 <style scoped>
+.kicker::first-letter {
+  text-transform: uppercase;
+}
 .printed {
   background: var(--sheet);
   min-width: 0;
