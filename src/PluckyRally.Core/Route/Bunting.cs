@@ -159,7 +159,7 @@ public static class Bunting
                     : "This is the brief for this rally. You can still edit it."
             ),
             Kit(kits),
-            Teams(run, opened.Stands, clock, begun),
+            Teams(run, opened.Stands, clock, begun, open),
             Run(clock),
             new(
                 Station.Score,
@@ -183,9 +183,10 @@ public static class Bunting
 
     /// <summary>
     /// Teams are ready when each has the cards that are dealt before the lesson; once they build, when each plan is
-    /// approved.
+    /// approved. A class that is tested without any approval does not approve plans, and one that is finished needs
+    /// none any more.
     /// </summary>
-    private static Pennant Teams(RunRound run, StandingLog log, LessonClock clock, bool begun)
+    private static Pennant Teams(RunRound run, StandingLog log, LessonClock clock, bool begun, int open)
     {
         var brief = run.Compiled.Brief;
         var undealt = brief
@@ -203,10 +204,12 @@ public static class Bunting
                     undealt.Select(d => $"{Things(d.Without, "team has", "teams have")} no card of {d.Name} yet.")
                 )
             );
-        var unapproved = ClassState
-            .Of(run.Present, log, run.Number)
-            .Count(t => t.Cleared is null && ClassState.PlansAreApproved(brief));
-        return unapproved > 0 && (begun || clock.Phase is { Kind: >= PhaseKind.Collect } || clock.Over)
+        var teams = ClassState.Of(run.Present, log, run.Number);
+        var unapproved = ClassState.PlansAreApproved(brief) ? teams.Count(t => t.Cleared is null) : 0;
+        var isTime = begun
+            ? open > 0 && unapproved < teams.Count
+            : clock.Phase is { Kind: >= PhaseKind.Collect } || clock.Over;
+        return unapproved > 0 && isTime
             ? new(
                 Station.Teams,
                 Readiness.InProgress,

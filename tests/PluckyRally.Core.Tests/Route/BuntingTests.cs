@@ -125,6 +125,32 @@ public sealed class BuntingTests
             );
     }
 
+    [Theory]
+    [InlineData(0, 1, 0)]
+    [InlineData(1, 1, 1)]
+    [InlineData(1, 2, 0)]
+    public void Approvals_are_missed_only_where_a_class_approves_plans_and_is_not_finished(
+        int approved,
+        int tested,
+        int missing
+    )
+    {
+        var plain = Sample.Simple();
+        var rally = new Happening(
+            plain with
+            {
+                Timing = new() { Phases = [Sample.Phase("plan", PhaseKind.Plan, minutes: 5)] },
+            },
+            "Terns",
+            "Whelks"
+        );
+        foreach (var team in rally.Teams.Take(approved))
+            rally.Keep(new Entry.PlanCleared { Id = rally.NextId(), Team = team.Id });
+        foreach (var team in rally.Teams.Take(tested))
+            rally.Counted(team.Name, "12");
+        At(rally, Station.Teams).Missing.ShouldBe(missing);
+    }
+
     private static void Begin(Happening rally, string phase, DateTimeOffset at) =>
         rally.Keep(
             new Entry.PhaseBegun

@@ -25,6 +25,10 @@ public sealed class DevicesTests : ScreenTest
         tablet.Run("return window.isSecureContext").ShouldBe(false, "a classroom without certificates");
         Record(tablet, "57");
         tablet.See("57 cm");
+        tablet.Until(
+            () => (bool)tablet.Run("return !Object.keys(localStorage).some((k) => k.startsWith('taken:'))")!,
+            "the sheet to be kept on the device"
+        );
         var place = tablet.Place;
         tablet.Driver.Navigate().GoToUrl("about:blank");
         _server.End();

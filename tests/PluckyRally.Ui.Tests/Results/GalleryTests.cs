@@ -98,7 +98,14 @@ public sealed class GalleryTests(WorkingServer server) : ScreenTest
         device.ClickButton("Isopods");
         device.See("What we learned");
         device.ShouldBeAccessible();
-        device.Type("What did the easy hoists have that others had not?", "They pull straight" + Keys.Enter);
+        const string question = "What did the easy hoists have that others had not?";
+        device.Type(question, "They pull straight");
+        device.Driver.Navigate().Refresh();
+        device.Until(
+            () => device.Field(question).GetAttribute("value") == "They pull straight",
+            "what was half written to be there again"
+        );
+        device.Field(question).SendKeys(Keys.Enter);
         device.Until(
             () => device.Text.Contains("They pull straight", StringComparison.Ordinal),
             "the answer to stand under its question"

@@ -217,6 +217,8 @@ public sealed class ScoringTests(WorkingServer server) : ScreenTest
         )!;
         var brief = rally["edition"]!["brief"]!;
         brief["title"] = "Foil ferry, two attempts";
+        // Without a kit, a rally begins at the pad.
+        brief["materials"] = new JsonArray();
         PreparedRally.Shelve(address, brief);
     }
 

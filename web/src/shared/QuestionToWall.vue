@@ -15,7 +15,7 @@ const toggle = () =>
 </script>
 
 <template>
-  <button type="button" class="act" :aria-pressed="shown" :aria-label="`${label}: ${text}`" @click="toggle">
+  <button type="button" class="act" :aria-label="`${label}: ${text}`" @click="toggle">
     {{ label }}
   </button>
 </template>

@@ -24,7 +24,11 @@ export type Sent = { kind: 'taken' } | { kind: 'waiting' } | { kind: 'refused'; 
  * Keeps every entry on this device until the server has taken it. Sending again is harmless, since an entry keeps its
  * id; while there is no connection entries wait in order.
  */
-export function useOutbox(rally: string, onTaken: () => void, edition?: () => number | undefined) {
+export function useOutbox(
+  rally: string,
+  onTaken: (some: readonly OnItsWay[]) => void,
+  edition?: () => number | undefined,
+) {
   /** Whether the server no longer knows this device; what it kept waits until somebody comes in again. */
   const shutOut = ref(false)
   /** Why the server could not take anything, though it answers: its disk is full, for example. */
@@ -44,7 +48,7 @@ export function useOutbox(rally: string, onTaken: () => void, edition?: () => nu
   function markSent(some: readonly OnItsWay[]) {
     if (some.length === 0) return
     taken.value = [...taken.value, ...some]
-    onTaken()
+    onTaken(some)
   }
   const request = () => ({ params: { path: { id: rally } }, signal: AbortSignal.timeout(lineGone) })
 

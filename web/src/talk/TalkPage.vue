@@ -60,7 +60,8 @@ const waiting = computed(() => outbox.unsent.value.filter((u) => !u.refusal).len
           />
         </div>
         <TeamAnswers
-          :key="now.team.team"
+          :key="`${now.team.team} ${now.round}`"
+          :rally="rally"
           :questions="now.questions"
           :team="now.team.team"
           :round="now.round"

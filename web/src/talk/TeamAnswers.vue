@@ -1,24 +1,29 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
-import { ref } from 'vue'
 import type { DebriefQuestion, Entry } from '@/api/names'
 import { written } from '@/shared/entries'
+import { useDraft } from '@/shared/useDraft'
 import type { Sent } from '@/shared/useOutbox'
 
-/** The questions of the talk, each answered in a line. */
+/** The questions of the talk, each answered in a line. What is half written is there again after a reload. */
 const props = defineProps<{
+  rally: string
   questions: readonly DebriefQuestion[]
   team: string
   round: number
   record: (entry: Entry) => Promise<Sent>
 }>()
-const typed = ref<Record<number, string>>({})
+const { draft: typed } = useDraft<Record<number, string>>(
+  () => ({}),
+  `answers:${props.rally}:${props.team}:${props.round}`,
+)
 async function answer(question: number) {
   const text = (typed.value[question] ?? '').trim()
   if (!text) return
   const sent = await props.record(written(props.team, props.round, { kind: 'answerGiven', question, text }))
-  if (sent.kind !== 'refused' && (typed.value[question] ?? '').trim() === text) typed.value[question] = ''
+  if (sent.kind === 'refused' || (typed.value[question] ?? '').trim() !== text) return
+  typed.value = Object.fromEntries(Object.entries(typed.value).filter(([number]) => Number(number) !== question))
 }
 </script>
 

@@ -3,6 +3,8 @@ import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import type { AwardResult, Entry } from '@/api/names'
 import { written } from '@/shared/entries'
+import { useRally } from '@/shared/openRally'
+import { useDraft } from '@/shared/useDraft'
 import type { Sent } from '@/shared/useOutbox'
 
 /**
@@ -16,8 +18,11 @@ const props = defineProps<{
   record: (entry: Entry) => Promise<Sent>
 }>()
 const emit = defineEmits<{ given: [] }>()
-const fresh = () => ({ name: '', voter: '', team: '', for: '', why: '' })
-const draft = ref(fresh())
+const { rally } = useRally()
+const { draft, follow } = useDraft(
+  () => ({ name: '', voter: '', team: '', for: '', why: '' }),
+  `award:${rally.value?.id ?? ''}:${props.round}:${props.award?.award ?? props.award?.name ?? ''}`,
+)
 const refused = ref('')
 const by = computed(() => props.award?.givenBy ?? 'teacher')
 function entry(): Entry {
@@ -41,9 +46,11 @@ function entry(): Entry {
 async function give() {
   const sent = await props.record(entry())
   refused.value =
-    sent.kind === 'refused' ? sent.refusal.problems.map((p) => p.what).join(' ') || (sent.refusal.title ?? '') : ''
+    sent.kind === 'refused'
+      ? sent.refusal.problems.map((p) => `${p.what} ${p.remedy}`).join(' ') || (sent.refusal.title ?? '')
+      : ''
   if (sent.kind === 'refused') return
-  draft.value = fresh()
+  follow()
   emit('given')
 }
 </script>

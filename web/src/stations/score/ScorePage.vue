@@ -401,8 +401,12 @@ h3 {
   .walk {
     padding: var(--space-3) var(--margin) var(--space-8);
   }
-  .sheet {
+  .sheet,
+  .main-and-side,
+  .main-and-side > .stack {
     gap: var(--space-4);
+  }
+  .sheet {
     padding: 0 var(--space-4) var(--space-5);
   }
   .name {

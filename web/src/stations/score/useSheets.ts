@@ -8,6 +8,7 @@ import { useOutbox } from '@/shared/useOutbox'
 import { withOnItsWay } from './fold'
 import { askSince, behind, nothingHeld, withChanges, withSheets } from './heldSheets'
 import { keepSheets, keptSheets } from './keptSheets'
+import { useTaken } from './useTaken'
 
 /** A line that gives no answer for so long is none. */
 const lineGone = 10_000
@@ -44,7 +45,15 @@ export function useSheets(open: () => string, of = aroundThePage()) {
   const key = () => `${id}:${round.value}`
   const path = { id }
 
-  const outbox = useOutbox(id, news, () => rally.value?.progress.edition)
+  const taken = useTaken(id)
+  const outbox = useOutbox(
+    id,
+    (some) => {
+      taken.add(some)
+      news()
+    },
+    () => rally.value?.progress.edition,
+  )
   /**
    * What this window was told of, has, or has recorded: with that many windows are content with one answer, and what
    * came since they are told of next.
@@ -55,7 +64,7 @@ export function useSheets(open: () => string, of = aroundThePage()) {
       : Math.max(announced.value, held.value.asOf, ...outbox.onItsWay.value.map((o) => o.asOf ?? 0))
 
   async function follow() {
-    const [asked, team] = [key(), open()]
+    const [asked, team, shown] = [key(), open(), round.value]
     const answer = await ask(
       api.GET('/api/rallies/{id}/score', {
         params: { path, query: { round: round.value, ...askSince(held.value, team) }, header: { announced: knows() } },
@@ -69,6 +78,7 @@ export function useSheets(open: () => string, of = aroundThePage()) {
       asOf.value = undefined
       progressed(answer.data.progress)
       await keepSheets(asked, held.value, [answer.data.sheet?.team ?? team])
+      if (answer.data.sheet) taken.seen([answer.data.sheet], shown)
     } else if (answer.offline) {
       state.value = 'offline'
       const kept = await keptSheets(asked)
@@ -84,7 +94,7 @@ export function useSheets(open: () => string, of = aroundThePage()) {
 
   /** Brings the sheets of the other teams up to date. What is not had from the line now is had when it is back. */
   const catchUp = oneAtATime(async () => {
-    const asked = key()
+    const [asked, shown] = [key(), round.value]
     for (;;) {
       const team = behind(held.value, open()).slice(0, together)
       if (team.length === 0) return
@@ -98,6 +108,7 @@ export function useSheets(open: () => string, of = aroundThePage()) {
         held.value,
         answer.data.map((s) => s.team),
       )
+      taken.seen(answer.data, shown)
     }
   })
   async function now() {
@@ -114,7 +125,7 @@ export function useSheets(open: () => string, of = aroundThePage()) {
     if (held.value.order.length === 0 || !trials) return undefined
     return held.value.order.flatMap((team) => {
       const known = held.value.sheets.get(team)?.sheet
-      return known ? [withOnItsWay(known, outbox.onItsWay.value, round.value, trials)] : []
+      return known ? [withOnItsWay(known, [...taken.earlier.value, ...outbox.onItsWay.value], round.value, trials)] : []
     })
   })
   const order = computed(() => held.value.order)
