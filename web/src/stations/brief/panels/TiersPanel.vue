@@ -164,9 +164,7 @@ watch(checkup, () => void (seen.value && show(seenTier.value)))
                   :aria-label="`Edit the sheet for ${tier.name}`"
                   >Edit</RouterLink
                 >
-                <button type="button" class="act" :aria-label="`Preview ${tier.name}`" @click="see(tier.id)">
-                  Preview
-                </button>
+                <button type="button" class="act" :aria-label="`View ${tier.name}`" @click="see(tier.id)">View</button>
                 <button
                   type="button"
                   class="act"
