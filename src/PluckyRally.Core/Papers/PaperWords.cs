@@ -73,14 +73,14 @@ internal static class PaperWords
 
     public const string StrikeOut = "Cross out what is wrong under Score, and record it there.";
 
-    public const string KeepBoth = "Check that this is another page. If it is, keep it too.";
+    public const string KeepBoth = "Check that this is another page. If it is, save it too.";
 
     public static string PageIsIn(string team, int round, string writer, int things) =>
         $"A page of {team} for round {Numerals.Write(round)} is in already: {English.Count(things, "entry")} "
         + $"by {writer}.";
 
     public const string Empty = "Nothing is typed in.";
-    public const string TypeSomething = "Type what stands on the paper, then keep it.";
+    public const string TypeSomething = "Type what stands on the paper, then save it.";
     public const string PlaceOnce = "Give each thing its own place.";
 
     public const string SortWay = "Write where each thing belongs.";

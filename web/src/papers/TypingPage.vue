@@ -81,7 +81,7 @@ function onKept(things: number) {
       </p>
       <h2>{{ current.name }}</h2>
       <p v-if="stands.length > 0" class="heed" role="status">
-        This team has results already. {{ stands.join(', ') }}. What you keep here is added to them.
+        This team has results already. {{ stands.join(', ') }}. What you save here is added to them.
       </p>
       <SheetForm
         :key="`${current.id} ${round}`"

@@ -3,6 +3,7 @@ import PadButton from '@/pads/PadButton.vue'
 import { computed, ref, watch } from 'vue'
 import type { SheetAsked, SheetDesign, SheetRule } from '@/api/names'
 import { ruleChecked } from '@/shared/entries'
+import FoldButton from './FoldButton.vue'
 import MetOrMissed from './MetOrMissed.vue'
 import { useRecording } from '@/pads/recording'
 
@@ -27,7 +28,6 @@ watch(
   },
   { immediate: true },
 )
-const wayOf = (attempt: number) => (unfolded.value.has(attempt) ? 'Hide' : 'Show')
 const fold = (attempt: number) => {
   if (!unfolded.value.delete(attempt)) unfolded.value.add(attempt)
 }
@@ -53,16 +53,12 @@ async function allMet(open: readonly SheetAsked[]) {
     <div class="head">
       <h4>Attempt {{ a.number }}: must-haves</h4>
       <PadButton v-if="a.open.length > 1" label="All met" variant="outlined" class="touch" @click="allMet(a.open)" />
-      <button
+      <FoldButton
         v-else-if="a.open.length === 0"
-        type="button"
-        class="act"
-        :aria-label="`${wayOf(a.number)}: must-haves of attempt ${a.number}`"
-        :aria-expanded="unfolded.has(a.number)"
-        @click="fold(a.number)"
-      >
-        {{ wayOf(a.number) }}
-      </button>
+        :of="`must-haves of attempt ${a.number}`"
+        :open="unfolded.has(a.number)"
+        @fold="fold(a.number)"
+      />
     </div>
     <p v-if="a.open.length === 0 && !unfolded.has(a.number)" class="small">
       <b v-if="a.missed.length > 0" class="missed">Missed: {{ a.missed.map((m) => text(m.rule)).join('; ') }}</b>

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import type { SheetRule } from '@/api/names'
 import { ruleChecked } from '@/shared/entries'
+import FoldButton from './FoldButton.vue'
 import MetOrMissed from './MetOrMissed.vue'
 import { useRecording } from '@/pads/recording'
 
@@ -15,7 +16,6 @@ const check = (rule: SheetRule, met: boolean) => record(ruleChecked(team.value, 
  */
 const folded = ref(props.settled)
 const open = computed(() => !(folded.value && props.settled && props.rules.length > 0))
-const way = computed(() => (open.value ? 'Hide' : 'Show'))
 /** What is asked of each attempt has its answers beside the attempts. */
 const once = computed(() => props.rules.filter((r) => !r.asked))
 const missed = computed(() => once.value.filter((r) => r.state === 'missed' && r.bonus === ''))
@@ -33,16 +33,7 @@ const states = { met: 'met', missed: 'missed', toCheck: 'still to check', notChe
   <section aria-labelledby="musts">
     <div class="head">
       <h3 id="musts">Must-haves</h3>
-      <button
-        v-if="settled && rules.length > 0"
-        type="button"
-        class="act"
-        :aria-label="`${way}: must-haves`"
-        :aria-expanded="open"
-        @click="folded = open"
-      >
-        {{ way }}
-      </button>
+      <FoldButton v-if="settled && rules.length > 0" of="must-haves" :open="open" @fold="folded = open" />
     </div>
     <p v-if="rules.length === 0" class="muted">This brief has none.</p>
     <p v-else-if="!open" class="small">

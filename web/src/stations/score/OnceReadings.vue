@@ -7,6 +7,7 @@ import TakeReading from '@/pads/readings/TakeReading.vue'
 import { measureRead, reading } from '@/shared/entries'
 import { useDraftKey, useRecording } from '@/pads/recording'
 import { useDraft } from '@/shared/useDraft'
+import FoldButton from './FoldButton.vue'
 
 /** What is measured once for the team's design. Once they are all read a line is enough. */
 const props = defineProps<{ once: TeamSheet['once']; rally: JudgeRallyView; refusal?: Refusal }>()
@@ -21,7 +22,6 @@ const again = ref('')
 const all = computed(() => props.once.every((o) => o.shown) && !props.once.some((o) => holds(o.measure)))
 /** They fold where they were all read when the sheet was opened: nothing moves under the finger that records one. */
 const folded = ref(props.once.every((o) => o.shown))
-const way = computed(() => (folded.value ? 'Show' : 'Hide'))
 const holds = (measure: string) => (typed.value[measure] ?? '').trim() !== ''
 /** What came from elsewhere while one was typed here. */
 const meanwhile = (o: TeamSheet['once'][number]) => o.shown !== '' && again.value !== o.measure && holds(o.measure)
@@ -50,16 +50,7 @@ function wrongWith(measure: string) {
   <section aria-labelledby="once">
     <div class="head">
       <h3 id="once">Measured once</h3>
-      <button
-        v-if="all"
-        type="button"
-        class="act"
-        :aria-label="`${way}: measured once`"
-        :aria-expanded="!folded"
-        @click="folded = !folded"
-      >
-        {{ way }}
-      </button>
+      <FoldButton v-if="all" of="measured once" :open="!folded" @fold="folded = !folded" />
     </div>
     <p v-if="all && folded" class="small figures">{{ line }}</p>
     <template v-for="o in once" v-else :key="o.measure">

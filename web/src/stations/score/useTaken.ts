@@ -29,13 +29,14 @@ export function useTaken(rally: string) {
    * were asked for.
    */
   function seen(sheets: readonly TeamSheet[], round: number) {
-    const of = (o: OnItsWay) => sheets.find((s) => s.team === o.entry.team && o.entry.round === round)
-    const left = new Set(earlier.value.filter((o) => !of(o)).map((o) => o.entry.id))
     const before = new Set(earlier.value.map((o) => o.entry.id))
-    const unseen = (o: OnItsWay) => (before.has(o.entry.id) ? left.has(o.entry.id) : (o.asOf ?? 0) > (of(o)?.asOf ?? 0))
+    function unseen({ entry, asOf = 0 }: OnItsWay) {
+      const sheet = sheets.find((s) => s.team === entry.team && entry.round === round)
+      return !sheet || (!before.has(entry.id) && asOf > sheet.asOf)
+    }
     const kept = read()
     if (!kept.every(unseen)) keep(kept.filter(unseen))
-    if (left.size < before.size) earlier.value = earlier.value.filter((o) => left.has(o.entry.id))
+    if (!earlier.value.every(unseen)) earlier.value = earlier.value.filter(unseen)
   }
   return { earlier, add, seen }
 }
