@@ -28,7 +28,10 @@ public static class DataFile
         services
             .AddSingleton(folder)
             .AddDbContextPool<RallyDb>(options => options.UseSqlite(Connection(folder.File)))
-            .AddSingleton(_ => new LogWriter(Connection(folder.File)))
+            .AddSingleton(services => new LogWriter(
+                Connection(folder.File),
+                services.GetRequiredService<RallyOwners>()
+            ))
             .AddScoped<BriefShelf>()
             .AddScoped<BriefHistory>()
             .AddScoped<ClassRegister>()

@@ -126,6 +126,7 @@ static async Task<int> Serve(string[] args, CopyRestoring restoring)
         app.UseSecurityHeaders();
         app.UseResponseCompression();
         app.UseOwnSite(settings);
+        app.UseNoChangesWhileRestoring(restoring);
         app.UsePages();
         app.UseAuthentication();
         app.UseRateLimiter();

@@ -89,11 +89,23 @@ public sealed record JudgeSheet(IReadOnlyList<PaperBlock> Blocks, IReadOnlyList<
     /// <param name="opened">The rally.</param>
     /// <param name="sheet">What stood on the paper.</param>
     /// <param name="today">The day in Greenwich; somewhere on earth it is tomorrow already.</param>
-    public static Result<IReadOnlyList<Entry>> Read(OpenedRally opened, SheetTyped sheet, DateOnly today)
+    /// <param name="ofTeacher">Whether the teacher types it in, who may have judged without a device.</param>
+    public static Result<IReadOnlyList<Entry>> Read(
+        OpenedRally opened,
+        SheetTyped sheet,
+        DateOnly today,
+        bool ofTeacher
+    )
     {
         var found = new ProblemCollector();
         found.NotEmpty(sheet.JudgedBy, "/judgedBy", PaperWords.NoJudge, PaperWords.WriteJudge);
         found.Length(sheet.JudgedBy, Limits.Name, "/judgedBy", "The judge's name");
+        if (
+            !string.IsNullOrWhiteSpace(sheet.JudgedBy)
+            && !(ofTeacher && sheet.JudgedBy.Trim() == Writers.Teacher)
+            && Writers.NotOneself(sheet.JudgedBy, "/judgedBy") is { } wrong
+        )
+            found.AddAll([wrong]);
         found.Unless(sheet.JudgedOn <= today.AddDays(1), "/judgedOn", PaperWords.StillToCome, PaperWords.WriteDay);
         found.Unless(
             sheet.Round is >= 1 and <= Limits.Rounds,

@@ -94,6 +94,10 @@ public sealed record Rally
     /// What was recorded and is not understood by this version. It has no effect, and travels on with the rally.
     /// </summary>
     public IReadOnlyList<UnreadEntry> Unread { get; init; } = [];
+
+    /// <summary>Whether a student's name is known here.</summary>
+    public bool Knows(StudentId student) =>
+        Teams.Any(t => t.Students.Any(s => s.Id == student)) || Latecomers.Any(s => s.Id == student);
 }
 
 /// <summary>An entry that this version does not understand: of a kind that a newer one writes, or damaged.</summary>

@@ -345,7 +345,6 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyOwners own
 
         var id = _rallies[archived.Id] = known ? new RallyId(Guid.CreateVersion7()) : archived.Id;
         var students = await Students(rally, stop);
-        var teams = RallyRows.Teams(id, rally, students.ToDictionary(StudentId.OfClass));
         db.Rallies.Add(
             new StoredRally
             {
@@ -362,7 +361,7 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyOwners own
 
                 // Beside the one that is here already it is a record of its own, and takes no part in the lesson.
                 LessonId = known ? null : archived.Lesson,
-                Teams = teams,
+                Teams = RallyRows.Teams(id, rally, students.ToDictionary(StudentId.OfClass)),
             }
         );
         db.Entries.AddRange(id == archived.Id ? rows : Rows(id, rally, raw));
@@ -381,7 +380,12 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyOwners own
         if (known)
             _beside.Add(rally.Name);
         _addedRallies++;
-        return await Photos(archived, id, [.. teams.Select(t => t.Id)], stop);
+        return await Photos(
+            archived,
+            id,
+            [.. rally.Teams.Select(t => t.Id), .. rally.Entries.OfType<Entry.TeamJoined>().Select(j => j.Team)],
+            stop
+        );
     }
 
     private static List<StoredEntry> Rows(RallyId id, Rally rally, List<string> raw)
@@ -458,12 +462,7 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyOwners own
     /// <summary>Which of a rally's students are here, in the classes that were here or have just been added.</summary>
     private async Task<HashSet<Guid>> Students(Rally rally, CancellationToken stop)
     {
-        var named = rally
-            .Teams.SelectMany(t => t.Students)
-            .Select(p => p.Id)
-            .Concat(rally.Latecomers.Select(p => p.Id))
-            .Select(p => p.InClass ?? Guid.Empty)
-            .ToList();
+        var named = rally.Teams.SelectMany(t => t.Students).Select(p => p.Id.InClass ?? Guid.Empty).ToList();
         var here = await db
             .Students.IgnoreQueryFilters()
             .Where(p => named.Contains(p.Id))

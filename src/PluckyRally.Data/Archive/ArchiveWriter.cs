@@ -140,7 +140,7 @@ public static class ArchiveWriter
                 Lesson = stored.LessonId,
                 UnreadEdition = DocumentReader.KeptEdition(stored.Edition) is null ? stored.Edition : null,
             };
-            Put(zip, archived.File, RallyFile(stored, documents));
+            Put(zip, archived.File, await RallyFile(db, stored, documents, stop));
             foreach (var photo in archived.Photos)
                 zip.CreateEntryFromFile(
                     PhotoAlbum.FileOf(folder, stored.Id, photo.Id),
@@ -188,10 +188,18 @@ public static class ArchiveWriter
     /// <summary>
     /// The rally in its open format. What was kept goes in to the letter, fields that this version does not know too.
     /// </summary>
-    private static string RallyFile(StoredRally stored, List<string> documents)
+    private static async Task<string> RallyFile(
+        RallyDb db,
+        StoredRally stored,
+        List<string> documents,
+        CancellationToken stop
+    )
     {
-        var rally = RallyRows.Read(ground: 0, stored, documents).Rally;
-        var file = JsonSerializer.SerializeToNode(rally with { Entries = [] }, Json.Options)!.AsObject();
+        var (entries, unread) = RallyRows.Entries(documents);
+        var rally = RallyRows.Read(stored, [], unread);
+        var file = JsonSerializer
+            .SerializeToNode(rally with { Latecomers = await Latecomers.Of(db, rally, entries, stop) }, Json.Options)!
+            .AsObject();
         if (DocumentReader.KeptEdition(stored.Edition) is not null)
             file["edition"] = JsonNode.Parse(stored.Edition);
         file["entries"] = new JsonArray([

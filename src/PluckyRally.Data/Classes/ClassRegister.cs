@@ -1,6 +1,7 @@
 using Microsoft.EntityFrameworkCore;
 using PluckyRally.Core.Files;
 using PluckyRally.Core.Ids;
+using PluckyRally.Core.Score;
 using PluckyRally.Core.Teams;
 using PluckyRally.Data.Owners;
 using PluckyRally.Data.Rallies;
@@ -227,16 +228,24 @@ public sealed class ClassRegister(RallyDb db, RallyOwners owners, TimeProvider c
         return Changed(gone);
     }
 
-    /// <summary>The rallies in which students of a class are.</summary>
-    public async Task<HashSet<RallyId>> RalliesOf(Guid id, CancellationToken stop) =>
+    /// <summary>The rallies in which students of a class are, from the beginning or since later.</summary>
+    public async Task<HashSet<RallyId>> RalliesOf(Guid id, CancellationToken stop)
+    {
+        var students = await db.Students.Where(p => p.ClassId == id).Select(p => p.Id).ToListAsync(stop);
+        var begun = await db
+            .TeamStudents.AsNoTracking()
+            .Where(m => students.Contains(m.StudentId))
+            .Select(m => m.RallyId)
+            .Distinct()
+            .ToListAsync(stop);
+        return
         [
-            .. await db
-                .TeamStudents.AsNoTracking()
-                .Where(m => m.Student!.ClassId == id)
-                .Select(m => m.RallyId)
-                .Distinct()
-                .ToListAsync(stop),
+            .. begun,
+            .. (await db.Entries.Of<Entry.StudentPlaced>("pupilPlaced", stop))
+                .Where(p => p.Entry.Student.InClass is { } student && students.Contains(student))
+                .Select(p => p.Rally),
         ];
+    }
 
     /// <summary>Rallies name their students, so they are read again when a name has changed.</summary>
     private bool Changed(int rows)

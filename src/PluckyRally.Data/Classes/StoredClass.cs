@@ -77,7 +77,8 @@ public sealed class StoredStudent
 }
 
 /// <summary>
-/// A student in a team of a rally, and the job held there. Goes when the student is removed; the team's entries stay.
+/// A student in a team that a rally was begun with, and the job held there. Goes when the student is removed; the team's
+/// entries stay.
 /// </summary>
 public sealed class StoredTeamStudent
 {
@@ -95,9 +96,6 @@ public sealed class StoredTeamStudent
 
     /// <summary>The jobs held, by their ids with commas between; empty for none.</summary>
     public string Jobs { get; init; } = "";
-
-    /// <summary>Whether the student came into the team while the rally was run: its entries say when.</summary>
-    public bool Later { get; init; }
 }
 
 internal sealed class StoredClassConfiguration

@@ -105,6 +105,14 @@ public sealed class CopyShelf(string path)
         }
     }
 
+    /// <summary>Deletes copies that were being written when a program was ended by force.</summary>
+    public void ClearUnfinished()
+    {
+        if (Directory.Exists(path))
+            foreach (var left in Directory.GetFiles(path, "*.unfinished*"))
+                File.Delete(left);
+    }
+
     /// <summary>Deletes the copies that the rule does not keep, and pictures that are in no copy any more.</summary>
     public void Prune(DateTimeOffset now)
     {

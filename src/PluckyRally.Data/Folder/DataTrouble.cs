@@ -48,7 +48,7 @@ public sealed record DataTrouble(DataTroubleKind Kind, string What, string Remed
             SqliteException { SqliteErrorCode: 10 } when !HasRoom(where) => Full(where),
             SqliteException { SqliteErrorCode: 5 or 6 } => new(
                 DataTroubleKind.Locked,
-                $"Another program keeps {where} locked.",
+                $"{where} is locked by another program.",
                 "End whatever else has the file open, for example a database browser or a copying program, "
                     + "then try again."
             ),

@@ -1,4 +1,5 @@
 using System.Text.RegularExpressions;
+using PluckyRally.Data.Copies;
 
 namespace PluckyRally.Data.Folder;
 
@@ -20,6 +21,7 @@ public static class Leftovers
         if (Directory.Exists(folder.Photos))
             foreach (var photo in Directory.EnumerateFiles(folder.Photos).Where(f => Half.IsMatch(f)))
                 File.Delete(photo);
+        new CopyShelf(folder.Copies).ClearUnfinished();
     }
 
     /// <summary>Clears those of earlier attempts to write a file, beside it.</summary>

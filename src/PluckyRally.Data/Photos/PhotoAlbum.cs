@@ -62,10 +62,21 @@ public sealed class PhotoAlbum(RallyDb db, DataFolder folder, TimeProvider clock
     /// <summary>
     /// Whether photos may be taken in a rally: not where a class of any of its students does without.
     /// </summary>
-    public async Task<bool> MayTake(RallyId rally, CancellationToken stop) =>
-        !await db
-            .TeamStudents.IgnoreQueryFilters()
-            .AnyAsync(m => m.RallyId == rally && db.Classes.Any(c => c.Id == m.Student!.ClassId && c.NoPhotos), stop);
+    /// <param name="rally">The rally.</param>
+    /// <param name="placed">Who came into its teams later.</param>
+    /// <param name="stop">Stops it.</param>
+    public async Task<bool> MayTake(RallyId rally, IEnumerable<StudentId> placed, CancellationToken stop)
+    {
+        var later = placed.Select(s => s.InClass).OfType<Guid>().Distinct().ToList();
+        return !await db
+            .Students.IgnoreQueryFilters()
+            .AnyAsync(
+                p =>
+                    db.Classes.Any(c => c.Id == p.ClassId && c.NoPhotos)
+                    && (later.Contains(p.Id) || db.TeamStudents.Any(m => m.RallyId == rally && m.StudentId == p.Id)),
+                stop
+            );
+    }
 
     /// <summary>Those of these students, by their ids in a rally, who may not be in photos.</summary>
     public async Task<HashSet<StudentId>> NotInPhotos(IReadOnlyList<StudentId> students, CancellationToken stop)

@@ -41,11 +41,7 @@ internal sealed class StoredPhotoConfiguration : IEntityTypeConfiguration<Stored
 {
     public void Configure(EntityTypeBuilder<StoredPhoto> photo)
     {
-        photo
-            .HasOne<StoredTeam>()
-            .WithMany()
-            .HasForeignKey(p => new { p.RallyId, p.TeamId })
-            .OnDelete(DeleteBehavior.Cascade);
+        photo.HasOne<StoredRally>().WithMany().HasForeignKey(p => p.RallyId).OnDelete(DeleteBehavior.Cascade);
         photo.HasQueryFilter(p => p.DeletedAt == null);
         photo.Property(p => p.By).HasMaxLength(Limits.Name);
     }

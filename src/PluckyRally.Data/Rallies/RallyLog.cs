@@ -16,8 +16,9 @@ namespace PluckyRally.Data.Rallies;
 public sealed class RallyLog(RallyDb db, RallyOwners owners, LogWriter writer, TimeProvider clock)
 {
     /// <summary>All rallies, the newest first, as a list shows them.</summary>
-    public async Task<IReadOnlyList<ListedRally>> All(CancellationToken stop) =>
-        await db
+    public async Task<IReadOnlyList<ListedRally>> All(CancellationToken stop)
+    {
+        var begun = await db
             .Rallies.AsNoTracking()
             .Where(r => r.OwnerId == Owner.LocalTeacher)
             .OrderByDescending(r => r.Date)
@@ -35,6 +36,9 @@ public sealed class RallyLog(RallyDb db, RallyOwners owners, LogWriter writer, T
                 r.Archived
             ))
             .ToListAsync(stop);
+        var late = await LateTeams.Count(db, stop);
+        return [.. begun.Select(r => late.TryGetValue(r.Id, out var more) ? r with { Teams = r.Teams + more } : r)];
+    }
 
     /// <summary>
     /// The rallies that are still to come: nothing is recorded in them, or, from today on, only who is there and what
@@ -91,110 +95,108 @@ public sealed class RallyLog(RallyDb db, RallyOwners owners, LogWriter writer, T
         if (owners.Find(id) is { } known)
             return known;
         using var _ = await owners.Alone([id], stop);
-        return await OpenAlone(id, stop);
+        return owners.Find(id) ?? await Read(id, stop);
     }
 
     /// <summary>
-    /// Takes an entry into a rally's log, one after the other. Null where there is no such rally; the same entry again
-    /// changes nothing.
+    /// Records in a rally, and in those that are run with it, in one transaction; one recording after the other. The
+    /// same entry again changes nothing.
     /// </summary>
     /// <param name="rally">The rally.</param>
-    /// <param name="entry">As it came.</param>
-    /// <param name="refuse">Why whoever sent it may not write it, looking at what is in the log; null where that is all
-    /// right.</param>
+    /// <param name="wanted">What is to be recorded.</param>
     /// <param name="stop">Ends the wait for others; once it is being written it is written.</param>
-    public async Task<Result<Recorded>?> Record(
-        RallyId rally,
-        Entry entry,
-        Func<KeptRally, Problem?> refuse,
-        CancellationToken stop
-    ) => (await Record(rally, [entry], (now, _) => refuse(now), whole: true, stop))?[0];
-
-    /// <summary>
-    /// Takes entries into a rally's log in their order: what is taken of them is written in one transaction.
-    /// </summary>
-    /// <param name="rally">The rally.</param>
-    /// <param name="entries">As they came.</param>
-    /// <param name="refuse">Why whoever sent one may not write it, looking at what is in the log; null where that is
-    /// all right.</param>
-    /// <param name="whole">Whether they belong together: then all are taken, or none is, and all answers are what is
-    /// wrong with one. Otherwise one that is refused holds up no other.</param>
-    /// <param name="stop">Ends the wait for others; once they are being written they are written.</param>
     /// <returns>
-    /// An answer for each, with the rally as it is with all of them; null where there is no such rally.
+    /// What was recorded, or why nothing is; null where there is no such rally. Whatever it says rests on what is on
+    /// the disk.
     /// </returns>
-    public async Task<IReadOnlyList<Result<Recorded>>?> Record(
-        RallyId rally,
-        IReadOnlyList<Entry> entries,
-        Func<KeptRally, Entry, Problem?> refuse,
-        bool whole,
-        CancellationToken stop
-    )
+    public async Task<Result<Recorded>?> Record(RallyId rally, Recording wanted, CancellationToken stop)
     {
         if (await LessonOf(rally, stop) is not { Count: > 0 } lesson)
             return null;
-        var joins = new List<Joining>();
-        Task written;
-        using (await owners.Alone(lesson, stop))
+        for (; ; )
         {
-            foreach (var id in lesson)
-                if ((owners.Newest(id) ?? await OpenAlone(id, stop)) is { } found)
-                    joins.Add(new(found));
-            if (joins.FirstOrDefault() is not { } own || own.Now.Stored.Id != rally)
-                return null;
-            foreach (var entry in entries)
+            var join = await Join(lesson, wanted, stop);
+            if (join is { } joined)
             {
-                var sent = Lesson.AsWritten(entry, TeamsBeside(own));
-                var taken = own.Take(sent, refuse);
-                if (!taken.IsOk && whole)
-                    return [.. entries.Select(_ => Result<Recorded>.Refused(taken.Problems))];
-
-                // What only one tier knows is refused by the others, and is in its own log alone.
-                if (taken.IsOk && Lesson.IsForAll(sent, own.Now.Rally.Entries))
-                    foreach (var beside in joins.Skip(1))
-                        beside.Take(Lesson.AsWritten(entry, TeamsBeside(beside)) with { EditionAsOf = null }, (_, _) =>
-                            null
-                        );
+                // The next one is looked at while this one is being written; many are then written together.
+                await joined.Written;
+                return joined.Answer;
             }
 
-            foreach (var join in joins.Where(j => j.HasGrown))
-                owners.Expect(join.Now);
-
-            // What the log has may still be on its way to the disk: the answer waits for it, by writing it once more.
-            var write = joins
-                .SelectMany(j => j.Taken.Where(id => owners.Find(j.Rally)?.Has(id) is not true).Select(id => j.Of(id)))
-                .ToList();
-            written = write.Count > 0 ? writer.Append(write) : Task.CompletedTask;
+            // It was forgotten while something was on its way to the disk, and is read again when that is there.
+            await writer.Written().WaitAsync(stop);
         }
+    }
 
-        // The next entry is looked at while these are being written; many are then written together.
-        try
+    /// <summary>Decides, and hands over what is to be written; null where a rally cannot be read whole yet.</summary>
+    private async Task<(Task Written, Result<Recorded>? Answer)?> Join(
+        IReadOnlyList<RallyId> lesson,
+        Recording wanted,
+        CancellationToken stop
+    )
+    {
+        using var _ = await owners.Alone(lesson, stop);
+        var joins = new List<Joining>();
+        foreach (var id in lesson)
         {
-            await written;
-        }
-        catch
-        {
-            // Those that came after it were accepted beside it: all is read again from what is on the disk.
-            foreach (var join in joins)
-                owners.Forget(join.Rally);
-            throw;
+            if (owners.Newest(id) is null && !writer.IsQuiet(id))
+                return null;
+            if ((owners.Newest(id) ?? await Read(id, stop)) is { } found)
+                joins.Add(new(found));
+            else if (id == lesson[0])
+                return (Task.CompletedTask, null);
         }
 
-        foreach (var join in joins)
-            owners.Keep(join.Now);
-        var others = joins.Skip(1).Where(j => j.HasGrown).Select(j => j.Now).ToList();
-        return
-        [
-            .. joins[0]
-                .Answers.Select(f =>
-                    f.IsOk
-                        ? Result<Recorded>.Ok(new(joins[0].Now, f.Value) { Beside = others })
-                        : Result<Recorded>.Refused(f.Problems)
-                ),
-        ];
+        var (own, others) = (joins[0], joins[1..]);
+        var entries = own.Now.Opened.IsOk
+            ? wanted.Decide(own.Now)
+            : Result<IReadOnlyList<Entry>>.Refused(own.Now.Opened.Problems);
+        if (!entries.IsOk)
+            return (Settled(joins.Select(j => j.Begun)), Result<Recorded>.Refused(entries.Problems));
+        var students = await Latecomers.Of(db, own.Now.Rally, entries.Value, stop);
+        foreach (var entry in entries.Value)
+        {
+            var sent = Lesson.AsWritten(entry, TeamsBeside(own));
+            var taken = own.Take(sent, wanted.Refuse, students);
+            if (!taken.IsOk && wanted.Whole)
+                return (Settled(joins.Select(j => j.Begun)), Result<Recorded>.Refused(taken.Problems));
+
+            // What only one tier knows is refused by the others, and is in its own log alone.
+            if (taken.IsOk && Lesson.IsForAll(sent, own.Now.Rally.Entries))
+                foreach (var beside in others)
+                    beside.Take(
+                        Lesson.AsWritten(entry, TeamsBeside(beside)) with
+                        {
+                            EditionAsOf = null,
+                        },
+                        (_, _) => null,
+                        students
+                    );
+        }
+
+        var grown = joins.Where(j => j.New.Count > 0).ToList();
+        foreach (var join in grown)
+            owners.Expect(join.Now);
+        return (
+            grown.Count > 0
+                ? writer.Append([.. joins.Select(j => j.Now)], [.. grown.SelectMany(j => j.New)])
+                : Settled(joins.Select(j => j.Begun)),
+            Result<Recorded>.Ok(
+                new(own.Now, entries.Value, own.Answers, [.. others.Where(j => j.New.Count > 0).Select(j => j.Now)])
+            )
+        );
 
         IReadOnlyList<Team> TeamsBeside(Joining one) =>
             [.. joins.Where(j => j != one).SelectMany(j => j.Now.Rally.Teams)];
+    }
+
+    /// <summary>
+    /// Done when what an answer rests on is on the disk: nobody is told of what is still on its way there.
+    /// </summary>
+    private Task Settled(IEnumerable<KeptRally> rallies)
+    {
+        var open = rallies.Where(r => !ReferenceEquals(owners.Find(r.Stored.Id), r)).ToList();
+        return open.Count > 0 ? writer.Append(open, []) : Task.CompletedTask;
     }
 
     /// <summary>
@@ -227,7 +229,8 @@ public sealed class RallyLog(RallyDb db, RallyOwners owners, LogWriter writer, T
     /// <summary>A rally while entries join its log.</summary>
     private sealed class Joining(KeptRally begun)
     {
-        public RallyId Rally => Now.Stored.Id;
+        /// <summary>The rally before.</summary>
+        public KeptRally Begun { get; } = begun;
 
         /// <summary>The rally with what was taken.</summary>
         public KeptRally Now { get; private set; } = begun;
@@ -235,57 +238,73 @@ public sealed class RallyLog(RallyDb db, RallyOwners owners, LogWriter writer, T
         /// <summary>For each entry whether it is new, or why it was refused.</summary>
         public List<Result<bool>> Answers { get; } = [];
 
-        /// <summary>The entries that the log has, by their ids.</summary>
-        public List<EntryId> Taken { get; } = [];
+        /// <summary>What the log did not have before.</summary>
+        public List<(RallyId Rally, Entry Entry)> New { get; } = [];
 
-        public bool HasGrown => Answers.Any(a => a is { IsOk: true, Value: true });
-
-        public Result<Recorded> Take(Entry entry, Func<KeptRally, Entry, Problem?> refuse)
+        public Result<bool> Take(Entry entry, Func<KeptRally, Entry, Problem?> refuse, IReadOnlyList<Student> newcomers)
         {
-            var taken = RallyLog.Take(Now, entry, refuse);
-            Answers.Add(taken.IsOk ? Result<bool>.Ok(taken.Value.Fresh) : Result<bool>.Refused(taken.Problems));
-            if (!taken.IsOk)
-                return taken;
-            Now = taken.Value.Rally;
-            Taken.Add(entry.Id);
-            return taken;
+            var answer = Answer(entry, refuse, newcomers);
+            Answers.Add(answer);
+            return answer;
         }
 
-        public (RallyId Rally, Entry Entry) Of(EntryId entry) => (Rally, Now.Rally.Entries.First(e => e.Id == entry));
+        /// <summary>What was accepted once is not asked about again.</summary>
+        private Result<bool> Answer(
+            Entry entry,
+            Func<KeptRally, Entry, Problem?> refuse,
+            IReadOnlyList<Student> newcomers
+        )
+        {
+            if (!Now.Opened.IsOk)
+                return Result<bool>.Refused(Now.Opened.Problems);
+            var opened = Now.Opened.Value;
+            if (Now.Rally.Entries.FirstOrDefault(e => e.Id == entry.Id) is { } known)
+                return SentAgain.Check(opened.In(known.Round).Compiled, known, entry) is { } other
+                    ? Result<bool>.Refused(other)
+                    : Result<bool>.Ok(false);
+            if (refuse(Now, entry) is { } forbidden)
+                return Result<bool>.Refused(forbidden);
+            if (entry is Entry.StudentPlaced placed && !Now.Rally.Knows(placed.Student))
+            {
+                if (newcomers.FirstOrDefault(s => s.Id == placed.Student) is not { } newcomer)
+                    return Result<bool>.Refused(
+                        new Problem(
+                            "/pupil",
+                            "There is no such student in the classes here.",
+                            "Add the student to the class first, then choose them."
+                        )
+                    );
+                opened = opened with
+                {
+                    Rally = opened.Rally with { Latecomers = [.. opened.Rally.Latecomers, newcomer] },
+                };
+            }
+
+            var accepted = Recorder.Accept(opened, entry);
+            if (!accepted.IsOk)
+                return Result<bool>.Refused(accepted.Problems);
+
+            // What would make the rally impossible to open again is not written down.
+            var grown = opened.With(accepted.Value);
+            if (!grown.IsOk)
+                return Result<bool>.Refused(grown.Problems);
+            Now = Now with
+            {
+                Rally = Now.Rally with { Entries = grown.Value.Received, Latecomers = grown.Value.Rally.Latecomers },
+                Opened = grown,
+            };
+            New.Add((Now.Stored.Id, grown.Value.Received[^1]));
+            return Result<bool>.Ok(true);
+        }
     }
 
     /// <summary>
-    /// The rally with an entry, or why it does not join. What was accepted once is not asked about again.
+    /// Reads a rally, for whoever holds its turn. It is kept where it is all that was accepted; otherwise it is what
+    /// the disk has by now.
     /// </summary>
-    private static Result<Recorded> Take(KeptRally now, Entry entry, Func<KeptRally, Entry, Problem?> refuse)
+    private async Task<KeptRally?> Read(RallyId id, CancellationToken stop)
     {
-        if (!now.Opened.IsOk)
-            return Result<Recorded>.Refused(now.Opened.Problems);
-        var opened = now.Opened.Value;
-        if (now.Rally.Entries.FirstOrDefault(e => e.Id == entry.Id) is { } known)
-            return SentAgain.Check(opened.In(known.Round).Compiled, known, entry) is { } other
-                ? Result<Recorded>.Refused(other)
-                : Result<Recorded>.Ok(new(now, Fresh: false));
-        if (refuse(now, entry) is { } forbidden)
-            return Result<Recorded>.Refused(forbidden);
-        var accepted = Recorder.Accept(opened, entry);
-        if (!accepted.IsOk)
-            return Result<Recorded>.Refused(accepted.Problems);
-
-        // What would make the rally impossible to open again is not written down.
-        var grown = opened.With(accepted.Value);
-        return grown.IsOk
-            ? Result<Recorded>.Ok(
-                new(now with { Rally = now.Rally with { Entries = grown.Value.Received }, Opened = grown }, Fresh: true)
-            )
-            : Result<Recorded>.Refused(grown.Problems);
-    }
-
-    private async Task<KeptRally?> OpenAlone(RallyId id, CancellationToken stop)
-    {
-        if (owners.Find(id) is { } known)
-            return known;
-        await writer.Written();
+        var whole = writer.IsQuiet(id);
         var ground = owners.NewGround();
         var stored = await db
             .Rallies.AsNoTracking()
@@ -296,14 +315,19 @@ public sealed class RallyLog(RallyDb db, RallyOwners owners, LogWriter writer, T
             .FirstOrDefaultAsync(r => r.Id == id && r.OwnerId == Owner.LocalTeacher, stop);
         if (stored is null)
             return null;
-        var entries = await db
-            .Entries.AsNoTracking()
-            .Where(e => e.RallyId == id)
-            .OrderBy(e => e.Sequence)
-            .Select(e => e.Document)
-            .ToListAsync(stop);
-        var read = RallyRows.Read(ground, stored, entries);
-        owners.Keep(read);
+        var (entries, unread) = RallyRows.Entries(
+            await db
+                .Entries.AsNoTracking()
+                .Where(e => e.RallyId == id)
+                .OrderBy(e => e.Sequence)
+                .Select(e => e.Document)
+                .ToListAsync(stop)
+        );
+        var begun = RallyRows.Read(stored, entries, unread);
+        var rally = begun with { Latecomers = await Latecomers.Of(db, begun, entries, stop) };
+        var read = new KeptRally(ground, stored, rally, RallyRows.Opened(stored, rally));
+        if (whole)
+            owners.Keep(read);
         return read;
     }
 
@@ -345,15 +369,13 @@ public sealed class RallyLog(RallyDb db, RallyOwners owners, LogWriter writer, T
 
     /// <summary>
     /// Which student of the classes here each student of a rally is, by the id in the rally: the one with that id, or,
-    /// for
-    /// a rally from a file, the only one with that name. Others are not kept.
+    /// for a rally from a file, the only one with that name. Others are not kept.
     /// </summary>
     private async Task<Dictionary<StudentId, Guid>> Known(Rally rally, CancellationToken stop)
     {
         var students = rally
             .Teams.SelectMany(t => t.Students)
             .Select(p => new Student(p.Id, p.Name))
-            .Concat(rally.Latecomers)
             .DistinctBy(p => p.Id)
             .ToList();
         var (ids, names) = (
@@ -425,49 +447,6 @@ public sealed class RallyLog(RallyDb db, RallyOwners owners, LogWriter writer, T
         await db
             .Rallies.Where(r => r.Id == id && r.OwnerId == Owner.LocalTeacher)
             .ExecuteUpdateAsync(set => set.SetProperty(r => r.Archived, archived), stop) > 0;
-
-    /// <summary>
-    /// Makes sure that what an entry names is known here before it joins the log: the team that comes with it, the
-    /// student whom it puts into a team. A name stands in no entry, so that it can be deleted. Nothing is kept for
-    /// an
-    /// entry that the log would not take.
-    /// </summary>
-    /// <returns>Why what it names cannot be known; null where it is.</returns>
-    public async Task<Problem?> Know(RallyId rally, Entry.OfTeams entry, CancellationToken stop)
-    {
-        if (
-            await Open(rally, stop) is not { } now
-            || !Take(now, entry, (_, _) => null).IsOk
-            || await db
-                .Rallies.AsSplitQuery()
-                .Include(r => r.Teams)
-                    .ThenInclude(t => t.Students)
-                .FirstOrDefaultAsync(r => r.Id == rally && r.OwnerId == Owner.LocalTeacher, stop)
-                is not { } stored
-        )
-            return null;
-        var team = stored.Teams.FirstOrDefault(t => t.Id == entry.Team);
-        if (entry is Entry.TeamJoined joined && team is null)
-            stored.Teams.Add(RallyRows.Joined(rally, joined, stored.Teams.Count));
-        else if (entry is Entry.StudentPlaced placed && !IsOfTheRally(now.Rally, placed.Student))
-        {
-            if (placed.Student.InClass is not { } student || !await db.Students.AnyAsync(p => p.Id == student, stop))
-                return new(
-                    "/pupil",
-                    "There is no such student in the classes here.",
-                    "Add the student to the class first, then choose them."
-                );
-            if (team is not null && team.Students.All(p => p.StudentId != student))
-                team.Students.Add(RallyRows.Student(rally, team.Id, student, placed.Jobs, later: true));
-        }
-
-        if (await db.SaveChangesAsync(stop) > 0)
-            owners.Forget(rally);
-        return null;
-    }
-
-    private static bool IsOfTheRally(Rally rally, StudentId student) =>
-        rally.Teams.Any(t => t.Students.Any(p => p.Id == student)) || rally.Latecomers.Any(p => p.Id == student);
 
     /// <summary>Says whether judges may cross out what others recorded. False where there is no such rally.</summary>
     public async Task<bool> LetJudgesStrikeOthers(RallyId id, bool may, CancellationToken stop)

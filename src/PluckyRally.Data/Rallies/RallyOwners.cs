@@ -28,13 +28,15 @@ public sealed class RallyOwners
     /// <summary>
     /// Forgets a rally, so that it is read again. What is being read or accepted at this moment is not kept either.
     /// </summary>
-    public void Forget(RallyId rally)
+    /// <returns>The number of the forgetting: what was read later has a larger one.</returns>
+    public long Forget(RallyId rally)
     {
         lock (_forgetting)
         {
             var ground = NewGround();
             Of(rally).Forget(ground);
             Volatile.Write(ref _lastForgotten, ground);
+            return ground;
         }
     }
 

@@ -15,11 +15,10 @@ namespace PluckyRally.Data.Rallies;
 /// </summary>
 internal static class RallyRows
 {
-    /// <summary>The rally as its rows have it.</summary>
-    /// <param name="ground">Which reading it is.</param>
-    /// <param name="stored">The rally with its teams and their students.</param>
-    /// <param name="documents">Its entries, in the order in which they were received.</param>
-    public static KeptRally Read(long ground, StoredRally stored, IReadOnlyList<string> documents)
+    /// <summary>Entries as their rows have them, in the order in which they were received.</summary>
+    public static (IReadOnlyList<Entry> Entries, IReadOnlyList<UnreadEntry> Unread) Entries(
+        IReadOnlyList<string> documents
+    )
     {
         var entries = new List<Entry>(documents.Count);
         var unread = new List<UnreadEntry>();
@@ -31,32 +30,27 @@ internal static class RallyRows
                 unread.Add(new(entries.Count, document));
         }
 
-        var edition = DocumentReader.KeptEdition(stored.Edition);
-        var rally = new Rally
+        return (entries, unread);
+    }
+
+    /// <summary>The rally as its rows have it: who came later is known by name in the classes alone.</summary>
+    public static Rally Read(StoredRally stored, IReadOnlyList<Entry> entries, IReadOnlyList<UnreadEntry> unread) =>
+        new()
         {
             Name = stored.Name,
             Date = stored.Date,
-            Edition = edition ?? new Edition { Brief = new Brief { Title = stored.BriefTitle } },
-            Teams = [.. stored.Teams.Where(t => !t.Later).OrderBy(t => t.Order).Select(Team)],
-            Latecomers =
-            [
-                .. stored
-                    .Teams.SelectMany(t => t.Students)
-                    .Where(p => p.Later)
-                    .OrderBy(p => p.Student!.Order)
-                    .DistinctBy(p => p.StudentId)
-                    .Select(p => new Student(StudentId.OfClass(p.StudentId), p.Student!.Name)),
-            ],
+            Edition = DocumentReader.KeptEdition(stored.Edition)
+                ?? new Edition { Brief = new Brief { Title = stored.BriefTitle } },
+            Teams = [.. stored.Teams.OrderBy(t => t.Order).Select(Team)],
             Entries = entries,
             Unread = unread,
         };
-        return new(
-            ground,
-            stored,
-            rally,
-            edition is null ? Result<OpenedRally>.Refused(NotUnderstood) : OpenedRally.Open(rally)
-        );
-    }
+
+    /// <summary>The rally made ready, or what stands in the way.</summary>
+    public static Result<OpenedRally> Opened(StoredRally stored, Rally rally) =>
+        DocumentReader.KeptEdition(stored.Edition) is null
+            ? Result<OpenedRally>.Refused(NotUnderstood)
+            : OpenedRally.Open(rally);
 
     /// <summary>The rows of a rally's entries, each id once, those that are not understood in their places.</summary>
     public static IEnumerable<StoredEntry> Write(RallyId rally, Rally read)
@@ -84,16 +78,15 @@ internal static class RallyRows
     }
 
     /// <summary>
-    /// The rows of a rally's teams: those that it was begun with, and those that its log brings, with the students who
-    /// are known here.
+    /// The rows of the teams that a rally was begun with, with the students who are known here. Teams that came later
+    /// are in the log alone.
     /// </summary>
     /// <param name="id">The rally's id.</param>
     /// <param name="rally">The rally.</param>
     /// <param name="known">Which student here each student of the rally is, by the id in it.</param>
-    public static List<StoredTeam> Teams(RallyId id, Rally rally, IReadOnlyDictionary<StudentId, Guid> known)
-    {
-        var teams = rally
-            .Teams.Select(
+    public static List<StoredTeam> Teams(RallyId id, Rally rally, IReadOnlyDictionary<StudentId, Guid> known) =>
+        [
+            .. rally.Teams.Select(
                 (t, i) =>
                     new StoredTeam
                     {
@@ -109,60 +102,17 @@ internal static class RallyRows
                             .. t
                                 .Students.Where(p => known.ContainsKey(p.Id))
                                 .DistinctBy(p => known[p.Id])
-                                .Select(p => Student(id, t.Id, known[p.Id], p.Jobs, later: false)),
+                                .Select(p => new StoredTeamStudent
+                                {
+                                    RallyId = id,
+                                    TeamId = t.Id,
+                                    StudentId = known[p.Id],
+                                    Jobs = string.Join(',', p.Jobs),
+                                }),
                         ],
                     }
-            )
-            .ToList();
-        foreach (
-            var joined in rally
-                .Entries.OfType<Entry.TeamJoined>()
-                .Where(j => teams.All(t => t.Id != j.Team))
-                .DistinctBy(j => j.Team)
-                .ToList()
-        )
-            teams.Add(Joined(id, joined, teams.Count));
-        foreach (var placed in rally.Entries.OfType<Entry.StudentPlaced>().Where(p => known.ContainsKey(p.Student)))
-        {
-            if (
-                teams.FirstOrDefault(t => t.Id == placed.Team) is { } team
-                && team.Students.All(p => p.StudentId != known[placed.Student])
-            )
-                team.Students.Add(Student(id, team.Id, known[placed.Student], placed.Jobs, later: true));
-        }
-
-        return teams;
-    }
-
-    /// <summary>The row of a team that came later.</summary>
-    public static StoredTeam Joined(RallyId rally, Entry.TeamJoined joined, int order) =>
-        new()
-        {
-            RallyId = rally,
-            Id = joined.Team,
-            Name = joined.Name,
-            ShortCode = joined.ShortCode,
-            Members = joined.Members,
-            Order = order,
-            Later = true,
-        };
-
-    /// <summary>The row of a student in a team.</summary>
-    public static StoredTeamStudent Student(
-        RallyId rally,
-        TeamId team,
-        Guid student,
-        IReadOnlyList<string> jobs,
-        bool later
-    ) =>
-        new()
-        {
-            RallyId = rally,
-            TeamId = team,
-            StudentId = student,
-            Jobs = string.Join(',', jobs),
-            Later = later,
-        };
+            ),
+        ];
 
     private static readonly Problem NotUnderstood = new(
         "/edition",
@@ -199,8 +149,7 @@ internal static class RallyRows
             Students =
             [
                 .. team
-                    .Students.Where(p => !p.Later)
-                    .OrderBy(p => p.Student!.Order)
+                    .Students.OrderBy(p => p.Student!.Order)
                     .Select(p => new TeamStudent(
                         StudentId.OfClass(p.StudentId),
                         p.Student!.Name,

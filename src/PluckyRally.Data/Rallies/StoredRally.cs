@@ -49,7 +49,7 @@ public sealed class StoredRally
     public List<StoredTeam> Teams { get; init; } = [];
 }
 
-/// <summary>A team of a rally.</summary>
+/// <summary>A team that a rally was begun with; those that came later are in its log.</summary>
 public sealed class StoredTeam
 {
     /// <summary>The rally.</summary>
@@ -72,9 +72,6 @@ public sealed class StoredTeam
 
     /// <summary>Its place in the list.</summary>
     public int Order { get; init; }
-
-    /// <summary>Whether it came later: its entries say when, and what it is called.</summary>
-    public bool Later { get; init; }
 
     /// <summary>Who is in it, where that is known here.</summary>
     public List<StoredTeamStudent> Students { get; init; } = [];

@@ -2,6 +2,7 @@ using System.Security.Cryptography;
 using System.Text;
 using Microsoft.EntityFrameworkCore;
 using PluckyRally.Core.Ids;
+using PluckyRally.Core.Score;
 
 namespace PluckyRally.Data.Sessions;
 
@@ -62,7 +63,7 @@ public sealed class SessionBook(RallyDb db, TimeProvider clock)
     /// <summary>Whether another device judges a rally under a name that reads the same.</summary>
     public Task<bool> IsTaken(RallyId rally, string name, string session, CancellationToken stop)
     {
-        var key = KeyOf(name);
+        var key = Writers.KeyOf(name);
         return db.Set<StoredJudgeName>()
             .AnyAsync(
                 n =>
@@ -77,7 +78,7 @@ public sealed class SessionBook(RallyDb db, TimeProvider clock)
     /// <summary>Writes down that a device judges a rally under a name.</summary>
     public async Task Hold(RallyId rally, Guid pass, string name, string session, CancellationToken stop)
     {
-        var key = KeyOf(name);
+        var key = Writers.KeyOf(name);
         var names = db.Set<StoredJudgeName>();
         var known = await names.FirstOrDefaultAsync(
             n => n.RallyId == rally && n.Key == key && n.SessionId == session,
@@ -112,6 +113,10 @@ public sealed class SessionBook(RallyDb db, TimeProvider clock)
             .Where(v => v.RallyId == rally && v.SessionId == session)
             .Select(v => (TeamId?)v.TeamId)
             .FirstOrDefaultAsync(stop);
+
+    /// <summary>Whether a device speaks for a team in any rally.</summary>
+    public Task<bool> SpeaksForATeam(string session, CancellationToken stop) =>
+        db.Set<StoredTeamDevice>().AnyAsync(v => v.SessionId == session, stop);
 
     /// <summary>Writes down which team a device speaks for; the first one stands.</summary>
     public async Task SpeakFor(RallyId rally, string session, TeamId team, CancellationToken stop)
@@ -151,27 +156,4 @@ public sealed class SessionBook(RallyDb db, TimeProvider clock)
         await db.Set<StoredTeamDevice>()
             .Where(v => v.RallyId == rally && v.SessionId == session)
             .ExecuteDeleteAsync(stop) > 0;
-
-    /// <summary>
-    /// What names have in common that are read as the same: case, spaces, punctuation and wide letters do not tell them
-    /// apart.
-    /// </summary>
-    public static string KeyOf(string name) =>
-        string.Concat(
-            name.Select(c => c is >= '\uFF01' and <= '\uFF5E' ? (char)(c - 0xFEE0) : c)
-                .Where(char.IsLetterOrDigit)
-                .Select(char.ToLowerInvariant)
-        );
-
-    /// <summary>
-    /// Whether a name could be read as another, plain one: it has as many letters, and each is the same or one of
-    /// another script or with a mark on it, of which many look alike.
-    /// </summary>
-    public static bool ReadsAs(string name, string plain)
-    {
-        var (key, other) = (KeyOf(name), KeyOf(plain));
-        return key.Length == other.Length
-            && key.Zip(other).All(p => p.First == p.Second || p.First > 127)
-            && key.Zip(other).Count(p => p.First == p.Second) > other.Length / 2;
-    }
 }

@@ -25,7 +25,10 @@ internal static class AccessSetup
         services.AddSingleton<LiveLines>();
         services.AddSingleton<SessionStore>();
         services.AddSingleton<JudgingWindows>();
+        services.AddSingleton<TeamPace>();
+        services.AddSingleton<WrongGuesses>();
         services.AddScoped<EntryIntake>();
+        services.AddScoped<SentEntries>();
         services.AddScoped<IAuthorizationHandler, MayDoHandler>();
         services.AddDataProtection().SetApplicationName("plucky-rally").PersistKeysToFileSystem(Keys(settings.Folder));
         var authentication = services.AddAuthentication(CallerAuthentication.Name);

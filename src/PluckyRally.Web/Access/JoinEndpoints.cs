@@ -36,6 +36,7 @@ internal static class JoinEndpoints
         SessionStore sessions,
         JudgingWindows windows,
         DayBook days,
+        WrongGuesses guesses,
         ILogger<SessionStore> logger,
         CancellationToken stop
     )
@@ -46,7 +47,7 @@ internal static class JoinEndpoints
         var (code, name) = (request.Value.Value.Code, request.Value.Value.Name.Trim());
         if (await book.Find(code, stop) is not [var pass, ..] passes)
         {
-            LogMessages.WrongGuess(logger, $"{context.Connection.RemoteIpAddress}");
+            guesses.Add(context);
             return new Refused([
                 new(
                     "/code",
@@ -147,20 +148,8 @@ internal static class JoinEndpoints
         CancellationToken stop
     )
     {
-        if (SessionBook.KeyOf(name).Length == 0)
-            return new("/name", "This name cannot be read.", "Use letters or digits.");
-        if (SessionBook.ReadsAs(name, Caller.Team))
-            return new(
-                "/name",
-                "The log says “A team” of what teams write themselves.",
-                "Use another name, for example your first name."
-            );
-        if (SessionBook.ReadsAs(name, Caller.Teacher))
-            return new(
-                "/name",
-                "The log says “Teacher” of the teacher alone.",
-                "Use another name, for example your first name."
-            );
+        if (Writers.NotOneself(name, "/name") is { } wrong)
+            return wrong;
         var session = device is null ? "" : SessionStore.IdOf(device);
         return !same && await sessions.IsTaken(rally, name, session, stop)
             ? new(

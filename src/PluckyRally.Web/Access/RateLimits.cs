@@ -6,19 +6,12 @@ namespace PluckyRally.Web.Access;
 
 /// <summary>
 /// How often a password or a code may be tried: by one device first, then by the whole network. A device that is held
-/// up counts no further for the network, so one phone cannot lock anybody else out. And how often a team's device may
-/// write.
+/// up counts no further for the network, so one phone cannot lock anybody else out.
 /// </summary>
 internal static class RateLimits
 {
     /// <summary>The mark of endpoints that can be guessed at.</summary>
     private const string Guessing = "guessing";
-
-    /// <summary>The mark of endpoints where teams' own devices write.</summary>
-    private const string Speaking = "speaking";
-
-    /// <summary>Times in a minute that a team's device sends something.</summary>
-    private const int WordsOfOneTeam = 30;
 
     private const int TriesOfOneDevice = 10;
     private const int TriesOfAll = 60;
@@ -35,11 +28,6 @@ internal static class RateLimits
                 return ValueTask.CompletedTask;
             };
             limits.AddPolicy(Guessing, _ => RateLimitPartition.GetNoLimiter(""));
-            limits.AddPolicy(Speaking, context =>
-                Caller.Of(context.User) is var caller && caller.IsTeamIn(context.GetRouteValue("id"))
-                    ? Window(caller.Session, WordsOfOneTeam)
-                    : RateLimitPartition.GetNoLimiter("")
-            );
             limits.GlobalLimiter = PartitionedRateLimiter.CreateChained(
                 PartitionedRateLimiter.Create<HttpContext, string>(context =>
                     CanGuess(context)
@@ -60,14 +48,10 @@ internal static class RateLimits
     public static RouteHandlerBuilder CanBeGuessedAt(this RouteHandlerBuilder endpoint) =>
         endpoint.RequireRateLimiting(Guessing);
 
-    /// <summary>A team's own device writes here no faster than children do.</summary>
-    public static RouteHandlerBuilder AtAHumanRate(this RouteHandlerBuilder endpoint) =>
-        endpoint.RequireRateLimiting(Speaking);
-
     private static bool CanGuess(HttpContext context) =>
         context.GetEndpoint()?.Metadata.GetMetadata<EnableRateLimitingAttribute>()?.PolicyName == Guessing;
 
-    private static RateLimitPartition<string> Window(string who, int tries) =>
+    internal static RateLimitPartition<string> Window(string who, int tries) =>
         RateLimitPartition.GetFixedWindowLimiter(who, _ =>
             new() { PermitLimit = tries, Window = TimeSpan.FromMinutes(1) }
         );

@@ -1,3 +1,4 @@
+using System.Security.Claims;
 using Microsoft.AspNetCore.Authentication;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Identity;
@@ -7,6 +8,7 @@ using PluckyRally.Core.Score;
 using PluckyRally.Data.Days;
 using PluckyRally.Data.Owners;
 using PluckyRally.Data.Passes;
+using PluckyRally.Data.Sessions;
 using PluckyRally.Web.Day;
 using PluckyRally.Web.Problems;
 using PluckyRally.Web.Start;
@@ -97,7 +99,7 @@ internal static class SignInEndpoints
         UserManager<Owner> owners,
         SignInManager<Owner> signIn,
         SessionStore sessions,
-        ILogger<SessionStore> logger,
+        WrongGuesses guesses,
         CancellationToken stop
     )
     {
@@ -112,7 +114,7 @@ internal static class SignInEndpoints
         );
         if (!came.Succeeded)
         {
-            LogMessages.WrongGuess(logger, $"{context.Connection.RemoteIpAddress}");
+            guesses.Add(context);
             return new Refused([
                 new(
                     "/password",
@@ -218,18 +220,39 @@ internal static class SignInEndpoints
         return TypedResults.Ok();
     }
 
-    private static async Task<Ok> SignOut(HttpContext context, SessionStore sessions, CancellationToken stop)
+    /// <summary>
+    /// A device that speaks for a team stays the device it is, without its passes: whoever joins with it anew is the
+    /// same team again.
+    /// </summary>
+    private static async Task<Ok> SignOut(
+        HttpContext context,
+        SessionStore sessions,
+        SessionBook book,
+        CancellationToken stop
+    )
     {
         // A window of the teacher's browser lets its ticket go by itself; the teacher stays in.
         if (JudgingWindows.TicketOf(context.Request) is not null)
             return TypedResults.Ok();
-        foreach (var scheme in new[] { IdentityConstants.ApplicationScheme, AccessSetup.PassScheme })
+        if ((await context.AuthenticateAsync(IdentityConstants.ApplicationScheme)).Principal is { } teacher)
+            await sessions.End(teacher, stop);
+        await context.SignOutAsync(IdentityConstants.ApplicationScheme);
+        if ((await context.AuthenticateAsync(AccessSetup.PassScheme)).Principal is not { } device)
+            return TypedResults.Ok();
+        if (
+            device.FindFirst(SessionStore.ClaimType) is { } session
+            && await book.SpeaksForATeam(SessionStore.IdOf(device), stop)
+        )
         {
-            if ((await context.AuthenticateAsync(scheme)).Principal is { } user)
-                await sessions.End(user, stop);
+            await context.SignInAsync(
+                AccessSetup.PassScheme,
+                new(new ClaimsIdentity([session], AccessSetup.PassScheme)),
+                new() { IsPersistent = true }
+            );
+            return TypedResults.Ok();
         }
 
-        await context.SignOutAsync(IdentityConstants.ApplicationScheme);
+        await sessions.End(device, stop);
         await context.SignOutAsync(AccessSetup.PassScheme);
         return TypedResults.Ok();
     }

@@ -9,9 +9,9 @@ using PluckyRally.Core.Score;
 using PluckyRally.Data;
 using PluckyRally.Data.Briefs;
 using PluckyRally.Data.Rallies;
-using PluckyRally.Web.Access;
 using PluckyRally.Web.Live;
 using PluckyRally.Web.Problems;
+using PluckyRally.Web.Score;
 
 namespace PluckyRally.Web.Briefs;
 
@@ -48,7 +48,6 @@ internal static class BriefChangeEndpoints
         SentJson sent,
         RallyLog log,
         BriefShelf shelf,
-        TimeProvider time,
         CancellationToken stop
     )
     {
@@ -62,7 +61,7 @@ internal static class BriefChangeEndpoints
         var (opened, wanted) = (found.Opened.Value, request.Value.Value);
         if (wanted.Meanwhile(opened) is { } before)
             return new ChangedMeanwhile("brief", before);
-        var entry = wanted.AsEntry(opened, time.GetUtcNow()) with { Reason = "seen before it is kept" };
+        var entry = wanted.AsEntry(opened) with { Reason = "seen before it is kept" };
         var seen = ChangePreview.Of(opened, entry);
         if (!seen.IsOk)
             return new Refused(seen.Problems);
@@ -81,9 +80,8 @@ internal static class BriefChangeEndpoints
         RallyId id,
         SentJson sent,
         RallyLog log,
+        EntryIntake intake,
         BriefShelf shelf,
-        LiveTeller live,
-        TimeProvider time,
         CancellationToken stop
     )
     {
@@ -95,32 +93,34 @@ internal static class BriefChangeEndpoints
         if (!found.Opened.IsOk)
             return new Refused(found.Opened.Problems);
         var wanted = request.Value.Value;
-        if (wanted.Meanwhile(found.Opened.Value) is { } before)
-            return new ChangedMeanwhile("brief", before);
-        var entry = wanted.AsEntry(found.Opened.Value, time.GetUtcNow());
-        if (ChangePreview.Of(found.Opened.Value, entry) is { IsOk: false } wrong)
-            return new Refused(wrong.Problems);
         IReadOnlyList<Difference>? meanwhile = null;
-        if (await log.Record(id, entry, Refuse, stop) is not { } recorded)
-            return new Missing("rally");
+        var recorded = await intake.Take(id, Decide, stop);
         if (meanwhile is not null)
             return new ChangedMeanwhile("brief", meanwhile);
-        if (!recorded.IsOk)
-            return new Refused(recorded.Problems);
-        await live.Tell(recorded.Value);
+        if (recorded is not { IsOk: true, Value.Entries: [Entry.BriefMended entry] })
+            return recorded is null ? new Missing("rally") : new Refused(recorded.Problems);
         var shelved =
             wanted.ShelfToo && found.Stored.BriefId is { } brief
                 ? await OnShelf(brief, found.Opened.Value.Begun.Edition.Tier, entry.Changes, shelf, stop)
                 : null;
         return TypedResults.Ok(new BriefChanged(entry.Id, shelved));
 
-        // Looked at once more where nothing else is written to the rally: two windows may keep at the same moment.
-        Problem? Refuse(KeptRally now)
+        // Two windows may save at the same moment.
+        Result<Entry> Decide(OpenedRally now)
         {
-            meanwhile = wanted.Meanwhile(now.Opened.OrThrow());
-            return meanwhile is null
-                ? null
-                : new("/was", "The brief was changed in another window.", "Look at what the other window changed.");
+            meanwhile = wanted.Meanwhile(now);
+            if (meanwhile is not null)
+                return Result<Entry>.Refused(
+                    new Problem(
+                        "/was",
+                        "The brief was changed in another window.",
+                        "Look at what the other window changed."
+                    )
+                );
+            var change = wanted.AsEntry(now);
+            return ChangePreview.Of(now, change) is { IsOk: false } wrong
+                ? Result<Entry>.Refused(wrong.Problems)
+                : Result<Entry>.Ok(change);
         }
     }
 
@@ -212,12 +212,10 @@ public sealed record BriefToChange(
         return Json.Same(stands, Was) ? null : BriefDifferences.Between(stands, Brief);
     }
 
-    internal Entry.BriefMended AsEntry(OpenedRally opened, DateTimeOffset now) =>
+    internal Entry.BriefMended AsEntry(OpenedRally opened) =>
         new()
         {
-            Id = new(Guid.CreateVersion7(now)),
-            At = now,
-            By = Caller.Teacher,
+            Id = new(Guid.CreateVersion7()),
             Round = Round,
             OnlyThisRound = OnlyThisRound,
             PricesFromNow = PricesFromNow,

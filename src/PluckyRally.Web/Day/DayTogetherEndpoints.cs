@@ -1,12 +1,13 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core.Problems;
+using PluckyRally.Core.Run;
 using PluckyRally.Core.Score;
 using PluckyRally.Core.Teams;
 using PluckyRally.Data.Days;
 using PluckyRally.Data.Rallies;
-using PluckyRally.Web.Access;
 using PluckyRally.Web.Live;
 using PluckyRally.Web.Problems;
+using PluckyRally.Web.Score;
 
 namespace PluckyRally.Web.Day;
 
@@ -26,8 +27,7 @@ internal static class DayTogetherEndpoints
         DayBook book,
         RallyLog log,
         RoundCache rounds,
-        LiveTeller live,
-        TimeProvider clock,
+        EntryIntake intake,
         CancellationToken stop
     )
     {
@@ -39,22 +39,20 @@ internal static class DayTogetherEndpoints
             .ToLookup(t => t.Rally);
         return await ToEach(
             found,
-            rally =>
+            (rally, now) =>
                 from mark in apart[rally.Slot.Rally]
-                join team in rally.Opened.In(rally.Round).Teams on mark.Team equals team.Id
+                join team in now.In(rally.Round).Teams on mark.Team equals team.Id
                 where team.ShortCode != mark.ShortCode || team.Pennant != mark.Pennant
                 select new Entry.TeamChanged
                 {
-                    Id = new(Guid.CreateVersion7()),
+                    Id = default,
                     Team = team.Id,
                     // What holds in the first round holds in all that come.
                     Round = 1,
                     ShortCode = team.ShortCode == mark.ShortCode ? null : mark.ShortCode,
                     Pennant = mark.Pennant,
                 },
-            log,
-            live,
-            clock,
+            intake,
             stop
         );
     }
@@ -65,8 +63,7 @@ internal static class DayTogetherEndpoints
         DayBook book,
         RallyLog log,
         RoundCache rounds,
-        LiveTeller live,
-        TimeProvider clock,
+        EntryIntake intake,
         CancellationToken stop
     )
     {
@@ -74,11 +71,12 @@ internal static class DayTogetherEndpoints
             return new Missing("day");
         return await ToEach(
             await DayNow.Find(day, log, rounds, stop),
-            rally =>
-                rally.IsClosed ? [] : [new Entry.RoundClosed { Id = new(Guid.CreateVersion7()), Round = rally.Round }],
-            log,
-            live,
-            clock,
+            // The tiers of a lesson close together: the second of them is closed already.
+            (rally, now) =>
+                Rounds.IsClosed(now.Stands, rally.Round)
+                    ? []
+                    : [new Entry.RoundClosed { Id = default, Round = rally.Round }],
+            intake,
             stop
         );
     }
@@ -86,31 +84,25 @@ internal static class DayTogetherEndpoints
     /// <summary>Records in each rally what is to be recorded there: all of it, or none.</summary>
     private static async Task<Ok<DoneTogether>> ToEach(
         IReadOnlyList<DayNow.Found> found,
-        Func<DayNow.Found, IEnumerable<Entry>> entries,
-        RallyLog log,
-        LiveTeller live,
-        TimeProvider clock,
+        Func<DayNow.Found, OpenedRally, IEnumerable<Entry>> entries,
+        EntryIntake intake,
         CancellationToken stop
     )
     {
         var (changed, wrong) = (0, new List<Problem>());
         foreach (var rally in found)
         {
-            var own = entries(rally).Select(e => e with { By = Caller.Teacher, At = clock.GetUtcNow() }).ToList();
-            if (
-                own.Count == 0
-                || await log.Record(rally.Slot.Rally, own, (_, _) => null, whole: true, stop) is not [var first, ..]
-            )
-                continue;
-            if (first.IsOk)
-            {
-                changed++;
-                await live.Tell(first.Value);
-            }
+            var recorded = await intake.Take(
+                rally.Slot.Rally,
+                now => Result<IReadOnlyList<Entry>>.Ok([.. entries(rally, now)]),
+                stop
+            );
+            if (recorded is { IsOk: true, Value: var taken })
+                changed += taken.New.Any() ? 1 + taken.Beside.Count : 0;
             else
-            {
-                wrong.AddRange(first.Problems.Select(p => p with { What = $"{rally.Opened.Rally.Name}: {p.What}" }));
-            }
+                wrong.AddRange(
+                    recorded?.Problems.Select(p => p with { What = $"{rally.Opened.Rally.Name}: {p.What}" }) ?? []
+                );
         }
 
         return TypedResults.Ok(new DoneTogether(changed, wrong));

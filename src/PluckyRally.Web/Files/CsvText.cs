@@ -13,7 +13,7 @@ internal static class CsvText
     /// <summary>
     /// What makes a spreadsheet run a cell (OWASP, CSV injection), and the mark that keeps it from that.
     /// </summary>
-    private const string Running = "=+-@\t\r'";
+    private const string Running = "=+-@\t\r\n'";
 
     /// <summary>What a field must be put in quotes for (RFC 4180, 2.6), whichever of them ends a line.</summary>
     private static readonly System.Buffers.SearchValues<char> Quoted = System.Buffers.SearchValues.Create(",;\t\"\r\n");
@@ -52,13 +52,17 @@ internal static class CsvText
 
     /// <summary>A cell as it was meant: what <see cref="Harmless"/> put before it is taken off.</summary>
     private static string Meant(string cell) =>
-        cell.Length > 1 && cell[0] == '\'' && Running.Contains(cell[1]) ? cell[1..] : cell;
+        cell.Length > 1 && cell[0] == '\'' && IsRunning(cell[1]) ? cell[1..] : cell;
 
     /// <summary>
     /// A cell that a spreadsheet does not run. What begins as if it had been made harmless is marked too, so that it
     /// comes back as it was.
     /// </summary>
-    private static string Harmless(string cell) => cell.Length > 0 && Running.Contains(cell[0]) ? $"'{cell}" : cell;
+    private static string Harmless(string cell) => cell.Length > 0 && IsRunning(cell[0]) ? $"'{cell}" : cell;
+
+    /// <summary>Some spreadsheets read a wide sign (U+FF01 to U+FF5E) as the plain one.</summary>
+    private static bool IsRunning(char first) =>
+        Running.Contains(first is >= '\uFF01' and <= '\uFF5E' ? (char)(first - 0xFEE0) : first);
 
     /// <summary>A file to be saved; cells that a spreadsheet would run are kept as text.</summary>
     public static FileContentHttpResult File(

@@ -66,8 +66,6 @@ internal sealed class InstrumentBoard(TimeProvider time)
 
     public void Hear(string id, InstrumentLine line)
     {
-        if (!_instruments.TryGetValue(id, out var known))
-            return;
         var (state, shown) = line switch
         {
             InstrumentLine.Shows shows => (
@@ -77,21 +75,21 @@ internal sealed class InstrumentBoard(TimeProvider time)
             InstrumentLine.Overloaded => (InstrumentState.Overloaded, ""),
             _ => (InstrumentState.Idle, ""),
         };
-        _instruments[id] = (
-            known.Instrument with
-            {
-                State = state,
-                Shown = shown,
-                HeardAt = time.GetUtcNow(),
-            },
-            known.Tell
-        );
+        Change(id, known => known with { State = state, Shown = shown, HeardAt = time.GetUtcNow() });
     }
 
-    public void Lose(string id)
+    public void Lose(string id) => Change(id, known => known with { State = InstrumentState.Lost, Shown = "" });
+
+    /// <summary>
+    /// Whatever else happens to an instrument at the same moment: one that greets anew is not overwritten by what its
+    /// old line said last.
+    /// </summary>
+    private void Change(string id, Func<Instrument, Instrument> change)
     {
-        if (_instruments.TryGetValue(id, out var known))
-            _instruments[id] = (known.Instrument with { State = InstrumentState.Lost, Shown = "" }, known.Tell);
+        while (
+            _instruments.TryGetValue(id, out var known)
+            && !_instruments.TryUpdate(id, (change(known.Instrument), known.Tell), known)
+        ) { }
     }
 
     /// <summary>Sends a word to an instrument. False where it is not there.</summary>

@@ -1,7 +1,5 @@
-using System.Text.Json;
 using System.Threading.Channels;
 using Microsoft.Data.Sqlite;
-using PluckyRally.Core.Files;
 using PluckyRally.Core.Problems;
 using PluckyRally.Data.Copies;
 using PluckyRally.Data.Folder;
@@ -87,12 +85,8 @@ internal sealed class CopyKeeper(
                 "There is no such folder.",
                 "Connect the USB drive or the share first, and look up its path."
             );
-        if (Path.GetFullPath(path.Length > 0 ? path : "/") == Path.GetFullPath(folder.Path))
-            return new(
-                "/path",
-                "The data itself is in this folder.",
-                "Choose one on another disk: a backup on the same disk is lost with it."
-            );
+        if (path.Length > 0 && SecondFolder.WhyNot(path, folder) is { } wrong)
+            return wrong;
         await _one.WaitAsync(stop);
         try
         {
@@ -160,6 +154,7 @@ internal sealed class CopyKeeper(
                 if (!Directory.Exists(Second.Path))
                     throw new DirectoryNotFoundException("It is not there.");
                 var second = new CopyShelf(Path.Combine(Second.Path, "plucky-rally-copies"));
+                second.ClearUnfinished();
                 var there = second.All().Select(c => c.Name).ToHashSet();
                 foreach (var copy in Shelf.All().Where(c => !there.Contains(c.Name)))
                     second.Take(Shelf, copy);
@@ -183,33 +178,4 @@ internal sealed class CopyKeeper(
 
     private static string SettingsFile(DataFolder folder) =>
         Path.Combine(folder.Path, $"{folder.Name}-second-folder.json");
-}
-
-/// <summary>
-/// A second folder for the copies; it belongs to this computer, so it stands beside the data and not in it.
-/// </summary>
-/// <param name="Path">The folder; empty for none.</param>
-/// <param name="Trouble">What could not be written there the last time; empty where all was.</param>
-public sealed record SecondFolder(string Path, string Trouble)
-{
-    internal static SecondFolder Read(string file)
-    {
-        try
-        {
-            return File.Exists(file)
-                ? JsonSerializer.Deserialize<SecondFolder>(File.ReadAllText(file), Json.Options) ?? new("", "")
-                : new("", "");
-        }
-        catch (JsonException)
-        {
-            // Damaged by hand: no second folder is named then, and the page shows that there is none.
-            return new("", "");
-        }
-    }
-
-    internal void Write(string file)
-    {
-        using var says = new StreamWriter(file, OwnFiles.Fresh);
-        says.Write(Json.Write(this));
-    }
 }

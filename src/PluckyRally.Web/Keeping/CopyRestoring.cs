@@ -10,7 +10,10 @@ namespace PluckyRally.Web.Keeping;
 /// </summary>
 internal sealed class CopyRestoring
 {
+    private readonly Lock _gate = new();
     private (string Name, string File)? _wanted;
+    private bool _closed;
+    private int _inside;
 
     /// <summary>What was restored before this run began; null where nothing was.</summary>
     public RestoredCopy? Last { get; private set; }
@@ -24,12 +27,63 @@ internal sealed class CopyRestoring
     /// <summary>Has a copy restored as soon as the server has ended.</summary>
     public void Want(string name, string file) => _wanted = (name, file);
 
+    /// <summary>Whether something may be changed now; whoever may says when it is done.</summary>
+    public bool Enter()
+    {
+        lock (_gate)
+        {
+            _inside += _closed ? 0 : 1;
+            return !_closed;
+        }
+    }
+
+    /// <summary>What was let in is done.</summary>
+    public void Leave()
+    {
+        lock (_gate)
+            _inside--;
+    }
+
+    /// <summary>
+    /// Lets nothing more be changed, and waits until what is being changed is: only then does a backup of what there is
+    /// now have everything that was acknowledged. Whoever asks has been let in too.
+    /// </summary>
+    /// <returns>Whether all was done in time; otherwise changes are let in again.</returns>
+    public async Task<bool> Close(TimeSpan patience, TimeProvider clock, CancellationToken stop)
+    {
+        lock (_gate)
+        {
+            if (_closed)
+                return false;
+            _closed = true;
+        }
+
+        for (var began = clock.GetTimestamp(); clock.GetElapsedTime(began) < patience; )
+        {
+            lock (_gate)
+                if (_inside == 1)
+                    return true;
+            await Task.Delay(TimeSpan.FromMilliseconds(20), clock, stop);
+        }
+
+        Open();
+        return false;
+    }
+
+    /// <summary>Lets changes in again.</summary>
+    public void Open()
+    {
+        lock (_gate)
+            _closed = false;
+    }
+
     /// <summary>
     /// Puts the copy that is wanted in place, for whoever holds the folder's lock. Where that cannot be done the data
     /// stays as it is, and the page says why.
     /// </summary>
     public void PutInPlace(DataFolder folder)
     {
+        Open();
         if (_wanted is not { } wanted)
             return;
         _wanted = null;

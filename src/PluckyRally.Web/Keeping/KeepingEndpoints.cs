@@ -79,7 +79,26 @@ internal static class KeepingEndpoints
         var preview = await CopyComparison.Of(folder, file, stop);
         if (!preview.IsOk)
             return new Refused(preview.Problems);
-        await keeper.Make(CopyReason.BeforeRestore, stop);
+        if (!await restoring.Close(Patience, TimeProvider.System, stop))
+            return new Refused([
+                new(
+                    "/name",
+                    "Somebody is still sending something large.",
+                    "Wait until photos have been sent, then restore the backup."
+                ),
+            ]);
+        var backedUp = false;
+        try
+        {
+            await keeper.Make(CopyReason.BeforeRestore, stop);
+            backedUp = true;
+        }
+        finally
+        {
+            if (!backedUp)
+                restoring.Open();
+        }
+
         restoring.Want(name, file);
         response.OnCompleted(() =>
         {
@@ -88,6 +107,9 @@ internal static class KeepingEndpoints
         });
         return TypedResults.Accepted("/api/kept");
     }
+
+    /// <summary>What is being sent is waited for so long before a backup is restored.</summary>
+    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(20);
 
     private static async Task<Results<Ok<Kept>, Refused>> SetSecond(
         SentJson sent,

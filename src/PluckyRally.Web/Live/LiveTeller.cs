@@ -39,8 +39,8 @@ internal sealed class LiveTeller(IHubContext<LiveHub> hub, LiveLines lines, Time
     private readonly ConcurrentDictionary<RallyId, Line> _lines = new();
 
     /// <summary>
-    /// Tells the windows of a rally, and of those that are run with it. Entries are kept whatever becomes of a request,
-    /// so the news do not stop half-way either.
+    /// Tells the windows of a rally that something was recorded, and of those that are run with it. Entries are kept
+    /// whatever becomes of a request, so the news do not stop half-way either.
     /// </summary>
     public async Task Tell(Recorded recorded)
     {

@@ -9,7 +9,6 @@ using PluckyRally.Core.Results;
 using PluckyRally.Core.Score;
 using PluckyRally.Data.Briefs;
 using PluckyRally.Data.Days;
-using PluckyRally.Data.Passes;
 using PluckyRally.Data.Rallies;
 using PluckyRally.Web.Access;
 using PluckyRally.Web.Briefs;
@@ -17,6 +16,7 @@ using PluckyRally.Web.Day;
 using PluckyRally.Web.Kit;
 using PluckyRally.Web.Live;
 using PluckyRally.Web.Problems;
+using PluckyRally.Web.Score;
 
 namespace PluckyRally.Web.Papers;
 
@@ -188,9 +188,7 @@ internal static class PapersEndpoints
         RallyId id,
         SentJson sent,
         HttpContext context,
-        PassBook passes,
-        RallyLog log,
-        LiveTeller live,
+        SentEntries entries,
         TimeProvider time,
         CancellationToken stop
     )
@@ -198,34 +196,26 @@ internal static class PapersEndpoints
         var request = DocumentReader.Request<SheetTyped>(sent.Text);
         if (!request.IsOk)
             return new Refused(request.Problems);
-        if (await log.Open(id, stop) is not { } found)
-            return new Missing("rally");
-        if (!found.Opened.IsOk)
-            return new Refused(found.Opened.Problems);
-        var entries = JudgeSheet.Read(
-            found.Opened.Value,
-            request.Value.Value,
-            DateOnly.FromDateTime(time.GetUtcNow().UtcDateTime)
-        );
-        if (!entries.IsOk)
-            return new Refused(entries.Problems);
-        var (at, role) = (time.GetUtcNow(), await Caller.Of(context.User).In(id, passes, stop));
-        if (
-            await log.Record(
-                id,
-                [.. entries.Value.Select(e => e with { At = at })],
-                (now, entry) => EntryRights.Of(role, entry, now.Rally.Entries, now.Stored.JudgesStrikeOthers),
-                whole: true,
-                stop
-            )
-            is not [var first, ..] recorded
-        )
-            return new Missing("rally");
-        if (!first.IsOk)
-            return new Refused(first.Problems);
-        if (recorded.Any(r => r is { IsOk: true, Value.Fresh: true }))
-            await live.Tell(first.Value);
-        return TypedResults.Ok(new SheetTaken(entries.Value.Count));
+        var (caller, at) = (Caller.Of(context.User), time.GetUtcNow());
+        var recorded = await entries.Take(id, new(Decide), caller, stop);
+        return recorded switch
+        {
+            null => new Missing("rally"),
+            { IsOk: true, Value: var taken } => TypedResults.Ok(new SheetTaken(taken.Entries.Count)),
+            _ => new Refused(recorded.Problems),
+        };
+
+        // Whether the page is in already is asked here, so that one that is sent twice at a moment is in once.
+        Result<IReadOnlyList<Entry>> Decide(KeptRally now)
+        {
+            var read = JudgeSheet.Read(
+                now.Opened.OrThrow(),
+                request.Value!.Value,
+                DateOnly.FromDateTime(at.UtcDateTime),
+                caller.IsTeacher
+            );
+            return read.IsOk ? Result<IReadOnlyList<Entry>>.Ok([.. read.Value.Select(e => e with { At = at })]) : read;
+        }
     }
 }
 

@@ -2,6 +2,7 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
 using PluckyRally.Core.Ids;
 using PluckyRally.Core.Problems;
+using PluckyRally.Core.Score;
 using PluckyRally.Data.Folder;
 using PluckyRally.Data.Photos;
 using PluckyRally.Data.Rallies;
@@ -27,13 +28,12 @@ internal static class PhotoEndpoints
 
     private static async Task<Ok<RallyPhotos>> All(RallyId id, RallyLog log, PhotoAlbum album, CancellationToken stop)
     {
-        var teams = await log.Open(id, stop) is { Opened: { IsOk: true } opened }
-            ? opened.Value.In(opened.Value.Running).Teams
-            : [];
+        var found = await log.Open(id, stop);
+        var teams = found is { Opened: { IsOk: true } opened } ? opened.Value.In(opened.Value.Running).Teams : [];
         var not = await album.NotInPhotos([.. teams.SelectMany(t => t.Students).Select(p => p.Id)], stop);
         return TypedResults.Ok(
             new RallyPhotos(
-                await album.MayTake(id, stop),
+                await album.MayTake(id, CameLater(found), stop),
                 [.. (await album.Of(id, stop)).Select(Photo.Of)],
                 [.. teams.Where(t => t.Students.Any(p => not.Contains(p.Id))).Select(t => t.Id)]
             )
@@ -74,7 +74,7 @@ internal static class PhotoEndpoints
             return known.RallyId == id
                 ? TypedResults.Ok(Photo.Of(known))
                 : new Refused([new("/photo", "This photo is in another rally.", "Take it again here.")]);
-        if (!await album.MayTake(id, stop))
+        if (!await album.MayTake(id, CameLater(found), stop))
             return new Refused([
                 new("/photo", "No photos are taken in this class.", "It can be changed under Classes."),
             ]);
@@ -96,6 +96,9 @@ internal static class PhotoEndpoints
             ? TypedResults.Created($"/api/rallies/{id}/photos/{photo}", Photo.Of(taken))
             : TypedResults.Ok(Photo.Of(taken));
     }
+
+    private static IEnumerable<StudentId> CameLater(KeptRally? rally) =>
+        rally?.Rally.Entries.OfType<Entry.StudentPlaced>().Select(p => p.Student) ?? [];
 
     /// <summary>
     /// What comes in goes to the disk first, however slowly it comes, and is opened from there: the memory never holds

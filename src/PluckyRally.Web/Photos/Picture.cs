@@ -48,10 +48,9 @@ internal sealed record Picture(byte[] Jpeg, int Width, int Height)
         using var opened = new SKBitmap(
             new SKImageInfo(size.Width, size.Height, SKColorType.Rgba8888, SKAlphaType.Premul)
         );
-        if (
-            codec.GetPixels(opened.Info, opened.GetPixels())
-            is not (SKCodecResult.Success or SKCodecResult.IncompleteInput)
-        )
+
+        // A picture that was cut off on its way would be gray below.
+        if (codec.GetPixels(opened.Info, opened.GetPixels()) is not SKCodecResult.Success)
             return Refuse("This picture is damaged.", "Take it again, or choose another one.");
         using var upright = Upright(opened, codec.EncodedOrigin);
         var scale = Math.Min(1, (float)Side / Math.Max(upright.Width, upright.Height));

@@ -1,14 +1,13 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core.Documents;
 using PluckyRally.Core.Ids;
+using PluckyRally.Core.Problems;
 using PluckyRally.Core.Results;
 using PluckyRally.Core.Run;
 using PluckyRally.Core.Score;
 using PluckyRally.Data.Rallies;
-using PluckyRally.Web.Access;
-using PluckyRally.Web.Keeping;
-using PluckyRally.Web.Live;
 using PluckyRally.Web.Problems;
+using PluckyRally.Web.Score;
 using PluckyRally.Web.Wall;
 
 namespace PluckyRally.Web.Run;
@@ -43,10 +42,9 @@ internal static class RunEndpoints
     private static async Task<Results<Ok<ClockRead>, Missing, Refused>> Set(
         RallyId id,
         SentJson sent,
+        EntryIntake intake,
         RallyLog log,
         TimeProvider time,
-        LiveTeller live,
-        CopyKeeper keeper,
         CancellationToken stop,
         int round = 1
     )
@@ -54,16 +52,11 @@ internal static class RunEndpoints
         var request = DocumentReader.Request<ClockTouch>(sent.Text);
         if (!request.IsOk)
             return new Refused(request.Problems);
-        if (
-            await log.Record(id, request.Value.Value.AsEntry(time.GetUtcNow(), round), _ => null, stop)
-            is not { } recorded
-        )
+        var touch = request.Value.Value;
+        if (await intake.Take(id, _ => Result<Entry>.Ok(touch.AsEntry(round)), stop) is not { } recorded)
             return new Missing("rally");
         if (!recorded.IsOk)
             return new Refused(recorded.Problems);
-        await live.Tell(recorded.Value);
-        if (request.Value.Value is { Does: ClockDoes.Begin, Phase.Length: 0 })
-            keeper.RallyEnded();
         return TypedResults.Ok(Of(recorded.Value.Rally, await log.Together(id, stop), round, time));
     }
 
@@ -145,73 +138,40 @@ public sealed record ClockTouch(
     /// <summary>For the wall: the rallies of the list over all.</summary>
     public Combined? OverAll { get; init; }
 
-    /// <summary>The remote is the teacher's alone.</summary>
-    private const string By = Caller.Teacher;
-
-    internal Entry AsEntry(DateTimeOffset now, int round)
-    {
-        var id = new EntryId(Guid.CreateVersion7(now));
-        return Does switch
+    internal Entry AsEntry(int round) =>
+        Does switch
         {
             ClockDoes.Begin => new Entry.PhaseBegun
             {
-                Id = id,
-                At = now,
-                By = By,
+                Id = default,
                 Round = round,
                 Phase = Phase,
             },
-            ClockDoes.Pause => new Entry.ClockPaused
-            {
-                Id = id,
-                At = now,
-                By = By,
-                Round = round,
-            },
-            ClockDoes.Resume => new Entry.ClockResumed
-            {
-                Id = id,
-                At = now,
-                By = By,
-                Round = round,
-            },
+            ClockDoes.Pause => new Entry.ClockPaused { Id = default, Round = round },
+            ClockDoes.Resume => new Entry.ClockResumed { Id = default, Round = round },
             ClockDoes.Add => new Entry.MinutesAdded
             {
-                Id = id,
-                At = now,
-                By = By,
+                Id = default,
                 Round = round,
                 Minutes = Minutes,
             },
-            ClockDoes.LetGo => new Entry.HoldBegun
-            {
-                Id = id,
-                At = now,
-                By = By,
-                Round = round,
-            },
+            ClockDoes.LetGo => new Entry.HoldBegun { Id = default, Round = round },
             ClockDoes.CutAttempts => new Entry.AttemptsCut
             {
-                Id = id,
-                At = now,
-                By = By,
+                Id = default,
                 Round = round,
                 Attempts = Number,
             },
             ClockDoes.OpenPlaces => new Entry.PlacesOpened
             {
-                Id = id,
-                At = now,
-                By = By,
+                Id = default,
                 Round = round,
                 Phase = Phase,
                 Places = Number,
             },
             ClockDoes.Show => new Entry.WallSet
             {
-                Id = id,
-                At = now,
-                By = By,
+                Id = default,
                 Round = round,
                 Shows = Shows,
                 Revealed = Shows == WallShows.Question ? 0 : Number,
@@ -223,15 +183,12 @@ public sealed record ClockTouch(
             },
             ClockDoes.Turn => new Entry.TurnBegun
             {
-                Id = id,
-                At = now,
-                By = By,
+                Id = default,
                 Round = round,
                 Phase = Phase,
                 Teams = Teams,
             },
         };
-    }
 }
 
 /// <summary>The clock and the class, and what time it is at the server.</summary>

@@ -37,14 +37,12 @@ internal static class ScoreEndpoints
             .MapPost("/entries", Record)
             .WithName("recordEntry")
             .Accepts<Entry>("application/json")
-            .TakesAtMost(Limits.EntryBytes)
-            .AtAHumanRate();
+            .TakesAtMost(Limits.EntryBytes);
         entries
             .MapPost("/entries/many", RecordMany)
             .WithName("recordEntries")
             .Accepts<IReadOnlyList<Entry>>("application/json")
-            .TakesAtMost(Limits.BriefBytes)
-            .AtAHumanRate();
+            .TakesAtMost(Limits.BriefBytes);
     }
 
     private static Task<Results<Ok<JudgeRallyView>, Missing, Refused>> Walk(
@@ -173,38 +171,39 @@ internal static class ScoreEndpoints
         return read.IsOk ? TypedResults.Ok(read.Value) : new Refused(read.Problems);
     }
 
-    private static async Task<Results<Created<EntryTaken>, Ok<EntryTaken>, Missing, Refused>> Record(
-        RallyId id,
-        SentJson sent,
-        HttpContext context,
-        EntryIntake intake,
-        LiveTeller live,
-        CancellationToken stop
-    )
+    private static async Task<
+        Results<Created<EntryTaken>, Ok<EntryTaken>, Missing, Refused, StatusCodeHttpResult>
+    > Record(RallyId id, SentJson sent, HttpContext context, SentEntries entries, TeamPace pace, CancellationToken stop)
     {
         var document = DocumentReader.Entry(sent.Text);
         if (!document.IsOk)
             return new Refused(document.Problems);
-        if (await intake.Take(id, [document.Value.Value], context, stop) is not [var recorded])
+        if (!pace.Allows(context, 1))
+            return TypedResults.StatusCode(StatusCodes.Status429TooManyRequests);
+        if (await entries.Take(id, [document.Value.Value], context, stop) is not { } recorded)
             return new Missing("rally");
         if (!recorded.IsOk)
             return new Refused(recorded.Problems);
-        if (recorded.Value.Fresh)
-            await live.Tell(recorded.Value);
+        if (recorded.Value.Answers is [{ IsOk: false } refused])
+            return new Refused(refused.Problems);
         var taken = new EntryTaken(document.Value.Value.Id, recorded.Value.Rally.Version.Entries);
-        return recorded.Value.Fresh ? TypedResults.Created($"/api/rallies/{id}/score", taken) : TypedResults.Ok(taken);
+        return recorded.Value.New.Any()
+            ? TypedResults.Created($"/api/rallies/{id}/score", taken)
+            : TypedResults.Ok(taken);
     }
 
     /// <summary>
     /// Takes what has waited on a device, in its order. Each entry has an answer of its own; one that is refused holds
     /// up no other.
     /// </summary>
-    private static async Task<Results<Ok<IReadOnlyList<EntryAnswer>>, Missing, Refused>> RecordMany(
+    private static async Task<
+        Results<Ok<IReadOnlyList<EntryAnswer>>, Missing, Refused, StatusCodeHttpResult>
+    > RecordMany(
         RallyId id,
         SentJson sent,
         HttpContext context,
-        EntryIntake intake,
-        LiveTeller live,
+        SentEntries entries,
+        TeamPace pace,
         CancellationToken stop
     )
     {
@@ -212,19 +211,20 @@ internal static class ScoreEndpoints
         if (!documents.IsOk)
             return new Refused(documents.Problems);
         var came = documents.Value.Where(d => d.IsOk).Select(d => d.Value!.Value).ToList();
-        if (await intake.Take(id, came, context, stop) is not { } recorded)
+        if (!pace.Allows(context, documents.Value.Count))
+            return TypedResults.StatusCode(StatusCodes.Status429TooManyRequests);
+        if (await entries.Take(id, came, context, stop) is not { } recorded)
             return new Missing("rally");
-        if (recorded.FirstOrDefault(r => r is { IsOk: true, Value.Fresh: true }) is { Value: { } fresh })
-            await live.Tell(fresh);
-        var answers = new Queue<(Entry Came, Result<Recorded> Recorded)>(came.Zip(recorded));
+        if (!recorded.IsOk)
+            return new Refused(recorded.Problems);
+        var asOf = recorded.Value.Rally.Version.Entries;
+        var answers = new Queue<(Entry Came, Result<bool> Answer)>(came.Zip(recorded.Value.Answers));
         return TypedResults.Ok<IReadOnlyList<EntryAnswer>>([
             .. documents.Value.Select(d => d.IsOk ? Answer(answers.Dequeue()) : new EntryAnswer(d.Problems)),
         ]);
 
-        static EntryAnswer Answer((Entry Came, Result<Recorded> Recorded) of) =>
-            of.Recorded.IsOk
-                ? new([], new(of.Came.Id, of.Recorded.Value.Rally.Version.Entries))
-                : new(of.Recorded.Problems);
+        EntryAnswer Answer((Entry Came, Result<bool> Answer) of) =>
+            of.Answer.IsOk ? new([], new(of.Came.Id, asOf)) : new(of.Answer.Problems);
     }
 }
 

@@ -25,8 +25,11 @@ internal static partial class LogMessages
     [LoggerMessage(LogLevel.Warning, "Instruments cannot connect at port {Port}: {Reason}. Everything else works.")]
     public static partial void CannotListen(ILogger logger, int port, string reason);
 
-    [LoggerMessage(LogLevel.Warning, "A wrong password or code was tried from {Address}")]
-    public static partial void WrongGuess(ILogger logger, string address);
+    [LoggerMessage(
+        LogLevel.Warning,
+        "{Times} wrong passwords or codes since this was last said; the newest from {Address}"
+    )]
+    public static partial void WrongGuess(ILogger logger, int times, string address);
 
     [LoggerMessage(LogLevel.Information, "A device joined rally {Rally}")]
     public static partial void Joined(ILogger logger, RallyId rally);

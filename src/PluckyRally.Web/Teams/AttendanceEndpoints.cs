@@ -1,13 +1,13 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core.Documents;
 using PluckyRally.Core.Ids;
+using PluckyRally.Core.Problems;
 using PluckyRally.Core.Score;
 using PluckyRally.Core.Teams;
 using PluckyRally.Data.Classes;
 using PluckyRally.Data.Rallies;
-using PluckyRally.Web.Access;
-using PluckyRally.Web.Live;
 using PluckyRally.Web.Problems;
+using PluckyRally.Web.Score;
 
 namespace PluckyRally.Web.Teams;
 
@@ -43,8 +43,7 @@ internal static class AttendanceEndpoints
         SentJson sent,
         ClassRegister register,
         RallyLog log,
-        LiveTeller live,
-        TimeProvider time,
+        EntryIntake intake,
         CancellationToken stop
     )
     {
@@ -63,25 +62,20 @@ internal static class AttendanceEndpoints
             wanted.Here && Guid.TryParse(who, out var student) && await register.ClassOf(student, stop) is { } group
                 ? group.Preferred().With(await ClassLessons.HistoryOf(group, register, log, stop))
                 : new TeamPreferences();
-        var now = time.GetUtcNow();
-        IReadOnlyList<Entry> entries =
-        [
-            .. Attendance
-                .Turn(opened, wanted.Round, who, wanted.Here, preferences)
-                .Select(e => e with { Id = new(Guid.CreateVersion7(now)), At = now, By = Caller.Teacher }),
-        ];
-        if (entries.Count == 0)
-            return TypedResults.Ok(await List(opened, wanted.Round, register, stop));
-        foreach (var placed in entries.OfType<Entry.StudentPlaced>())
-            if (await log.Know(id, placed, stop) is { } unknown)
-                return new Refused([unknown]);
-        if (await log.Record(id, entries, (_, _) => null, whole: true, stop) is not { } recorded)
-            return new Missing("rally");
-        if (recorded.FirstOrDefault(r => !r.IsOk) is { IsOk: false } refused)
-            return new Refused(refused.Problems);
-        var after = recorded[^1].OrThrow().Rally;
-        await live.Tell(after);
-        return TypedResults.Ok(await List(after.Opened.OrThrow(), wanted.Round, register, stop));
+        // Two windows may call the register at once: each decides on what the other has recorded.
+        var recorded = await intake.Take(
+            id,
+            now => Result<IReadOnlyList<Entry>>.Ok(Attendance.Turn(now, wanted.Round, who, wanted.Here, preferences)),
+            stop
+        );
+        return recorded switch
+        {
+            null => new Missing("rally"),
+            { IsOk: true, Value: var taken } => TypedResults.Ok(
+                await List(taken.Rally.Opened.OrThrow(), wanted.Round, register, stop)
+            ),
+            _ => new Refused(recorded.Problems),
+        };
     }
 
     private static async Task<IReadOnlyList<AttendanceLine>> List(

@@ -8,10 +8,9 @@ using PluckyRally.Core.Score;
 using PluckyRally.Core.Teams;
 using PluckyRally.Data.Kit;
 using PluckyRally.Data.Rallies;
-using PluckyRally.Web.Access;
-using PluckyRally.Web.Live;
 using PluckyRally.Web.Problems;
 using PluckyRally.Web.Run;
+using PluckyRally.Web.Score;
 
 namespace PluckyRally.Web.Teams;
 
@@ -30,100 +29,87 @@ internal static class DrawEndpoints
     private static async Task<Results<NoContent, Missing, Refused>> Cards(
         RallyId id,
         SentJson sent,
-        RallyLog log,
-        LiveTeller live,
-        TimeProvider time,
+        EntryIntake intake,
         CancellationToken stop
     )
     {
         var request = DocumentReader.Request<CardsWanted>(sent.Text);
         if (!request.IsOk)
             return new Refused(request.Problems);
-        if (await log.Open(id, stop) is not { } found)
-            return new Missing("rally");
-        if (!found.Opened.IsOk)
-            return new Refused(found.Opened.Problems);
-        var (wanted, run) = (request.Value.Value, found.Opened.Value.In(request.Value.Value.Round));
-        if (run.Compiled.Brief.Deals.FirstOrDefault(d => d.Id == wanted.Deal && !d.Off) is not { } deal)
-            return new Missing("deal");
-        if (Draws.Deal(deal, [.. run.Present.Select(t => t.Id)], wanted.Seed) is not { } cards)
-            return new Refused([deal.TooFew]);
-        var now = time.GetUtcNow();
-        return await Keep(
-            id,
-            new Entry.CardsDealt
-            {
-                Id = new(Guid.CreateVersion7(now)),
-                At = now,
-                By = Caller.Teacher,
-                Round = run.Number,
-                Deal = deal.Id,
-                Cards = cards,
-                Seed = wanted.Seed,
-                Reason = wanted.Reason.Trim(),
-            },
-            log,
-            live,
-            stop
-        );
+        var wanted = request.Value.Value;
+        return Drawn(await intake.Take(id, Draw, stop));
+
+        Result<Entry> Draw(OpenedRally now)
+        {
+            var run = now.In(wanted.Round);
+            return run.Compiled.Brief.Deals.FirstOrDefault(d => d.Id == wanted.Deal && !d.Off) is not { } deal
+                    ? Result<Entry>.Refused(NoDeal)
+                : Draws.Deal(deal, [.. run.Present.Select(t => t.Id)], wanted.Seed) is not { } cards
+                    ? Result<Entry>.Refused(deal.TooFew)
+                : Result<Entry>.Ok(
+                    new Entry.CardsDealt
+                    {
+                        Id = default,
+                        Round = run.Number,
+                        Deal = deal.Id,
+                        Cards = cards,
+                        Seed = wanted.Seed,
+                        Reason = wanted.Reason.Trim(),
+                    }
+                );
+        }
     }
 
     /// <summary>Draws the next card of a deal in the lesson, or takes the one that is named.</summary>
     private static async Task<Results<Ok<CardShown>, Missing, Refused>> Card(
         RallyId id,
         SentJson sent,
-        RallyLog log,
-        LiveTeller live,
-        TimeProvider time,
+        EntryIntake intake,
         CancellationToken stop
     )
     {
         var request = DocumentReader.Request<CardWanted>(sent.Text);
         if (!request.IsOk)
             return new Refused(request.Problems);
-        if (await log.Open(id, stop) is not { } found)
-            return new Missing("rally");
-        if (!found.Opened.IsOk)
-            return new Refused(found.Opened.Problems);
-        var (wanted, opened) = (request.Value.Value, found.Opened.Value);
-        var run = opened.In(wanted.Round);
-        if (
-            run.Compiled.Brief.Deals.FirstOrDefault(d => d.Id == wanted.Deal && !d.Off)
-            is not { Drawn: DealtWhen.InLesson, Cards.Count: > 0 } deal
-        )
-            return new Missing("deal");
-        var seed = RandomNumberGenerator.GetInt32(1, 10_000);
-        var drawn = opened.Stands.OfType<Entry.CardDrawn>().Where(d => d.Deal == deal.Id).Select(d => d.Card);
-        var card =
-            wanted.Card.Length > 0
-                ? deal.Cards.FirstOrDefault(c => c.Id == wanted.Card)
-                : Draws.Next(deal, [.. drawn], seed);
-        if (card is null)
-            return new Missing("card");
-        var now = time.GetUtcNow();
-        var kept = await Keep(
-            id,
-            new Entry.CardDrawn
-            {
-                Id = new(Guid.CreateVersion7(now)),
-                At = now,
-                By = Caller.Teacher,
-                Round = run.Number,
-                Team = card.For == CardFor.All ? default : wanted.Team,
-                Deal = deal.Id,
-                Card = card.Id,
-                Seed = wanted.Card.Length > 0 ? null : seed,
-            },
-            log,
-            live,
-            stop
-        );
-        return kept.Result switch
+        var wanted = request.Value.Value;
+        CardShown? shown = null;
+        var recorded = await intake.Take(id, Draw, stop);
+        return recorded is null ? new Missing("rally")
+            : recorded.IsOk && shown is not null ? TypedResults.Ok(shown)
+            : new Refused(recorded.Problems);
+
+        // Where two draw at the same moment, the second draws from what the first has left.
+        Result<Entry> Draw(OpenedRally now)
         {
-            Missing missing => missing,
-            Refused refused => refused,
-            _ => TypedResults.Ok(CardShown.Of(run.Compiled.Brief, deal, card)),
-        };
+            var run = now.In(wanted.Round);
+            if (
+                run.Compiled.Brief.Deals.FirstOrDefault(d => d.Id == wanted.Deal && !d.Off)
+                is not { Drawn: DealtWhen.InLesson, Cards.Count: > 0 } deal
+            )
+                return Result<Entry>.Refused(NoDeal);
+            var seed = RandomNumberGenerator.GetInt32(1, 10_000);
+            var drawn = now.Stands.OfType<Entry.CardDrawn>().Where(d => d.Deal == deal.Id).Select(d => d.Card);
+            var card =
+                wanted.Card.Length > 0
+                    ? deal.Cards.FirstOrDefault(c => c.Id == wanted.Card)
+                    : Draws.Next(deal, [.. drawn], seed);
+            if (card is null)
+                return Result<Entry>.Refused(
+                    new Problem("/card", "There is no such card in this deal.", "Load the page again, then choose one.")
+                );
+            shown = CardShown.Of(run.Compiled.Brief, deal, card);
+            return Result<Entry>.Ok(
+                new Entry.CardDrawn
+                {
+                    Id = default,
+                    Round = run.Number,
+                    Team = card.For == CardFor.All ? default : wanted.Team,
+                    Deal = deal.Id,
+                    Card = card.Id,
+                    Seed = wanted.Card.Length > 0 ? null : seed,
+                }
+            );
+        }
     }
 
     /// <summary>Draws the heats of a round: other lanes and other neighbors than in the rounds before.</summary>
@@ -131,130 +117,108 @@ internal static class DrawEndpoints
         RallyId id,
         SentJson sent,
         RallyLog log,
-        LiveTeller live,
-        TimeProvider time,
+        EntryIntake intake,
         CancellationToken stop
     )
     {
         var request = DocumentReader.Request<HeatsWanted>(sent.Text);
         if (!request.IsOk)
             return new Refused(request.Problems);
-        if (await log.Open(id, stop) is not { } found)
-            return new Missing("rally");
-        if (!found.Opened.IsOk)
-            return new Refused(found.Opened.Problems);
-        var (wanted, opened, lesson) = (
-            request.Value.Value,
-            found.Opened.Value,
-            (await log.Together(id, stop)).Opened()
-        );
+        var wanted = request.Value.Value;
         if (wanted.Lanes is < 1 or > Limits.Teams)
             return new Refused([new("/lanes", "That many lanes are not possible.", "Write how many run at once.")]);
-        var run = opened.In(wanted.Round);
-        var now = time.GetUtcNow();
-        return await Keep(
-            id,
-            new Entry.HeatsDrawn
-            {
-                Id = new(Guid.CreateVersion7(now)),
-                At = now,
-                By = Caller.Teacher,
-                Round = run.Number,
-                Seed = wanted.Seed,
-                Heats = HeatDraw.Of(
-                    [.. lesson.Present(run.Number).Select(t => t.Id)],
-                    wanted.Lanes,
-                    wanted.Seed,
-                    [
-                        .. opened
-                            .Stands.OfType<Entry.HeatsDrawn>()
-                            .Where(h => h.Round < run.Number)
-                            .SelectMany(h => h.Heats),
-                    ]
-                ),
-            },
-            log,
-            live,
-            stop
-        );
+        var lesson = (await log.Together(id, stop)).Opened();
+        return Drawn(await intake.Take(id, Draw, stop));
+
+        Result<Entry> Draw(OpenedRally now)
+        {
+            var run = now.In(wanted.Round);
+            return Result<Entry>.Ok(
+                new Entry.HeatsDrawn
+                {
+                    Id = default,
+                    Round = run.Number,
+                    Seed = wanted.Seed,
+                    Heats = HeatDraw.Of(
+                        [.. lesson.Present(run.Number).Select(t => t.Id)],
+                        wanted.Lanes,
+                        wanted.Seed,
+                        [
+                            .. now
+                                .Stands.OfType<Entry.HeatsDrawn>()
+                                .Where(h => h.Round < run.Number)
+                                .SelectMany(h => h.Heats),
+                        ]
+                    ),
+                }
+            );
+        }
     }
 
     private static async Task<Results<NoContent, Missing, Refused>> Bags(
         RallyId id,
         SentJson sent,
-        RallyLog log,
+        EntryIntake intake,
         Cupboard cupboard,
-        LiveTeller live,
-        TimeProvider time,
         CancellationToken stop
     )
     {
         var request = DocumentReader.Request<BagsWanted>(sent.Text);
         if (!request.IsOk)
             return new Refused(request.Problems);
-        if (await log.Open(id, stop) is not { } found)
-            return new Missing("rally");
-        if (!found.Opened.IsOk)
-            return new Refused(found.Opened.Problems);
-        var (wanted, run) = (request.Value.Value, found.Opened.Value.In(request.Value.Value.Round));
+        var (wanted, shelves) = (request.Value.Value, await cupboard.All(stop));
+        return Drawn(await intake.Take(id, Draw, stop));
 
-        // Drawn from what the class has, as if no bag had been drawn yet.
-        var stock = KitList
-            .Of(TeamKit.HandedOut(run), [.. run.Present.Select(t => t with { Bag = null })], await cupboard.All(stop))
-            .ForBags(run.Compiled.Brief);
-        if (stock.Count == 0)
-            return new Refused([
-                new(
-                    "/stock",
-                    "There is nothing to draw from: bags are drawn in a brief that was begun from the pattern for it, "
-                        + "of materials with a category to build with.",
-                    "Begin a brief from that pattern, and say on its sheet what each material is good for."
-                ),
-            ]);
-        var bags = Draws.Bags(
-            stock,
-            wanted.Shares,
-            [.. run.Present.Select(t => t.Id)],
-            wanted.Same,
-            wanted.Spread,
-            wanted.Seed
-        );
-        if (!bags.IsOk)
-            return new Refused(bags.Problems);
-        var now = time.GetUtcNow();
-        return await Keep(
-            id,
-            new Entry.BagsDrawn
-            {
-                Id = new(Guid.CreateVersion7(now)),
-                At = now,
-                By = Caller.Teacher,
-                Round = run.Number,
-                Bags = bags.Value.ToDictionary(b => b.Team, b => b.Amounts),
-                Seed = wanted.Seed,
-                Reason = wanted.Reason.Trim(),
-            },
-            log,
-            live,
-            stop
-        );
+        Result<Entry> Draw(OpenedRally now)
+        {
+            var run = now.In(wanted.Round);
+
+            // Drawn from what the class has, as if no bag had been drawn yet.
+            var stock = KitList
+                .Of(TeamKit.HandedOut(run), [.. run.Present.Select(t => t with { Bag = null })], shelves)
+                .ForBags(run.Compiled.Brief);
+            if (stock.Count == 0)
+                return Result<Entry>.Refused(
+                    new Problem(
+                        "/stock",
+                        "There is nothing to draw from: bags are drawn in a brief that was begun from the pattern for "
+                            + "it, of materials with a category to build with.",
+                        "Begin a brief from that pattern, and say on its sheet what each material is good for."
+                    )
+                );
+            var bags = Draws.Bags(
+                stock,
+                wanted.Shares,
+                [.. run.Present.Select(t => t.Id)],
+                wanted.Same,
+                wanted.Spread,
+                wanted.Seed
+            );
+            return bags.IsOk
+                ? Result<Entry>.Ok(
+                    new Entry.BagsDrawn
+                    {
+                        Id = default,
+                        Round = run.Number,
+                        Bags = bags.Value.ToDictionary(b => b.Team, b => b.Amounts),
+                        Seed = wanted.Seed,
+                        Reason = wanted.Reason.Trim(),
+                    }
+                )
+                : Result<Entry>.Refused(bags.Problems);
+        }
     }
 
-    private static async Task<Results<NoContent, Missing, Refused>> Keep(
-        RallyId id,
-        Entry entry,
-        RallyLog log,
-        LiveTeller live,
-        CancellationToken stop
-    )
-    {
-        if (await log.Record(id, entry, _ => null, stop) is not { } recorded)
-            return new Missing("rally");
-        if (!recorded.IsOk)
-            return new Refused(recorded.Problems);
-        await live.Tell(recorded.Value);
-        return TypedResults.NoContent();
-    }
+    private static readonly Problem NoDeal = new(
+        "/deal",
+        "There is no such deal in this brief.",
+        "Load the page again; the brief may have been changed."
+    );
+
+    private static Results<NoContent, Missing, Refused> Drawn(Result<Recorded>? recorded) =>
+        recorded is null ? new Missing("rally")
+        : recorded.IsOk ? TypedResults.NoContent()
+        : new Refused(recorded.Problems);
 }
 
 /// <summary>Cards to be drawn for all teams.</summary>

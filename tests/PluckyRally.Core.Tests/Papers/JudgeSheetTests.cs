@@ -359,7 +359,8 @@ public sealed class JudgeSheetTests
                 )
                 .OrThrow(),
             sheet,
-            new(2026, 11, 28)
+            new(2026, 11, 28),
+            ofTeacher: false
         );
 
     /// <summary>The points are the brief's; that the total stands last is common practice, no source.</summary>

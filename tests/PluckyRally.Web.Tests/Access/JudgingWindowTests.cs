@@ -98,13 +98,14 @@ public sealed class JudgingWindowTests : IDisposable
             () =>
                 log.Record(
                     rally,
-                    Sample.Caught("1"),
-                    _ =>
+                    new Recording(_ =>
                     {
                         inside.SetResult();
                         gate.Wait(TestContext.Current.CancellationToken);
-                        return new Problem("/kind", "This holds the rally.", "It is let go.");
-                    },
+                        return Result<IReadOnlyList<Entry>>.Refused(
+                            new Problem("/kind", "This holds the rally.", "It is let go.")
+                        );
+                    }),
                     TestContext.Current.CancellationToken
                 ),
             TestContext.Current.CancellationToken

@@ -206,30 +206,6 @@ public sealed class FaultTests : IDisposable
             )
         ).StatusCode.ShouldBe(HttpStatusCode.Created);
 
-    [Fact]
-    public async Task The_writer_of_the_log_goes_on_after_any_exception_and_answers_each()
-    {
-        var rally = await _app.Begin(Sample.Brief(), "Able");
-        await using var nowhere = new LogWriter("Data Source=/proc/none/rally.db");
-        for (var i = 0; i < 3; i++)
-            await Should.ThrowAsync<Exception>(() =>
-                nowhere
-                    .Append((rally, Sample.Stands(true)))
-                    .WaitAsync(TimeSpan.FromSeconds(60), TestContext.Current.CancellationToken)
-            );
-        await using var nonsense = new LogWriter("Data Source=x;Mode=Sideways");
-        await Should.ThrowAsync<ArgumentException>(() =>
-            nonsense
-                .Append((rally, Sample.Stands(true)))
-                .WaitAsync(TimeSpan.FromSeconds(60), TestContext.Current.CancellationToken)
-        );
-        await Should.ThrowAsync<ArgumentException>(() =>
-            nonsense
-                .Append((rally, Sample.Stands(true)))
-                .WaitAsync(TimeSpan.FromSeconds(60), TestContext.Current.CancellationToken)
-        );
-    }
-
     /// <summary>
     /// Pictures that are 24,000 by 24,000 pixels, whole or only in name, and a large body from nobody: the memory
     /// hardly notices.

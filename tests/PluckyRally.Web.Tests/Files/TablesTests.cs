@@ -65,6 +65,19 @@ public sealed class TablesTests : IDisposable
         text.ShouldNotContain("\u2212");
     }
 
+    /// <summary>Some spreadsheets read wide signs (Unicode FF01 to FF5E) as the plain ones.</summary>
+    [Fact]
+    public async Task A_wide_sign_is_marked_as_the_plain_one_is()
+    {
+        var rally = await _app.Begin(Sample.Brief(), "\uFF1D1+1", "\uFF0B2");
+        var text = await _app.Client.GetStringAsync(
+            $"/api/rallies/{rally}/tables/figures.csv",
+            TestContext.Current.CancellationToken
+        );
+        text.ShouldContain("'\uFF1D1+1");
+        text.ShouldContain("'\uFF0B2");
+    }
+
     [Fact]
     public async Task Each_table_leaves_as_csv_too()
     {

@@ -70,8 +70,19 @@ public sealed class CopyTests : IDisposable
         (await Put("rally-copies")).ShouldBe(["/path"], "not a whole path");
         (await Put("/no/such/folder")).ShouldBe(["/path"]);
         (await Put(_app.Folder)).ShouldBe(["/path"], "the same disk");
+        (await Put(Path.Combine(_app.Folder, "rally-copies"))).ShouldBe(["/path"], "inside the data");
+        foreach (var ofTheSystem in new[] { "/", "/etc", "/usr/share", "/proc/self" })
+            (await Put(ofTheSystem)).ShouldBe(["/path"], ofTheSystem);
+        var link = Path.Combine(stick, "link");
+        Directory.CreateSymbolicLink(link, _app.Folder);
+        (await Put(link)).ShouldBe(["/path"], "a link to the data");
+        Directory.Delete(link);
+        Directory.CreateDirectory(Path.Combine(stick, "plucky-rally-copies"));
+        var cutOff = Path.Combine(stick, "plucky-rally-copies", "2026-11-27.unfinished");
+        await File.WriteAllTextAsync(cutOff, "half", TestContext.Current.CancellationToken);
         (await Put(stick)).ShouldBeEmpty();
         new CopyShelf(Path.Combine(stick, "plucky-rally-copies")).All().Count.ShouldBe(1);
+        File.Exists(cutOff).ShouldBeFalse("it was being written when a program was ended by force");
         (await _app.Post("/api/kept/copies", "{}")).EnsureSuccessStatusCode();
         new CopyShelf(Path.Combine(stick, "plucky-rally-copies")).All().Count.ShouldBe(2);
 

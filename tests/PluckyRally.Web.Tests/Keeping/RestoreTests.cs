@@ -1,6 +1,8 @@
 using System.Net;
 using System.Net.Http.Json;
 using System.Text;
+using Microsoft.Data.Sqlite;
+using PluckyRally.Core.Files;
 using PluckyRally.Core.Ids;
 using PluckyRally.Core.Score;
 using PluckyRally.Data.Copies;
@@ -81,6 +83,97 @@ public sealed class RestoreTests
         (await Post(client, $"/api/kept/copies/{kept.Copies[0].Name}/restore")).EnsureSuccessStatusCode();
         await Until(async () => (await Kept(client)).Restored?.Name == kept.Copies[0].Name);
         (await Rallies(client)).Count.ShouldBe(before.Count - 1, "a restore is undone by one of what was backed up");
+    }
+
+    /// <summary>
+    /// Two devices record without a pause while a backup is restored: what was acknowledged is in the backup of what
+    /// was there, and what was not is sent again to what was restored.
+    /// </summary>
+    [Fact]
+    public async Task What_is_recorded_while_a_backup_is_restored_is_in_the_backup_of_what_was_there_or_is_refused()
+    {
+        var folder = new DataFolder(Directory.CreateTempSubdirectory("plucky-rally-restore-").FullName);
+        using var server = new ServerProcess(folder.Path);
+        using var client = new HttpClient { BaseAddress = new(await server.Address()) };
+        using var brief = await client.PostAsync("/api/briefs", RunningApp.Body(Json.Write(Sample.Brief())), Stop);
+        using var begun = await client.PostAsync(
+            "/api/rallies",
+            RunningApp.Body(
+                Json.Write(
+                    new NewRally
+                    {
+                        Brief = new((await RunningApp.Read(brief)).GetProperty("id").GetGuid()),
+                        Name = "Class 5",
+                        Teams = [new("Able")],
+                    }
+                )
+            ),
+            Stop
+        );
+        var rally = (await RunningApp.Read(begun)).GetProperty("id").GetGuid();
+        (await Post(client, "/api/kept/copies")).EnsureSuccessStatusCode();
+        var copy = (await Kept(client)).Copies[0].Name;
+        var (acknowledged, refused) = (new List<EntryId>(), 0);
+        using var enough = CancellationTokenSource.CreateLinkedTokenSource(Stop);
+        var devices = Enumerable.Range(0, 2).Select(_ => Task.Run(Record, Stop)).ToList();
+        await Until(() => Task.FromResult(acknowledged.Count > 20));
+        (await Post(client, $"/api/kept/copies/{copy}/restore")).EnsureSuccessStatusCode();
+        await Until(async () => (await Kept(client)).Restored is not null);
+        await Until(() => Task.FromResult(refused > 0));
+        await enough.CancelAsync();
+        await Task.WhenAll(devices);
+
+        var before = (await Kept(client)).Copies.Single(c => c.Reason == CopyReason.BeforeRestore).Name;
+        var kept = Entries(Path.Combine(folder.Copies, before + ".db")).Concat(Entries(folder.File)).ToHashSet();
+        acknowledged.Where(e => !kept.Contains(e)).ShouldBeEmpty($"of {acknowledged.Count}");
+
+        async Task Record()
+        {
+            using var device = new HttpClient { BaseAddress = client.BaseAddress };
+            while (!enough.IsCancellationRequested)
+            {
+                var note = new Entry.NoteMade
+                {
+                    Id = new(Guid.CreateVersion7()),
+                    Team = new("t1"),
+                    Text = "It leans.",
+                };
+                try
+                {
+                    using var answer = await device.PostAsync(
+                        $"/api/rallies/{rally}/entries",
+                        RunningApp.Body(Json.Write<Entry>(note)),
+                        Stop
+                    );
+                    lock (acknowledged)
+                    {
+                        if (answer.StatusCode == HttpStatusCode.Created)
+                            acknowledged.Add(note.Id);
+                        else
+                            refused++;
+                    }
+                }
+                catch (HttpRequestException)
+                {
+                    // Between the two runs nobody answers.
+                    lock (acknowledged)
+                        refused++;
+                }
+            }
+        }
+    }
+
+    private static IEnumerable<EntryId> Entries(string file)
+    {
+        using var connection = new SqliteConnection($"Data Source={file};Mode=ReadOnly;Pooling=False");
+        connection.Open();
+        using var command = connection.CreateCommand();
+        command.CommandText = "SELECT \"EntryId\" FROM \"Entries\"";
+        using var rows = command.ExecuteReader();
+        var ids = new List<EntryId>();
+        while (rows.Read())
+            ids.Add(new(rows.GetGuid(0)));
+        return ids;
     }
 
     /// <summary>The rule alone, with times made up.</summary>

@@ -49,7 +49,11 @@ public sealed class StartTests : IDisposable
                 "whole",
                 TestContext.Current.CancellationToken
             );
+        Directory.CreateDirectory(_folder.Copies);
+        var backup = Path.Combine(_folder.Copies, "2026-11-27.unfinished");
+        await File.WriteAllTextAsync(backup, "half", TestContext.Current.CancellationToken);
         using (new RunningApp(folder: _folder.Path)) { }
+        File.Exists(backup).ShouldBeFalse();
         Directory.GetFiles(_folder.Path).Select(Path.GetFileName).Intersect(left).ShouldBeEmpty();
         own.Except(Directory.GetFiles(_folder.Path).Select(Path.GetFileName)).ShouldBeEmpty();
     }

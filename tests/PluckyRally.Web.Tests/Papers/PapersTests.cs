@@ -107,6 +107,39 @@ public sealed class PapersTests : IDisposable
     }
 
     [Fact]
+    public async Task The_same_page_typed_in_many_windows_at_one_moment_is_in_once()
+    {
+        await _class.Begin();
+        var rally = await _class.App.Begin(Sample.Brief(), "Able", "Baker");
+        var sent = await Task.WhenAll(
+            Enumerable
+                .Range(0, 12)
+                .Select(_ => Send(_class.Teacher, rally, Sheet("210") with { Id = Guid.CreateVersion7() }))
+        );
+        sent.Count(s => s.IsSuccessStatusCode).ShouldBe(1);
+        foreach (var asked in sent.Where(s => !s.IsSuccessStatusCode))
+            (await RunningApp.Places(asked)).ShouldBe(["/again"]);
+        (await Entries(rally)).ShouldBe(2);
+    }
+
+    [Theory]
+    [InlineData("Teacher")]
+    [InlineData("t\u0435acher")]
+    [InlineData("A team")]
+    [InlineData("\u200b\u200b")]
+    public async Task A_judge_types_in_no_sheet_under_a_name_that_is_somebody_elses_or_nobodys(string name)
+    {
+        await _class.Begin();
+        var rally = await _class.App.Begin(Sample.Brief(), "Able", "Baker");
+        using var judge = await _class.Judge(rally, "Aide");
+        using var refused = await Send(judge, rally, Sheet("210") with { JudgedBy = name });
+        (await RunningApp.Places(refused)).ShouldBe(["/judgedBy"]);
+        (await Entries(rally)).ShouldBe(0);
+        using var teacher = await Send(_class.Teacher, rally, Sheet("210") with { JudgedBy = "Teacher" });
+        teacher.StatusCode.ShouldBe(HttpStatusCode.OK, "the teacher may have judged on paper too");
+    }
+
+    [Fact]
     public async Task A_brief_that_is_not_finished_still_has_its_sheet()
     {
         await _class.Begin();

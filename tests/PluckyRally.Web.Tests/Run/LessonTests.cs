@@ -1,5 +1,6 @@
 using System.Text.Json;
 using PluckyRally.Core.Briefs;
+using PluckyRally.Core.Day;
 using PluckyRally.Core.Ids;
 using PluckyRally.Core.Run;
 using PluckyRally.Core.Score;
@@ -55,6 +56,28 @@ public sealed class LessonTests : IDisposable
     private readonly Classroom _class = new();
 
     private HttpClient Teacher => _class.Teacher;
+
+    [Fact]
+    public async Task A_fair_day_closes_a_lesson_of_two_tiers_once()
+    {
+        var (younger, older) = await Begin();
+        using var made = await _class.App.Post(
+            "/api/days",
+            new FairDay
+            {
+                Name = "Quay day",
+                Date = new(2026, 11, 27),
+                Slots = [new() { Rally = younger }, new() { Rally = older }],
+            }
+        );
+        var day = (await RunningApp.Read(made)).GetProperty("id").GetGuid();
+        using var closed = await _class.App.Post($"/api/days/{day}/close", new { });
+        (await RunningApp.Read(closed)).GetProperty("rallies").GetInt32().ShouldBe(2);
+        foreach (var rally in new[] { younger, older })
+            (await _class.App.Get<Rally>($"/api/rallies/{rally}/file"))
+                .Entries.OfType<Entry.RoundClosed>()
+                .ShouldHaveSingleItem();
+    }
 
     /// <summary>Able and Cole in one tier, Baker and Dune in the other.</summary>
     private async Task<(RallyId Younger, RallyId Older)> Begin()

@@ -92,8 +92,8 @@ public sealed class RunTests : IDisposable
         drawn.Order().ShouldBe(["calm", "rain", "sun", "wind"]);
         (await Drawn(new("news", default, "calm"))).GetProperty("name").GetString().ShouldBe("calm");
         (await RunningApp.Places(await Draw(new("news", default, "sun")))).ShouldBe(["/team"]);
-        (await Draw(new("lost", new("t1")))).StatusCode.ShouldBe(HttpStatusCode.NotFound);
-        (await Draw(new("news", new("t1"), "lost"))).StatusCode.ShouldBe(HttpStatusCode.NotFound);
+        (await RunningApp.Places(await Draw(new("lost", new("t1"))))).ShouldBe(["/deal"]);
+        (await RunningApp.Places(await Draw(new("news", new("t1"), "lost")))).ShouldBe(["/card"]);
 
         Task<HttpResponseMessage> Draw(CardWanted wanted) => _app.Post($"/api/rallies/{id}/draws/card", wanted);
 

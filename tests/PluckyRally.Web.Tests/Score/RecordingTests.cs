@@ -143,26 +143,6 @@ public sealed class RecordingTests : IDisposable
     }
 
     [Fact]
-    public async Task An_entry_that_cannot_be_written_does_not_take_others_with_it()
-    {
-        var rally = await _app.Begin(Sample.Brief(), "Able");
-        await using var writer = new LogWriter(
-            new SqliteConnectionStringBuilder
-            {
-                DataSource = Path.Combine(_app.Folder, "rally.db"),
-                ForeignKeys = true,
-            }.ToString()
-        );
-        var good = Enumerable.Range(0, 10).Select(_ => writer.Append((rally, Sample.Stands(true)))).ToList();
-        var lost = writer.Append((new(Guid.NewGuid()), Sample.Stands(true)));
-        good.AddRange(Enumerable.Range(0, 10).Select(_ => writer.Append((rally, Sample.Stands(false)))));
-        await Task.WhenAll(good);
-        (await Should.ThrowAsync<SqliteException>(() => lost)).Message.ShouldContain("FOREIGN KEY");
-        await using var db = _app.OpenDb();
-        (await db.Entries.CountAsync(TestContext.Current.CancellationToken)).ShouldBe(20);
-    }
-
-    [Fact]
     public async Task An_unlikely_reading_is_taken_when_the_judge_is_sure()
     {
         var brief = Sample.Brief() with { Measures = [Sample.Brief().Measures[0] with { Expected = new(100, 300) }] };

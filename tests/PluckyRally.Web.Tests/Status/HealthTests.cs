@@ -111,7 +111,7 @@ public sealed class HealthTests : IDisposable
             )
         ).StatusCode.ShouldBe(HttpStatusCode.UnprocessableEntity);
         (await room.Teacher.GetStringAsync("/api/health/log", TestContext.Current.CancellationToken)).ShouldContain(
-            "A wrong password or code was tried"
+            "wrong passwords or codes"
         );
     }
 

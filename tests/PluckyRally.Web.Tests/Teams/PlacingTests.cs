@@ -240,6 +240,45 @@ public sealed class PlacingTests : IDisposable
             ];
     }
 
+    /// <summary>Four students come in four windows at one moment: two teams of one become two teams of three.</summary>
+    [Fact]
+    public async Task Windows_that_call_the_register_at_one_moment_decide_one_after_the_other()
+    {
+        var (group, rally, _) = await Begin();
+        foreach (var name in new[] { "Dov", "Eli", "Fay" })
+            (await _app.Post($"/api/classes/{group}/students", new StudentNamed(name))).EnsureSuccessStatusCode();
+        var list = $"/api/rallies/{rally}/attendance";
+        var absent = (await _app.Get<List<AttendanceLine>>(list)).Where(l => !l.Here).Select(l => l.Id).ToList();
+        absent.Count.ShouldBe(4);
+        var answers = await Task.WhenAll(absent.Select(who => _app.Put($"{list}/{who}", new Presence(true))));
+        answers.ShouldAllBe(a => a.IsSuccessStatusCode);
+        (await _app.Get<RallyOpened>($"/api/rallies/{rally}")).Teams.Select(t => t.Students.Count).ShouldBe([3, 3]);
+    }
+
+    [Fact]
+    public async Task A_late_team_is_counted_as_long_as_its_entry_stands()
+    {
+        var (_, rally, _) = await Begin();
+        var joined = new Entry.TeamJoined
+        {
+            Id = new(Guid.CreateVersion7()),
+            Team = new("late"),
+            Name = "Plovers",
+        };
+        await Record(joined);
+        (await OnHome()).ShouldBe(3);
+        var strike = new Entry.StruckOut { Id = new(Guid.CreateVersion7()), Entry = joined.Id };
+        await Record(strike);
+        (await OnHome()).ShouldBe(2);
+        await Record(new Entry.StruckOut { Id = new(Guid.CreateVersion7()), Entry = strike.Id });
+        (await OnHome()).ShouldBe(3);
+
+        async Task Record(Entry entry) =>
+            (await _app.Post($"/api/rallies/{rally}/entries", entry)).EnsureSuccessStatusCode();
+
+        async Task<int> OnHome() => (await _app.Get<List<RallyOnShelf>>("/api/rallies")).Single().Teams;
+    }
+
     private Task<HttpResponseMessage> Place(Guid rally, string student) =>
         _app.Post<Entry>(
             $"/api/rallies/{rally}/entries",
