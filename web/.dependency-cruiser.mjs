@@ -25,6 +25,7 @@ const layers = [
     'school',
     'stations',
     'talk',
+    'waiting',
     'wall',
   ],
   ['frame'],

@@ -15,6 +15,7 @@ import UndoNote from '@/shared/UndoNote.vue'
 import { useDone } from '@/shared/useDone'
 import { useUndo } from '@/shared/useUndo'
 import UnexpectedPage from '@/pages/UnexpectedPage.vue'
+import { useWaitingHere } from '@/waiting/waitingHere'
 
 /** The guide comes along when it is first opened. */
 const GuideBeside = defineAsyncComponent(() => import('@/frame/GuideBeside.vue'))
@@ -34,6 +35,7 @@ router.onError(async (error, to, from) => {
   if (error !== notFetched || from.matched.length === 0) wrong.value = error
   else if (!(await openUpdated(to.fullPath))) notOpened.value = to.meta.title ?? 'That page'
 })
+useWaitingHere()
 const { close } = useDone()
 const { close: forget } = useUndo()
 onUnmounted(keepFocus())

@@ -63,6 +63,11 @@ export const router = createRouter({
       props: true,
       meta: { title: 'Guide', open: true },
     },
+    {
+      path: '/waiting',
+      component: () => import('@/waiting/WaitingPage.vue'),
+      meta: { title: 'Waiting on this device', open: true },
+    },
     { path: '/about', component: () => import('@/about/AboutPage.vue'), meta: { title: 'About', open: true } },
     { path: '/status', component: () => import('@/about/HealthPage.vue'), meta: { title: 'Status' } },
     { path: '/health', redirect: '/status' },

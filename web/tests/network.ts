@@ -40,3 +40,19 @@ export function cutLine() {
   onTestFinished(join)
   return join
 }
+
+/** Holds back what is recorded until what this gives is called: the line is slow. */
+export function slowLine() {
+  const sends = globalThis.fetch
+  let release!: () => void
+  const held = new Promise<void>((done) => (release = done))
+  const line = vi.spyOn(globalThis, 'fetch').mockImplementation(async (what, how) => {
+    if (/\/entries(\/many)?$/.test(what instanceof Request ? what.url : String(what))) await held
+    return sends(what, how)
+  })
+  onTestFinished(() => {
+    release()
+    line.mockRestore()
+  })
+  return release
+}

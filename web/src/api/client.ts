@@ -4,14 +4,18 @@ import { judgingWindow } from './judgingWindow'
 import type { Problem, Refusal } from './names'
 import type { paths } from './schema.generated.d'
 
+/** A line that gives no answer for so long is none; what is large, or long work, takes its time. */
+const lineGone = { read: 30_000, write: 180_000 }
+
 /**
  * What was just touched is sent even if the page is left at once. Browsers carry 64 KiB that far, so a large body goes
- * without.
+ * without. Nothing is waited for for ever.
  */
 class LastingRequest extends Request {
   constructor(input: RequestInfo | URL, init?: RequestInit) {
     const lasts = typeof init?.body === 'string' && new Blob([init.body]).size < 30_000
-    super(input, lasts ? { ...init, keepalive: true } : init)
+    const signal = init?.signal ?? AbortSignal.timeout(init?.method === 'GET' ? lineGone.read : lineGone.write)
+    super(input, { ...init, signal, ...(lasts ? { keepalive: true } : {}) })
   }
 }
 

@@ -17,6 +17,7 @@ import { useLoad } from '@/shared/useLoad'
 import { useMeanwhile } from '@/shared/useMeanwhile'
 import ClassPaste from '@/stations/teams/ClassPaste.vue'
 import StudentLines from './StudentLines.vue'
+import { latest } from '@/shared/latest'
 import { done, notDone } from '@/shared/useDone'
 
 /** The classes: their students, who has had which job, and who has worked with whom. */
@@ -29,12 +30,13 @@ const history = ref<ClassHistory>()
 const name = ref('')
 const refusal = useRefusal(() => ({ name: name.value }))
 const group = computed(() => classes.data.value?.find((c) => c.id === chosen.value))
+const askHistory = latest((id: string) => ask(api.GET('/api/classes/{id}/history', { params: { path: { id } } })))
 async function load() {
   await classes.load()
   if (!group.value) chosen.value = classes.data.value?.[0]?.id ?? ''
   if (!chosen.value) return
-  const answer = await ask(api.GET('/api/classes/{id}/history', { params: { path: { id: chosen.value } } }))
-  if (answer.ok) history.value = answer.data
+  const answer = await askHistory(chosen.value)
+  if (answer?.ok) history.value = answer.data
 }
 void load()
 watch(chosen, () => void load())

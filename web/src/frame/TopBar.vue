@@ -5,6 +5,7 @@ import { askWho, useWho } from '@/access/useWho'
 import GuideLink from '@/shared/GuideLink.vue'
 import { barName } from '@/shared/barName'
 import { useNarrow } from '@/shared/useNarrow'
+import { waitingCount } from '@/waiting/waitingHere'
 import FoldedMenu from './FoldedMenu.vue'
 import { guideFor } from './guideFor'
 import { isAt, morePlaces, places } from './places'
@@ -46,6 +47,9 @@ const folded = computed(() =>
           >{{ p.name }}</RouterLink
         >
       </nav>
+      <RouterLink v-if="waitingCount > 0" class="place waiting" to="/waiting">
+        {{ waitingCount }} {{ narrow ? 'waiting' : waitingCount === 1 ? 'result waits here' : 'results wait here' }}
+      </RouterLink>
       <GuideLink
         v-if="!isTeacher || !narrow"
         class="place guide"
@@ -98,8 +102,17 @@ const folded = computed(() =>
   font-weight: 700;
   box-shadow: inset 0 -3px 0 var(--marigold);
 }
+.waiting {
+  margin: var(--space-3) 0 var(--space-3) auto;
+  padding: 0 var(--space-3);
+  background: var(--marigold-wash);
+  border: 1.5px solid var(--ink);
+}
 .guide {
   margin-left: auto;
+}
+.waiting + .guide {
+  margin-left: 0;
 }
 @media (max-width: 700px) {
   .inner {

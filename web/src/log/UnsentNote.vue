@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import PadButton from '@/pads/PadButton.vue'
 import type { Entry, Reference, TeamNamed } from '@/api/names'
 import { computed } from 'vue'
 import { keeps, type Unsent } from '@/shared/deviceStore'
 import { entryWords } from './entryWords'
+import RefusedLines from './RefusedLines.vue'
 import type { Outbox } from '@/shared/useOutbox'
 
 /**
@@ -14,13 +14,15 @@ import type { Outbox } from '@/shared/useOutbox'
 const props = defineProps<{
   outbox: Outbox
   rally: { teams: readonly Pick<TeamNamed, 'id' | 'name'>[]; references?: readonly Reference[] }
+  /** Whether the page shows a refused entry itself, beside its field. */
+  here?: (entry: Entry) => boolean
 }>()
-const { unsent, shutOut, stumbles, drop, move } = props.outbox
+const { unsent, shutOut, stumbles } = props.outbox
 const waiting = computed(() => unsent.value.filter((u) => !u.refusal))
-const refused = computed(() => unsent.value.filter((u) => u.refusal))
-const closed = (u: Unsent) => u.refusal?.problems.some((p) => p.at === '/round')
+const refused = computed(() => unsent.value.filter((u) => u.refusal && !props.here?.(u.entry)))
 const teamName = (entry: Entry) =>
   [...props.rally.teams, ...(props.rally.references ?? [])].find((t) => t.id === entry.team)?.name ?? 'The class'
+const whose = ({ entry }: Unsent) => `${teamName(entry)}: `
 const describe = ({ entry }: Unsent) => `${teamName(entry)}: ${entryWords(entry)}${entry.by ? `, by ${entry.by}` : ''}`
 </script>
 
@@ -29,22 +31,7 @@ const describe = ({ entry }: Unsent) => `${teamName(entry)}: ${entryWords(entry)
     <b>This device cannot keep anything by itself.</b> It sends anyway. Leave this page open until nothing waits; a
     private window or a full store may be why.
   </p>
-  <div v-if="refused.length > 0" class="unsent heed" role="status">
-    <p><b>Refused, and kept here until you decide.</b></p>
-    <ul>
-      <li v-for="u in refused" :key="u.entry.id">
-        {{ describe(u) }}
-        <span class="wrong">was refused. {{ u.refusal?.title }} {{ u.refusal?.detail }}</span>
-        <PadButton
-          v-if="closed(u)"
-          :label="`Move to round ${u.entry.round + 1}`"
-          class="touch"
-          @click="move(u.entry.id, u.entry.round + 1)"
-        />
-        <PadButton label="Discard" class="touch" variant="outlined" @click="drop(u.entry.id)" />
-      </li>
-    </ul>
-  </div>
+  <RefusedLines class="unsent" :refused="refused" :outbox="outbox" :whose="whose" />
   <Teleport v-if="waiting.length > 0" defer to="#main">
     <div class="waiting if-it-lasts not-on-paper">
       <p role="status">

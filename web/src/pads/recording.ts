@@ -1,5 +1,5 @@
 import { inject, type ComputedRef, type InjectionKey, type Ref } from 'vue'
-import type { Entry, Instrument } from '@/api/names'
+import type { Entry, Instrument, Refusal } from '@/api/names'
 import type { Sent } from '@/shared/useOutbox'
 
 export interface Recording {
@@ -9,6 +9,8 @@ export interface Recording {
   round: ComputedRef<number>
   /** Records an entry, with what is recorded with it and not without it. */
   record: (entry: Entry, ...belonging: Entry[]) => Promise<Sent>
+  /** The same for what was typed: `takesBack` says whether a refusal was given back into its own field. */
+  recordTyped: (takesBack: (refusal: Refusal) => boolean, entry: Entry, ...belonging: Entry[]) => Promise<Sent>
   /** What is connected, to take readings from. */
   instruments: Readonly<Ref<readonly Instrument[]>>
 }

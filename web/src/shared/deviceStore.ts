@@ -7,6 +7,8 @@ import type { Entry, JudgeRallyView, RallyPhotos, Refusal, TeamOnStrip, TeamShee
  */
 export interface Unsent {
   entry: Entry
+  /** What is recorded with it, and not without it, where it was refused. */
+  belonging?: readonly Entry[]
   refusal?: Refusal
 }
 
@@ -51,8 +53,11 @@ let opened: Promise<IDBPDatabase<OnThisDevice> | undefined> | undefined
 export const deviceStore = () => (opened ??= open())
 
 async function open() {
+  // A window of an older version may hold the store and never let it go: this one goes on without it until it is free.
+  let stuck!: () => void
+  const blocked = new Promise<undefined>((go) => (stuck = () => go(undefined)))
   try {
-    return await openDB<OnThisDevice>('plucky-rally', version, {
+    const opening = openDB<OnThisDevice>('plucky-rally', version, {
       upgrade(db, before) {
         for (const queue of ['unsent', 'photos'] as const)
           if (before < 1) db.createObjectStore(queue, { autoIncrement: true }).createIndex('rally', 'rally')
@@ -61,7 +66,22 @@ async function open() {
           db.createObjectStore(kept)
         }
       },
+      blocked: () => stuck(),
+      // A newer version wants it: this window lets it go, and keeps what comes from now on in hand.
+      blocking: (_, __, event) => {
+        ;(event.target as IDBDatabase).close()
+        opened = undefined
+      },
+      terminated: () => (opened = undefined),
     })
+    const db = await Promise.race([opening, blocked])
+    keeps.value = !!db
+    if (!db)
+      void opening.then((free) => {
+        opened = Promise.resolve(free)
+        keeps.value = true
+      })
+    return db
   } catch {
     // Browsers refuse in their own ways; whatever the reason, the page goes on and says that nothing is kept.
     keeps.value = false

@@ -11,6 +11,7 @@ import type {
   LogLine,
   Refusal,
 } from '@/api/names'
+import type { LoadState } from './useLoad'
 
 type Told = ClockOnWall | ClockRead
 type Counter = Readonly<Ref<number>>
@@ -56,6 +57,9 @@ function useToldClock<T extends Told>(
   /** What was done to the lesson, the newest first. */
   const log = ref<readonly LogLine[]>([])
   const refusal = ref<Refusal>()
+  /** Why there is no clock yet; a clock that is there goes on by itself while nobody answers. */
+  const state = ref<LoadState>('loading')
+  const notRead = ref<Refusal>()
   /** Milliseconds that the server's time is ahead of this device's. */
   const ahead = ref(0)
   const now = ref(Date.now())
@@ -86,6 +90,7 @@ function useToldClock<T extends Told>(
     compare(new Date(read.now).getTime(), sentAt, Date.now())
     now.value = Date.now() + ahead.value
     clock.value = read.clock
+    state.value = 'ready'
     teams.value = read.teams
     places.value = read.places
     onWall.value = read.onWall
@@ -103,7 +108,13 @@ function useToldClock<T extends Told>(
     const [sentAt, request] = [Date.now(), ++latest]
     const answer = await read(params())
     if (answer.ok) take(answer.data, sentAt, request)
+    else if (!clock.value) {
+      state.value = answer.offline ? 'offline' : 'refused'
+      notRead.value = refusalOf(answer)
+    }
   }
+  /** A first reading that failed is tried until there is a clock. */
+  useIntervalFn(() => !clock.value && state.value !== 'loading' && void load(), 3_000)
   /** A touch of the remote; what the wall shows can be another rally's. */
   async function send(body: Partial<ClockTouch> & Pick<ClockTouch, 'does'>, to = rally) {
     const [sentAt, request] = [Date.now(), ++latest]
@@ -184,6 +195,9 @@ function useToldClock<T extends Told>(
     now,
     send,
     refusal,
+    state,
+    notRead,
+    load,
   }
 }
 

@@ -3,8 +3,16 @@ import { ask, refusalOf, type Answer } from '@/api/client'
 import type { Refusal } from '@/api/names'
 import type { Sent } from './useOutbox'
 
-/** What was touched last and did not come about, for a place that has none of its own to say so. */
+/**
+ * What was touched and did not come about, for a place that has none of its own to say so. What was refused is said
+ * until it is closed, however well the next touch goes; that there was no connection, until something was done again.
+ */
 const refusal = ref<Refusal>()
+let offline = false
+function say(now: Refusal | undefined, isOffline = false) {
+  if (now || offline) refusal.value = now
+  offline = isOffline
+}
 
 /**
  * Does what a touch asks for where nothing but its success would be seen: what keeps it from being done is said on
@@ -18,13 +26,13 @@ export async function done<T>(request: Parameters<typeof ask<T>>[0]): Promise<An
 
 /** Says on every page what kept the last touch from being done; nothing where it was done. */
 export function notDone<T>(answer: Answer<T>) {
-  refusal.value = refusalOf(answer, 'Nothing was changed. Try again when there is one.')
+  say(refusalOf(answer, 'Nothing was changed. Try again when there is one.'), !answer.ok && answer.offline)
 }
 
 /** Waits for what is recorded where nothing but its success would be seen, and says in the same way why it was not. */
 export async function recorded(sending: Promise<Sent>): Promise<Sent> {
   const sent = await sending
-  refusal.value = sent.kind === 'refused' ? sent.refusal : undefined
+  say(sent.kind === 'refused' ? sent.refusal : undefined)
   return sent
 }
 

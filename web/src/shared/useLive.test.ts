@@ -3,6 +3,7 @@ import { afterEach, expect, test, vi } from 'vitest'
 import { useLive, type LiveNews } from './useLive'
 
 /** A live line without a server: what it was told to do on news. */
+let refusals = 0
 const told = new Map<string, (news: LiveNews) => void>()
 const at = (asOf: number, within = 0): LiveNews => ({ asOf, within, edition: 1, running: 1 })
 
@@ -13,7 +14,8 @@ vi.mock('@microsoft/signalr', () => {
     onreconnected: () => undefined,
     start: () => Promise.resolve(),
     stop: () => Promise.resolve(),
-    invoke: () => Promise.resolve(at(3)),
+    state: 'Connected',
+    invoke: () => (refusals-- > 0 ? Promise.reject(new Error('The file is locked.')) : Promise.resolve(at(3))),
   }
   class HubConnectionBuilder {
     withUrl = () => this
@@ -50,6 +52,20 @@ test('news that waits for its moment is heard before what came after it', async 
   expect(heard).toEqual([3, 4, 5, 6, 7])
   vi.runAllTimers()
   expect(heard).toEqual([3, 4, 5, 6, 7])
+})
+
+test('a line that stands and could not follow yet tries until it can', async () => {
+  refusals = 2
+  vi.useFakeTimers()
+  const heard: unknown[] = []
+  const page = mount({
+    setup: () => useLive('a rally', (news) => heard.push(news.asOf)),
+    render: () => null,
+  })
+  await vi.advanceTimersByTimeAsync(2_500)
+  expect([heard, page.vm.connected]).toEqual([[], false])
+  await vi.advanceTimersByTimeAsync(2_500)
+  expect(heard).toEqual([3])
 })
 
 test('a page that is left hears nothing more', async () => {

@@ -5,10 +5,13 @@ import type { Instrument, RallyProgress } from '@/api/names'
 /** How far a rally is; without a number something else has changed, and everything is to be asked for again. */
 export type LiveNews = Pick<RallyProgress, 'edition' | 'running'> & { asOf?: number | null; within: number }
 
+/** Milliseconds until what did not come about is tried again. */
+const tryAgain = 2_000
+
 /** Never gives up: at once, then every two seconds. */
 const keepTrying = {
   nextRetryDelayInMilliseconds: ({ previousRetryCount }: { previousRetryCount: number }) =>
-    previousRetryCount === 0 ? 0 : 2000,
+    previousRetryCount === 0 ? 0 : tryAgain,
 }
 
 /**
@@ -60,8 +63,10 @@ export function useLive(rally: string, onNews: (news: LiveNews) => void) {
       waiting.push(news)
       hear(news)
     } catch {
-      // Lost again, or no longer let in. The screen says so; a connection that comes back follows again.
+      // Lost again, no longer let in, or the server cannot read the rally just now. The screen says so, and this is
+      // tried until it holds: a connection that stands and follows nothing would hear of nothing.
       lost()
+      setTimeout(() => !left && (hub.state as string) === 'Connected' && void follow(hub), tryAgain)
     }
   }
 
@@ -73,7 +78,7 @@ export function useLive(rally: string, onNews: (news: LiveNews) => void) {
     } catch {
       // The screen says that the connection is gone; this goes on trying until it is back.
       lost()
-      setTimeout(() => !left && void start(), 2000)
+      setTimeout(() => !left && void start(), tryAgain)
       return
     }
     await follow(hub)

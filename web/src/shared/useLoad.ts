@@ -1,6 +1,7 @@
 import { ref, shallowRef } from 'vue'
 import type { Refusal } from '@/api/names'
 import type { Answer } from '@/api/client'
+import { latest } from './latest'
 
 export type LoadState = 'loading' | 'ready' | 'offline' | 'refused'
 
@@ -10,12 +11,19 @@ export function useLoad<T>(request: () => Promise<Answer<T>>) {
   const etag = ref('')
   const refusal = ref<Refusal>()
   const state = ref<LoadState>('loading')
-  let latest = 0
+  const newest = latest(async () => {
+    try {
+      return await request()
+    } catch (wrong) {
+      // A fault of the page is seen, and can be tried again.
+      if (state.value === 'loading') state.value = 'offline'
+      throw wrong
+    }
+  })
 
   async function load() {
-    const number = ++latest
-    const answer = await request()
-    if (number !== latest) return
+    const answer = await newest()
+    if (!answer) return
     if (answer.ok) {
       data.value = answer.data
       etag.value = answer.etag

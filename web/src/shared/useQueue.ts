@@ -1,5 +1,5 @@
 import { useEventListener, useIntervalFn } from '@vueuse/core'
-import { onBeforeUnmount, shallowRef } from 'vue'
+import { onScopeDispose, shallowRef } from 'vue'
 import type { Answer } from '@/api/client'
 import type { Refusal } from '@/api/names'
 import { deviceStore, keeps, type OnThisDevice } from './deviceStore'
@@ -98,8 +98,7 @@ export function useQueue<Q extends Queue>(
       )
   }
   async function drop(which: (value: Value<Q>) => boolean) {
-    const key = (await kept()).find(({ value }) => which(value))?.key
-    if (key !== undefined) await remove([key])
+    await remove((await kept()).filter(({ value }) => which(value)).map(({ key }) => key))
     await changed()
   }
 
@@ -127,8 +126,8 @@ export function useQueue<Q extends Queue>(
 
   useIntervalFn(() => !sending && waiting.value.some((v) => !v.refusal) && void flush(), 2500)
   useEventListener(window, 'online', () => void flush())
-  // It listens no more, but what is still being sent when the page is left is told to the other windows.
-  onBeforeUnmount(() => (news.onmessage = null))
+  // It listens no more, but what is still being sent is told to the other windows.
+  onScopeDispose(() => (news.onmessage = null))
   void flush()
   return { waiting, add, drop, flush, show }
 }

@@ -14,6 +14,7 @@ import { useWho } from '@/access/useWho'
 import { openRallyKey, type Place } from '@/shared/openRally'
 import { useLive, type LiveNews } from '@/shared/useLive'
 import type { RallyProgress } from '@/api/names'
+import { latest } from '@/shared/latest'
 import { useKept } from '@/shared/useKept'
 import { useLoad } from '@/shared/useLoad'
 import { useNarrow } from '@/shared/useNarrow'
@@ -77,9 +78,10 @@ function progressed(now: RallyProgress) {
   if (desk.data.value) desk.data.value = { ...desk.data.value, progress: now }
   if (walk.data.value) walk.data.value = { ...walk.data.value, progress: now }
 }
+const askProgress = latest(() => ask(api.GET('/api/rallies/{id}/progress', { params: params() })))
 async function follow() {
-  const answer = await ask(api.GET('/api/rallies/{id}/progress', { params: params() }))
-  if (!answer.ok) return
+  const answer = await askProgress()
+  if (!answer?.ok) return
   progressed(answer.data.progress)
   const { desk } = places
   if (desk.data.value) desk.data.value = { ...desk.data.value, aside: answer.data.aside }

@@ -97,5 +97,14 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
     :answers="live.answers.value"
   />
   <ClockWall v-else-if="lesson && live.clock.value" :rally="lesson" :live="live" />
-  <main v-else id="main" class="wall"><h1 class="out-of-sight">The wall</h1></main>
+  <main v-else id="main" class="wall">
+    <h1 class="out-of-sight">The wall</h1>
+    <p v-if="lesson && live.state.value !== 'loading'" class="do" role="status">
+      {{
+        live.state.value === 'offline'
+          ? 'Plucky Rally does not answer. This screen tries again by itself.'
+          : live.notRead.value?.title
+      }}
+    </p>
+  </main>
 </template>

@@ -6,6 +6,7 @@ import { timeOfDay } from '@/shared/days'
 import { struckOut } from '@/shared/entries'
 import EntryLog from '@/log/EntryLog.vue'
 import { nextAt } from '@/shared/nextAt'
+import LoadNote from '@/shared/LoadNote.vue'
 import StationHead from '@/shared/StationHead.vue'
 import UnsentNote from '@/log/UnsentNote.vue'
 import { useRally } from '@/shared/openRally'
@@ -73,7 +74,14 @@ const ends = computed(() => end.value && timeOfDay(end.value))
     <UnsentNote :outbox="outbox" :rally="rally" />
     <UnsentNote v-for="b in besides" :key="b.id" :outbox="b.outbox" :rally="b" />
     <p v-if="refusal" ref="refused" class="wrong" role="alert">{{ refusal.title }} {{ refusal.detail }}</p>
-    <div v-if="clock" class="main-and-side">
+    <LoadNote
+      v-if="!clock"
+      :state="live.state.value"
+      :refusal="live.notRead.value"
+      what="the clock"
+      @again="live.load"
+    />
+    <div v-else class="main-and-side">
       <div class="stack">
         <section class="now" aria-labelledby="now">
           <template v-if="clock.phase && left !== undefined">

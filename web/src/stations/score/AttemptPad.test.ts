@@ -2,8 +2,8 @@ import { mount } from '@vue/test-utils'
 import PrimeVue from 'primevue/config'
 import { describe, expect, test } from 'vitest'
 import { computed, defineComponent, h, nextTick, provide, ref } from 'vue'
-import type { Entry, JudgeRallyView, SheetDesign, SheetRule, SheetTrial } from '@/api/names'
-import { recording } from '@/pads/recording'
+import type { Entry, EntryOf, JudgeRallyView, SheetDesign, SheetRule, SheetTrial } from '@/api/names'
+import { recording, type Recording } from '@/pads/recording'
 import type { Sent } from '@/shared/useOutbox'
 import AttemptPad from './AttemptPad.vue'
 
@@ -81,9 +81,18 @@ function open() {
   const trials = ref<SheetTrial[]>([])
   const sent: Entry[] = []
   const answers: ((sent: Sent) => void)[] = []
+  /** What was refused and is on the device still, since no field took it back. */
+  const kept: Entry[] = []
+  const back = ref<EntryOf<'trialRecorded'>>()
   const record = (...together: Entry[]) => {
     sent.push(...together)
     return new Promise<Sent>((answer) => answers.push(answer))
+  }
+  const recordTyped: Recording['recordTyped'] = async (takesBack, ...together) => {
+    const how = await record(...together)
+    if (how.kind !== 'refused' || takesBack(how.refusal)) return how
+    kept.push(together[0])
+    return { kind: 'waiting' }
   }
   const page = mount(
     defineComponent({
@@ -93,6 +102,7 @@ function open() {
           team: computed(() => team.value),
           round: computed(() => 1),
           record,
+          recordTyped,
           instruments: ref([]),
         })
         return () =>
@@ -104,6 +114,7 @@ function open() {
             ready: false,
             sending: 0,
             holding: false,
+            back: back.value,
             done: () => undefined,
           })
       },
@@ -120,7 +131,7 @@ function open() {
     answers.shift()!(how)
     await new Promise((done) => setTimeout(done))
   }
-  return { team, trials, sent, page, field, press, answer }
+  return { team, trials, sent, kept, back, page, field, press, answer }
 }
 const refused: Sent = { kind: 'refused', refusal: { title: 'No.', detail: '', problems: [] } }
 
@@ -147,12 +158,28 @@ describe('an attempt on a slow line', () => {
     expect(field.element.value).toBe('lots')
   })
   test('does not lie over what was typed for the next one', async () => {
-    const { page, field, answer } = open()
-    await field.setValue('lots')
+    const { page, kept, back, field, answer } = open()
+    await field.setValue('1200')
     await page.get('form').trigger('submit')
-    await field.setValue('13')
+    await field.setValue('55')
     await answer(refused)
-    expect(field.element.value).toBe('13')
+    expect(field.element.value).toBe('55')
+    expect(page.find('.wrong').exists()).toBe(false)
+    expect(kept).toMatchObject([{ attempt: 1, readings: [{ typed: '1200' }] }])
+    await field.setValue('')
+    back.value = kept[0] as EntryOf<'trialRecorded'>
+    await nextTick()
+    await nextTick()
+    expect(field.element.value).toBe('1200')
+    expect(page.get('h4').text()).toContain('Attempt 1')
+  })
+  test('stays on the device where the pad is gone by the time it is refused', async () => {
+    const { page, kept, field, answer } = open()
+    await field.setValue('1200')
+    await page.get('form').trigger('submit')
+    page.unmount()
+    await answer(refused)
+    expect(kept).toMatchObject([{ attempt: 1, readings: [{ typed: '1200' }] }])
   })
 })
 

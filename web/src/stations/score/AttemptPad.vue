@@ -2,7 +2,16 @@
 import { useEventListener } from '@vueuse/core'
 import PadButton from '@/pads/PadButton.vue'
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, useTemplateRef, watch } from 'vue'
-import type { JudgeRallyView, Reading, Refusal, SheetDesign, SheetRule, SheetTrial, TrialOutcome } from '@/api/names'
+import type {
+  EntryOf,
+  JudgeRallyView,
+  Reading,
+  Refusal,
+  SheetDesign,
+  SheetRule,
+  SheetTrial,
+  TrialOutcome,
+} from '@/api/names'
 import ReadingField from '@/pads/readings/ReadingField.vue'
 import TakeReading from '@/pads/readings/TakeReading.vue'
 import { useDraftKey, useRecording } from '@/pads/recording'
@@ -27,6 +36,8 @@ const props = defineProps<{
   /** Whether what comes before it is done, so that the pad is brought under the thumb. */
   ready: boolean
   refusal?: Refusal
+  /** A refused attempt that is to be typed otherwise: it comes back into its fields. */
+  back?: EntryOf<'trialRecorded'>
   /** Called when it is recorded; with the last attempt this pad is gone by then, and could not say so by an event. */
   done: () => void
 }>()
@@ -36,7 +47,7 @@ const props = defineProps<{
 const sending = defineModel<number>('sending', { required: true })
 /** Whether something typed is not recorded: the pad stays, also where others have made all attempts meanwhile. */
 const holding = defineModel<boolean>('holding', { default: false })
-const { team, round, record } = useRecording()
+const { team, round, recordTyped } = useRecording()
 /** What is read in an attempt; of one of which another judge left the rest, that. */
 const all = computed(() => props.rally.brief.measures.filter((m) => m.taken === 'eachAttempt'))
 const measures = computed(() =>
@@ -66,16 +77,17 @@ const begun = (): Typed => ({
   taken: {},
   musts: {},
 })
-const {
-  draft: typed,
-  changed,
-  follow,
-} = useDraft(begun, useDraftKey(`attempt:${props.design.name}:${props.redo?.trial.entry ?? 'next'}`))
+const { draft: typed, follow } = useDraft(
+  begun,
+  useDraftKey(`attempt:${props.design.name}:${props.redo?.trial.entry ?? 'next'}`),
+)
 const holds = computed(
   () =>
     Object.values(typed.value.readings).some((text) => text.trim() !== '') || Object.keys(typed.value.musts).length > 0,
 )
-const next = computed(() => props.design.open[0])
+/** Attempts that are being recorded: what is typed at once is of the one after them. */
+const inHand = ref<readonly number[]>([])
+const next = computed(() => props.design.open.find((n) => !inHand.value.includes(n)) ?? props.design.open[0])
 const redoSays = { again: ', a second reading', look: ', decided now', rest: ', the rest of it' } as const
 const ofHowMany = computed(() => {
   const { attempts, attemptsFor } = props.rally.brief.trials
@@ -90,7 +102,26 @@ watch(
   },
   { immediate: true },
 )
-onBeforeUnmount(() => (holding.value = false))
+let gone = false
+onBeforeUnmount(() => {
+  gone = true
+  holding.value = false
+})
+watch(
+  () => props.back,
+  (entry) => {
+    if (!entry || holds.value) return
+    typed.value = {
+      attempt: entry.attempt ?? undefined,
+      readings: Object.fromEntries(entry.readings.map((r) => [r.measure, r.typed])),
+      atLeast: Object.fromEntries(entry.readings.map((r) => [r.measure, r.bound === 'atLeast'])),
+      taken: {},
+      musts: {},
+    }
+    purpose.value = entry.purpose === 'practice' ? 'practice' : 'score'
+  },
+  { flush: 'post' },
+)
 /** What asks why: an attempt that failed, or one that is void. */
 const reasonFor = ref<'failed' | 'void'>()
 const busy = ref(false)
@@ -177,6 +208,7 @@ async function send(outcome: TrialOutcome, details: Details = {}) {
           .map((r) => ruleChecked(whose, when, r.id, was.musts[r.id]!, { attempt, design }))
       : []
   const before = { reasonFor: reasonFor.value, purpose: purpose.value }
+  if (trial.kind === 'trialRecorded' && trial.attempt) inHand.value = [...inHand.value, trial.attempt]
   // The pad is free for the next attempt at once, the cursor in its first reading; only what is refused comes back.
   follow()
   reasonFor.value = undefined
@@ -185,20 +217,21 @@ async function send(outcome: TrialOutcome, details: Details = {}) {
   sending.value++
   // What waited goes only when what takes its place is there: the server takes nothing of an attempt without it.
   const looked = redo?.as === 'look' ? [struckOut(whose, when, redo.trial.entry, partOfAnother.lookedAt)] : []
-  const sent = await record(trial, ...looked, ...said)
+  const sent = await recordTyped(takesBack, trial, ...looked, ...said)
   sending.value--
+  inHand.value = inHand.value.filter((n) => n !== attempt)
   busy.value = false
-  if (sent.kind === 'refused') {
-    // What was typed for the next attempt meanwhile stays.
-    if (!changed.value) {
-      typed.value = was
-      reasonFor.value = before.reasonFor
-      purpose.value = before.purpose
-    }
-    refused.value = { ...typed.value.readings }
-    return
+  if (sent.kind !== 'refused') props.done()
+
+  /** What was typed for the next attempt meanwhile stays, and so does a pad that is another team's by now. */
+  function takesBack() {
+    if (gone || holds.value) return false
+    typed.value = was
+    reasonFor.value = before.reasonFor
+    purpose.value = before.purpose
+    refused.value = { ...was.readings }
+    return true
   }
-  props.done()
 }
 
 const sure = () => send('counted', { ...lastDetails, sure: true })

@@ -1,18 +1,30 @@
 <script setup lang="ts">
 import PadButton from '@/pads/PadButton.vue'
-import { ref } from 'vue'
+import { onBeforeUnmount } from 'vue'
 import { written } from '@/shared/entries'
-import { useRecording } from '@/pads/recording'
+import { useDraft } from '@/shared/useDraft'
+import { useDraftKey, useRecording } from '@/pads/recording'
 import { usualNotes } from './usualNotes'
 
-/** Something seen while walking past: a usual one is one touch. Notes change no score. */
-const { team, round, record } = useRecording()
+/**
+ * Something seen while walking past: a usual one is one touch. Notes change no score. One that is half typed stays with
+ * its team.
+ */
+const { team, round, record, recordTyped } = useRecording()
 const usual = usualNotes
-const text = ref('')
-async function note(what: string) {
+const { draft: text, follow } = useDraft(() => '', useDraftKey('note'))
+const noted = (what: string) => written(team.value, round.value, { kind: 'noteMade', text: what })
+let gone = false
+onBeforeUnmount(() => (gone = true))
+async function add() {
+  const what = text.value
   if (!what.trim()) return
-  const sent = await record(written(team.value, round.value, { kind: 'noteMade', text: what }))
-  if (sent.kind !== 'refused') text.value = ''
+  follow()
+  await recordTyped(() => {
+    if (gone || text.value) return false
+    text.value = what
+    return true
+  }, noted(what))
 }
 </script>
 
@@ -20,9 +32,9 @@ async function note(what: string) {
   <section aria-labelledby="notes">
     <h3 id="notes">Observations</h3>
     <div class="usual">
-      <PadButton v-for="u in usual" :key="u" :label="u" variant="outlined" size="small" @click="note(u)" />
+      <PadButton v-for="u in usual" :key="u" :label="u" variant="outlined" size="small" @click="record(noted(u))" />
     </div>
-    <form novalidate @submit.prevent="note(text)">
+    <form novalidate @submit.prevent="add">
       <input
         v-model="text"
         class="touch-field"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import PadButton from '@/pads/PadButton.vue'
-import { computed, ref } from 'vue'
+import { computed, onBeforeUnmount, ref } from 'vue'
 import type { JudgeRallyView, Refusal, TeamSheet } from '@/api/names'
 import ReadingField from '@/pads/readings/ReadingField.vue'
 import TakeReading from '@/pads/readings/TakeReading.vue'
@@ -11,7 +11,9 @@ import FoldButton from './FoldButton.vue'
 
 /** What is measured once for the team's design. Once they are all read a line is enough. */
 const props = defineProps<{ once: TeamSheet['once']; rally: JudgeRallyView; refusal?: Refusal }>()
-const { team, round, record } = useRecording()
+const { team, round, recordTyped } = useRecording()
+let gone = false
+onBeforeUnmount(() => (gone = true))
 const { draft: typed } = useDraft<Record<string, string>>(() => ({}), useDraftKey('once'))
 /** The reading that an instrument gave, as long as it is not typed over. */
 const taken = ref<Record<string, { typed: string; instrument: string }>>({})
@@ -34,11 +36,13 @@ async function send(measure: string, sure = false) {
   const entry = measureRead(team.value, round.value, reading(measure, text, { sure, instrument }))
   typed.value[measure] = ''
   again.value = ''
-  const sent = await record(entry)
-  // What is refused comes back, unless something else is typed by then.
-  if (sent.kind !== 'refused') return
-  if (!holds(measure)) typed.value[measure] = text
-  refused.value = { measure, text: typed.value[measure] ?? '' }
+  // What is refused comes back, unless something else is typed by then, or another team's sheet is open.
+  await recordTyped(() => {
+    if (gone || holds(measure)) return false
+    typed.value[measure] = text
+    refused.value = { measure, text }
+    return true
+  }, entry)
 }
 function wrongWith(measure: string) {
   if (refused.value?.measure !== measure || refused.value.text !== typed.value[measure]) return undefined

@@ -3,7 +3,7 @@ import { useEventListener, whenever } from '@vueuse/core'
 import PadButton from '@/pads/PadButton.vue'
 import { computed, nextTick, provide, ref, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import type { Entry, Refusal } from '@/api/names'
+import type { Entry, EntryOf, Refusal } from '@/api/names'
 import AnsweredTwice from './AnsweredTwice.vue'
 import EntryLog from '@/log/EntryLog.vue'
 import LoadNote from '@/shared/LoadNote.vue'
@@ -30,12 +30,15 @@ import TargetList from './TargetList.vue'
 import TeamPhotos from './TeamPhotos.vue'
 import TeamStrip from './TeamStrip.vue'
 import TrialList from './TrialList.vue'
+import RefusedLines from '@/log/RefusedLines.vue'
 import UnsentNote from '@/log/UnsentNote.vue'
+import type { Unsent } from '@/shared/deviceStore'
 import { struckOut } from '@/shared/entries'
 import { useLater } from '@/shared/useLater'
 import { tierName } from '@/shared/tierName'
 import { purposeNames } from '@/shared/purposes'
-import { recording } from '@/pads/recording'
+import { recording, type Recording } from '@/pads/recording'
+import type { Sent } from '@/shared/useOutbox'
 import { useSteady } from '@/pads/useSteady'
 import { useTeamInAddress } from './useTeamInAddress'
 import type { Redo } from './redo'
@@ -99,14 +102,22 @@ function to(team: string) {
 }
 
 const refusal = ref<Refusal>()
-async function record(entry: Entry, ...belonging: Entry[]) {
-  refusal.value = undefined
-  const sent = await outbox.record(entry, ...belonging)
-  if (sent.kind === 'refused') refusal.value = sent.refusal
+let refusedKind: Entry['kind'] | undefined
+const recordTyped: Recording['recordTyped'] = (takesBack, entry, ...belonging) =>
+  said(entry, outbox.recordTyped(takesBack, entry, ...belonging))
+const record: Recording['record'] = (entry, ...belonging) => said(entry, outbox.record(entry, ...belonging))
+async function said(entry: Entry, recording: Promise<Sent>) {
+  const of = current.value
+  const sent = await recording
+  if (of === current.value) {
+    // The next success of another kind says nothing of what was refused.
+    if (sent.kind === 'refused') [refusal.value, refusedKind] = [sent.refusal, entry.kind]
+    else if (entry.kind === refusedKind) refusal.value = undefined
+  }
   announceRecorded(entry, sent)
   return sent
 }
-provide(recording, { rally: id, team: current, round, record, instruments })
+provide(recording, { rally: id, team: current, round, record, recordTyped, instruments })
 watch(current, () => (refusal.value = undefined))
 
 /** A refusal that one of the fields below shows by itself. */
@@ -146,6 +157,21 @@ watch(
   },
   { immediate: true },
 )
+
+/** What was refused of this team is shown beside its fields. */
+const isHere = (entry: Entry) => entry.team === current.value && entry.round === round.value && !!sheet.value
+const refusedHere = computed(() => outbox.unsent.value.filter((u) => u.refusal && isHere(u.entry)))
+/** The refused attempt that goes back into the pad, to be typed otherwise. */
+const back = ref<EntryOf<'trialRecorded'>>()
+async function retype({ entry }: Unsent) {
+  if (entry.kind !== 'trialRecorded') return
+  chosen.value = entry.design
+  redo.value = undefined
+  await nextTick()
+  back.value = entry
+  await nextTick()
+  await outbox.drop(entry.id)
+}
 
 function goTo(team: string | undefined) {
   if (team) void router.push(to(team))
@@ -187,7 +213,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
       <RoundChoice :rounds="rally.progress.rounds" :round="round" :may-begin="!isHelper" />
     </StationHead>
     <TeamStrip :teams="teams" :references="references" :current="current" :rally-of="rallyOf" :strip="strip" />
-    <UnsentNote :outbox="outbox" :rally="rally" />
+    <UnsentNote :outbox="outbox" :rally="rally" :here="isHere" />
     <p v-if="loading.asOf.value" class="small muted" role="status">
       This is what was known at {{ timeOfDay(loading.asOf.value.toISOString()) }}. Go on recording; it is sent later.
     </p>
@@ -238,6 +264,12 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
             Round {{ round }} is closed. Nothing more is recorded in it until the teacher opens it again.
           </p>
           <p v-if="refusal && !shownAtField" role="alert" class="wrong">{{ refusal.title }} {{ refusal.detail }}</p>
+          <RefusedLines
+            :refused="refusedHere"
+            :outbox="outbox"
+            :may-retype="(u) => u.entry.kind === 'trialRecorded' && !holding"
+            @retype="retype"
+          />
           <InLesson v-if="!reference" :key="`lesson ${current} ${round}`" :sheet="sheet" :brief="rally.brief" />
           <p v-if="sheet.wanted" class="heed">After round {{ round - 1 }} they wanted to change: {{ sheet.wanted }}</p>
           <CardLines :cards="named?.cards ?? []" :bag="named?.bag ?? []" />
@@ -277,6 +309,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
               :redo="redo"
               :ready="sheet.ready"
               :refusal="refusal"
+              :back="back"
               :done="afterRecording"
             />
             <p v-if="!mayTry" class="done">All attempts have been made. Cross one out if it was recorded by mistake.</p>
@@ -302,7 +335,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
         </div>
         <div class="stack">
           <template v-if="below">
-            <NotePad />
+            <NotePad :key="`note ${current} ${round}`" />
             <TeamPhotos :rally="rally" :team="current" :round="round" />
             <EntryLog ref="log" :log="below.log" :strike="strike" :became="became" />
             <RoundDoor v-if="isTeacher" :closed="below.closed" />

@@ -7,8 +7,8 @@ import type { JudgeRallyView } from '@/api/names'
 import AskRemoval from '@/shared/AskRemoval.vue'
 import PhotoStrip from '@/shared/PhotoStrip.vue'
 import { usePhotos } from '@/shared/usePhotos'
-import { usePhotoQueue } from './usePhotoQueue'
-import WaitingPhoto from './WaitingPhoto.vue'
+import { usePhotoQueue } from '@/shared/usePhotoQueue'
+import WaitingPhoto from '@/log/WaitingPhoto.vue'
 import { done } from '@/shared/useDone'
 
 /** Photos of what the team made: from the camera or a file. */

@@ -1,7 +1,7 @@
 import type { Entry, EntryOf, JudgeLogLine, SheetDesign, SheetTrial, TeamSheet, Trials } from '@/api/names'
 import { entryWords } from '@/log/entryWords'
 import { isAnswer, layAnswer } from '@/parts/answers'
-import type { OnItsWay } from '@/shared/useOutbox'
+import type { OnItsWay } from '@/shared/takenHere'
 
 /**
  * A team's sheet with what this device has recorded and the sheet has not seen, so that a judge goes on without a

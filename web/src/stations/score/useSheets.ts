@@ -46,14 +46,7 @@ export function useSheets(open: () => string, of = aroundThePage()) {
   const path = { id }
 
   const taken = useTaken(id)
-  const outbox = useOutbox(
-    id,
-    (some) => {
-      taken.add(some)
-      news()
-    },
-    () => rally.value?.progress.edition,
-  )
+  const outbox = useOutbox(id, news, () => rally.value?.progress.edition)
   /**
    * What this window was told of, has, or has recorded: with that many windows are content with one answer, and what
    * came since they are told of next.
@@ -150,11 +143,15 @@ function oneAtATime(work: () => Promise<void>) {
   let left = false
   onScopeDispose(() => (left = true))
   async function all() {
-    do {
-      again = false
-      await work()
-    } while (again && !left)
-    doing = undefined
+    try {
+      do {
+        again = false
+        await work()
+      } while (again && !left)
+    } finally {
+      // What went wrong is seen; whoever asks next begins anew.
+      doing = undefined
+    }
   }
   return () => {
     again = true

@@ -1,6 +1,7 @@
 import { beforeEach, expect, test } from 'vitest'
 import type { TeamSheet } from '@/api/names'
 import { written } from '@/shared/entries'
+import { keepTaken } from '@/shared/takenHere'
 import { useTaken } from './useTaken'
 
 const note = (team: string, text: string) => written(team, 1, { kind: 'noteMade', text })
@@ -11,7 +12,7 @@ beforeEach(() => localStorage.clear())
 
 test('what was taken is there for the next page, until a sheet that has it is kept', () => {
   const page = useTaken('rally')
-  page.add([{ entry: note('terns', 'held its breath'), asOf: 7 }])
+  keepTaken('rally', [{ entry: note('terns', 'held its breath'), asOf: 7 }])
   expect(left()).toEqual(['terns'])
   page.seen([sheet('terns', 6), sheet('whelks', 9)], 1)
   page.seen([sheet('terns', 9)], 2)
@@ -21,7 +22,7 @@ test('what was taken is there for the next page, until a sheet that has it is ke
 })
 
 test('the next page lets go of a team’s entries with its first sheet, whatever a restored backup counts', () => {
-  useTaken('rally').add([
+  keepTaken('rally', [
     { entry: note('terns', 'sank'), asOf: 7 },
     { entry: note('whelks', 'swam'), asOf: 8 },
     { entry: note('', 'of the class'), asOf: 9 },

@@ -8,7 +8,8 @@ import StationHead from '@/shared/StationHead.vue'
 import { openRallyKey, useJudgeRally } from '@/shared/openRally'
 import UnsentNote from '@/log/UnsentNote.vue'
 import { recorded } from '@/shared/useDone'
-import { recording } from '@/pads/recording'
+import { recording, type Recording } from '@/pads/recording'
+import type { Sent } from '@/shared/useOutbox'
 import { announceRecorded } from '@/stations/score/announceRecorded'
 import { useBeside } from '@/stations/score/useBeside'
 import { useSheets } from '@/stations/score/useSheets'
@@ -43,12 +44,16 @@ const around = inject(openRallyKey)!
 const walk = computed(() => rally.value && { ...rally.value, teams: allTeams.value })
 provide(openRallyKey, { ...around, at: { ...around.at, walk } })
 const allTeams = computed(() => rallies.flatMap((r) => r.rally.value?.teams ?? []))
-async function record(entry: Entry, ...belonging: Entry[]) {
-  const sent = await recorded(rallyOf(entry.team).outbox.record(entry, ...belonging))
+const record: Recording['record'] = (entry, ...belonging) =>
+  said(entry, rallyOf(entry.team).outbox.record(entry, ...belonging))
+const recordTyped: Recording['recordTyped'] = (takesBack, entry, ...belonging) =>
+  said(entry, rallyOf(entry.team).outbox.recordTyped(takesBack, entry, ...belonging))
+async function said(entry: Entry, recording: Promise<Sent>) {
+  const sent = await recorded(recording)
   announceRecorded(entry, sent)
   return sent
 }
-provide(recording, { rally: id, team: computed(() => ''), round, record, instruments: ref([]) })
+provide(recording, { rally: id, team: computed(() => ''), round, record, recordTyped, instruments: ref([]) })
 /** A comparison runs a lane and is counted, but nothing is observed of it. */
 const teams = computed(() => new Set(allTeams.value.map((t) => t.id)))
 /** A part that several tiers have alike stands here once, with the teams of all of them. */

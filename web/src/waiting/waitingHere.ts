@@ -1,0 +1,38 @@
+import { useIntervalFn } from '@vueuse/core'
+import { computed, shallowReactive } from 'vue'
+import { deviceStore } from '@/shared/deviceStore'
+import { boxOf } from '@/shared/useOutbox'
+import { photosOf } from '@/shared/usePhotoQueue'
+
+/** The rallies for which something has waited on this device since this window was opened. */
+const rallies = shallowReactive(new Set<string>())
+const boxes = computed(() => [...rallies].map((rally) => ({ rally, outbox: boxOf(rally), photos: photosOf(rally) })))
+
+/** What waits on this device, rally by rally. */
+export const waitingHere = computed(() =>
+  boxes.value.filter(({ outbox, photos }) => outbox.unsent.value.length + photos.waiting.value.length > 0),
+)
+/** How many results and photos wait on this device, those that were refused among them. */
+export const waitingCount = computed(() =>
+  waitingHere.value.reduce(
+    (sum, { outbox, photos }) => sum + outbox.unsent.value.length + photos.waiting.value.length,
+    0,
+  ),
+)
+
+/** A rally whose outbox is open sends what it has; one that is only in the store is looked up this often. */
+const seldom = 5_000
+
+async function look() {
+  const db = await deviceStore()
+  for (const queue of ['unsent', 'photos'] as const) {
+    let at = await db?.transaction(queue).store.index('rally').openKeyCursor(null, 'nextunique')
+    for (; at; at = await at.continue()) rallies.add(at.key)
+  }
+}
+
+/** Sends what waits on this device, whatever page is open. For the application alone. */
+export function useWaitingHere() {
+  void look()
+  useIntervalFn(() => void look(), seldom)
+}
