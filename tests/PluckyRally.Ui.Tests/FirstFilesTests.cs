@@ -7,6 +7,7 @@ namespace PluckyRally.Ui.Tests;
 public sealed class FirstFilesTests(DemoServer demo) : ScreenTest
 {
     [Fact]
+    [Trait("run", "short")]
     public void What_is_named_with_a_page_is_taken_by_it()
     {
         var window = OpenWindow(demo.Address);

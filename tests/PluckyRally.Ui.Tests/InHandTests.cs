@@ -9,6 +9,7 @@ namespace PluckyRally.Ui.Tests;
 public sealed class InHandTests(DemoServer server) : ScreenTest, IClassFixture<DemoServer>
 {
     [Fact]
+    [Trait("run", "short")]
     public async Task On_a_phone_the_pad_for_the_next_attempt_is_in_the_first_screenful()
     {
         var rally = await PreparedRally.Begin(

@@ -43,6 +43,7 @@ public sealed class KeyboardTests(DemoServer demo, WorkingServer working) : Scre
     }
 
     [Fact]
+    [Trait("run", "short")]
     public void The_first_tab_leads_past_the_bar_and_a_new_page_is_read_out()
     {
         var window = OpenWindow(demo.Address);

@@ -6,6 +6,7 @@ namespace PluckyRally.Ui.Tests;
 public sealed class LessonTests(ClassroomServer server) : ScreenTest, IClassFixture<ClassroomServer>
 {
     [Fact]
+    [Trait("run", "short")]
     public async Task A_class_is_led_and_scored_by_two_judges_and_nothing_is_lost_or_doubled()
     {
         var desk = OpenWindow(server.Address);

@@ -104,6 +104,7 @@ public sealed class ScreensTests(DemoServer demo, WorkingServer working) : Scree
     }
 
     [Fact]
+    [Trait("run", "short")]
     public void A_page_that_fails_says_so_and_offers_a_way_on()
     {
         var window = OpenWindow(demo.Address);

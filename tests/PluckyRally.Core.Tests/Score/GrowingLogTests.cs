@@ -192,6 +192,7 @@ public sealed class GrowingLogTests
     ).Array[1, 40];
 
     [Fact]
+    [Trait("run", "long")]
     public void Entry_by_entry_gives_the_same_as_all_at_once()
     {
         Happenings.Sample(Grow, iter: Thorough.Times(100));
@@ -199,6 +200,7 @@ public sealed class GrowingLogTests
 
     /// <summary>Chance may leave a kind out, or refuse it each time; here each has its turn, eight times.</summary>
     [Fact]
+    [Trait("run", "long")]
     public void Every_kind_of_entry_stands_in_a_log_that_grew()
     {
         var stood = Grown([.. Enumerable.Range(0, 8).SelectMany(number => Kinds.Select((_, kind) => (kind, number)))]);

@@ -102,6 +102,7 @@ public sealed class DevicesTests : ScreenTest
     }
 
     [Fact]
+    [Trait("run", "short")]
     public void One_code_opens_the_tables_of_a_day_and_another_lets_a_team_speak()
     {
         var (one, _) = Prepare("The north table");
@@ -161,6 +162,7 @@ public sealed class DevicesTests : ScreenTest
     }
 
     [Fact]
+    [Trait("run", "short")]
     public void What_waits_keeps_the_judge_who_made_it()
     {
         var (rally, code) = Prepare("Handed on");

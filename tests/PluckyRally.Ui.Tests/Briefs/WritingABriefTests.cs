@@ -5,6 +5,7 @@ namespace PluckyRally.Ui.Tests.Briefs;
 public sealed class WritingABriefTests(EmptyServer server) : ScreenTest, IClassFixture<EmptyServer>
 {
     [Fact]
+    [Trait("run", "short")]
     public void A_teacher_writes_a_brief_until_a_class_can_run_it()
     {
         var desk = OpenWindow(server.Address);
@@ -59,6 +60,7 @@ public sealed class WritingABriefTests(EmptyServer server) : ScreenTest, IClassF
     }
 
     [Fact]
+    [Trait("run", "short")]
     public void A_pasted_challenge_is_read_and_becomes_a_brief()
     {
         var desk = OpenWindow(server.Address);
@@ -79,6 +81,7 @@ public sealed class WritingABriefTests(EmptyServer server) : ScreenTest, IClassF
     }
 
     [Fact]
+    [Trait("run", "short")]
     public void Two_windows_with_one_brief_lose_nothing()
     {
         var first = OpenWindow(server.Address);

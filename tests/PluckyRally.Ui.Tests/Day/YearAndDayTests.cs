@@ -224,6 +224,7 @@ public sealed class YearAndDayTests(DemoServer server) : ScreenTest, IClassFixtu
     }
 
     [Fact]
+    [Trait("run", "short")]
     public void A_fair_is_begun_with_all_its_rallies_from_one_page()
     {
         var desk = OpenWindow(server.Address);

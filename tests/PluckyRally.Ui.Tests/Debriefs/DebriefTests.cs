@@ -10,6 +10,7 @@ public sealed class DebriefTests(WorkingServer server) : ScreenTest
     private readonly RunningServer _server = server;
 
     [Fact]
+    [Trait("run", "short")]
     public async Task A_class_looks_back_and_takes_one_change_into_the_next_round()
     {
         using var http = new HttpClient { BaseAddress = new Uri(_server.Address) };

@@ -143,6 +143,7 @@ public sealed class GuideTests(DemoServer demo) : ScreenTest, IClassFixture<Demo
     /// The demo beside one's own data: looked at, changed, left with one touch, and nothing of it has come over.
     /// </summary>
     [Fact]
+    [Trait("run", "short")]
     public void A_first_start_offers_the_demo_apart_from_ones_own_data_and_copies_of_its_briefs()
     {
         using var empty = new RunningServer(demo: false, process: true);

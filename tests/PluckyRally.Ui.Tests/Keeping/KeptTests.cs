@@ -7,6 +7,7 @@ namespace PluckyRally.Ui.Tests.Keeping;
 public sealed class KeptTests(EmptyServer server) : ScreenTest, IClassFixture<EmptyServer>
 {
     [Fact]
+    [Trait("run", "short")]
     public async Task Backups_are_shown_and_what_is_deleted_comes_back()
     {
         var desk = OpenWindow(server.Address);

@@ -55,6 +55,7 @@ public sealed class BeforeTheLessonTests(DemoServer server) : ScreenTest, IClass
     }
 
     [Fact]
+    [Trait("run", "short")]
     public void A_kit_goes_out_signed_and_comes_back_with_what_is_missing()
     {
         var desk = OpenWindow(server.Address);

@@ -71,6 +71,7 @@ public sealed class PapersTests(DemoServer demo) : ScreenTest
     }
 
     [Fact]
+    [Trait("run", "short")]
     public void A_judges_sheet_is_typed_in_from_the_keyboard_and_what_was_wrong_is_said_at_its_field()
     {
         var desk = OpenWindow(demo.Address);

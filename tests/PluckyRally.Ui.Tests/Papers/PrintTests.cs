@@ -93,6 +93,7 @@ public sealed class PrintTests(DemoServer demo) : ScreenTest
     }
 
     [Fact]
+    [Trait("run", "short")]
     public void A_notebook_is_a_page_a_team_and_one_for_the_class()
     {
         var desk = OpenWindow(demo.Address);

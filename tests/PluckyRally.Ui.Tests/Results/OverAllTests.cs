@@ -6,6 +6,7 @@ public sealed class OverAllTests(WorkingServer server) : ScreenTest
     private readonly RunningServer _server = server;
 
     [Fact]
+    [Trait("run", "short")]
     public async Task Three_classes_are_one_list_and_revealed_from_the_last_to_the_first()
     {
         var six = await PreparedRally.FromDemo(_server.Address, "class-6-hoist.rally.json");

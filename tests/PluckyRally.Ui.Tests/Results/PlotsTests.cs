@@ -6,6 +6,7 @@ public sealed class PlotsTests(WorkingServer server) : ScreenTest
     private readonly RunningServer _server = server;
 
     [Fact]
+    [Trait("run", "short")]
     public async Task A_finished_rally_is_looked_at_in_every_way_and_hung_on_the_wall_without_names()
     {
         var rally = await PreparedRally.FromDemo(_server.Address, "class-4-shingle.rally.json");

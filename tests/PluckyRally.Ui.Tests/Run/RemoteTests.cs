@@ -11,6 +11,7 @@ namespace PluckyRally.Ui.Tests.Run;
 public sealed class RemoteTests(EmptyServer server) : ScreenTest
 {
     [Fact]
+    [Trait("run", "short")]
     public async Task A_late_lesson_is_cut_teams_are_put_in_order_and_the_wall_is_turned_by_keys()
     {
         var rally = await Import("class-4-lantern.rally.json");

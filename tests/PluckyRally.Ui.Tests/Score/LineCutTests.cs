@@ -220,6 +220,7 @@ public sealed class LineCutTests(WorkingServer server) : ScreenTest
     }
 
     [Fact]
+    [Trait("run", "short")]
     public async Task A_line_that_hangs_holds_nobody_up()
     {
         var (walk, rally) = await Begin("The slowest millrace");

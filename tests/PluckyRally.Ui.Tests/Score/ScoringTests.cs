@@ -8,6 +8,7 @@ public sealed class ScoringTests(WorkingServer server) : ScreenTest
     private readonly RunningServer _server = server;
 
     [Fact]
+    [Trait("run", "short")]
     public void A_rally_is_begun_scored_and_explained()
     {
         var walk = OpenWindow(_server.Address, 800, 1280);
@@ -137,6 +138,7 @@ public sealed class ScoringTests(WorkingServer server) : ScreenTest
     }
 
     [Fact]
+    [Trait("run", "short")]
     public void What_is_recorded_without_a_connection_is_kept_and_sent_when_it_is_back()
     {
         using var own = new RunningServer(demo: false);
@@ -157,6 +159,7 @@ public sealed class ScoringTests(WorkingServer server) : ScreenTest
     }
 
     [Fact]
+    [Trait("run", "short")]
     public void Another_window_shows_a_new_entry_by_itself_also_after_a_lost_connection()
     {
         using var own = new RunningServer(demo: false);

@@ -4,6 +4,7 @@ namespace PluckyRally.Ui.Tests.Teams;
 public sealed class TeamsTests(DemoServer server) : ScreenTest, IClassFixture<DemoServer>
 {
     [Fact]
+    [Trait("run", "short")]
     public void A_class_is_pasted_teams_are_made_changed_and_begun()
     {
         var desk = OpenWindow(server.Address);

@@ -22,6 +22,7 @@ public sealed class FuzzTests : IDisposable
         .AsObject();
 
     [Fact]
+    [Trait("run", "long")]
     public async Task Nothing_that_is_sent_makes_the_server_fail()
     {
         var seconds = double.Parse(

@@ -20,6 +20,7 @@ public sealed partial class ArchiveTests : IDisposable
     private readonly string _folder = Directory.CreateTempSubdirectory("plucky-rally-archive-").FullName;
 
     [Fact]
+    [Trait("run", "long")]
     public async Task A_fresh_computer_shows_the_same_standings_pages_and_photos()
     {
         using var old = new RunningApp(demo: true);

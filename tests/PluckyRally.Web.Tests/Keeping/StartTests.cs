@@ -241,6 +241,7 @@ public sealed class StartTests : IDisposable
 
     /// <summary>Kills at all moments of first and later starts; the long run of 200 is <c>./test kills</c>.</summary>
     [Fact]
+    [Trait("run", "long")]
     public Task Killed_at_any_moment_it_starts_again() => KillAndStart(3);
 
     [Fact(Explicit = true)]

@@ -11,6 +11,7 @@ namespace PluckyRally.Web.Tests.Photos;
 public sealed class HugePictureTests
 {
     [Fact]
+    [Trait("run", "long")]
     public async Task A_huge_picture_and_a_huge_body_cost_little_memory()
     {
         var folder = Directory.CreateTempSubdirectory("plucky-rally-memory-").FullName;

@@ -101,6 +101,7 @@ public sealed class PhotoTests : IDisposable
     }
 
     [Fact]
+    [Trait("run", "long")]
     public async Task Sixty_megapixels_are_opened_at_a_fraction_as_jpeg_and_refused_as_png()
     {
         var rally = await _app.Begin(Sample.Brief(), "Able");

@@ -8,6 +8,7 @@ namespace PluckyRally.Web.Tests.Start;
 public sealed class BuildingTests
 {
     [Fact]
+    [Trait("run", "long")]
     public async Task Building_needs_no_free_port()
     {
         using var taken = new TcpListener(IPAddress.Loopback, ServerSettings.UsualPort);
