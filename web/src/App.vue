@@ -8,6 +8,7 @@ import { announce, announced } from '@/shared/announce'
 import { useGuideBeside } from '@/shared/useGuideBeside'
 import DemoBanner from '@/shared/DemoBanner.vue'
 import KeysHelp from '@/shared/KeysHelp.vue'
+import { keepsDrafts } from '@/shared/keptDraft'
 import { keepFocus } from '@/shared/keepFocus'
 import { openUpdated } from '@/shared/keptPage'
 import NotDone from '@/shared/NotDone.vue'
@@ -55,6 +56,10 @@ router.afterEach((to, from, failure) => {
   <TopBar v-if="!route.meta.bare" />
   <p v-if="notOpened" class="heed not-opened" role="alert">
     <b>{{ notOpened }} cannot be opened without a connection.</b> What was recorded is safe. Go on here, or try again.
+  </p>
+  <p v-if="!keepsDrafts" class="heed not-opened" role="alert">
+    <b>This browser’s store is full.</b> What you type is kept only as long as this window is open. Save it before you
+    close the window.
   </p>
   <UnexpectedPage v-if="wrong" :error="wrong" />
   <RouterView v-else v-slot="{ Component: page, route: shown }">

@@ -9,7 +9,7 @@ import type { ClassOfFair } from '@/api/names'
 import LoadNote from '@/shared/LoadNote.vue'
 import RefusalNote from '@/shared/RefusalNote.vue'
 import StationHead from '@/shared/StationHead.vue'
-import { thisBrowser } from '@/shared/thisBrowser'
+import { useDraft } from '@/shared/useDraft'
 import { useLoad } from '@/shared/useLoad'
 import FairClass from './FairClass.vue'
 import { useRefusal } from '@/fields/useRefusal'
@@ -20,15 +20,10 @@ const briefs = useLoad(() => ask(api.GET('/api/briefs')))
 const classes = useLoad(() => ask(api.GET('/api/classes')))
 for (const list of [briefs, classes]) void list.load()
 /** What is typed stays in this browser until the day has begun. */
-const key = 'fair:new'
-const typed = ref<{ name: string; date: string; brief: string; classes: ClassOfFair[] }>({
-  name: '',
-  date: new Date().toLocaleDateString('sv'),
-  brief: '',
-  classes: [],
-  ...(JSON.parse(thisBrowser.read(key) ?? '{}') as object),
-})
-watch(typed, (now) => thisBrowser.keep(key, JSON.stringify(now)), { deep: true })
+const { draft: typed, follow } = useDraft<{ name: string; date: string; brief: string; classes: ClassOfFair[] }>(
+  () => ({ name: '', date: new Date().toLocaleDateString('sv'), brief: '', classes: [] }),
+  'fair:new',
+)
 const written = useLoad(() => ask(api.GET('/api/briefs/{id}', { params: { path: { id: typed.value.brief } } })))
 watch(
   () => typed.value.brief,
@@ -58,7 +53,7 @@ async function begin() {
   beginning.value = false
   refusal.value = refusalOf(answer, 'What you typed is kept here. Try again.')
   if (!answer.ok) return
-  thisBrowser.drop(key)
+  follow()
   await router.push(`/days/${answer.data.id}`)
 }
 </script>

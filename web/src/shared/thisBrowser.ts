@@ -19,6 +19,14 @@ export const thisBrowser = {
       return false
     }
   },
+  /** What is kept under keys that begin so. */
+  keys(beginning: string) {
+    try {
+      return Object.keys(localStorage).filter((key) => key.startsWith(beginning))
+    } catch {
+      return []
+    }
+  },
   drop(key: string) {
     try {
       localStorage.removeItem(key)

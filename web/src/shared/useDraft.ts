@@ -1,5 +1,5 @@
 import { computed, ref, watch, type Ref } from 'vue'
-import { thisBrowser } from './thisBrowser'
+import { keptDraft } from './keptDraft'
 
 /**
  * What is being put together before it is recorded: it follows what is kept until somebody touches it, and again from
@@ -11,13 +11,14 @@ import { thisBrowser } from './thisBrowser'
 export function useDraft<T>(kept: () => T, key?: string) {
   const copy = (text: string) => JSON.parse(text) as T
   const keptText = computed(() => JSON.stringify(kept()))
-  const place = key && `draft:${key}`
-  const draft = ref(copy((place && thisBrowser.read(place)) ?? keptText.value)) as Ref<T>
+  const store = key ? keptDraft(key, kept) : undefined
+  const left = store?.read()
+  const draft = ref(left ? left.value : copy(keptText.value)) as Ref<T>
   const changed = computed(() => JSON.stringify(draft.value) !== keptText.value)
   /** Lets go of what was put together; also where the page has gone on and watches no more. */
   function follow() {
     draft.value = copy(keptText.value)
-    if (place) thisBrowser.drop(place)
+    store?.drop()
   }
   watch(keptText, (now, before) => {
     if (JSON.stringify(draft.value) === before) draft.value = copy(now)
@@ -25,9 +26,8 @@ export function useDraft<T>(kept: () => T, key?: string) {
   watch(
     [draft, keptText],
     () => {
-      if (!place) return
-      if (changed.value) thisBrowser.keep(place, JSON.stringify(draft.value))
-      else thisBrowser.drop(place)
+      if (changed.value) store?.keep(keptText.value, draft.value)
+      else store?.drop()
     },
     { deep: true },
   )

@@ -6,7 +6,8 @@ import WaitingPhoto from '@/log/WaitingPhoto.vue'
 import type { JudgeRallyView } from '@/api/names'
 import { deviceStore, keeps, type Unsent } from '@/shared/deviceStore'
 import StationHead from '@/shared/StationHead.vue'
-import { waitingHere } from './waitingHere'
+import PadButton from '@/pads/PadButton.vue'
+import { discardUnread, unread, waitingHere } from './waitingHere'
 
 /** What this device has recorded and the server does not have yet, rally by rally. */
 const known = ref<readonly JudgeRallyView[]>([])
@@ -30,7 +31,7 @@ const whose = (rally: string, { entry }: Unsent) => {
       :next="
         waitingHere.length > 0
           ? 'It is sent automatically, in its order, when Plucky Rally can be reached.'
-          : 'Nothing is waiting. Everything recorded on this device has been sent.'
+          : 'Everything recorded on this device has been sent.'
       "
     />
     <p v-if="!keeps" class="heed">
@@ -56,10 +57,27 @@ const whose = (rally: string, { entry }: Unsent) => {
         <WaitingPhoto v-for="p in photos.waiting.value" :key="p.id" :photo="p" @drop="photos.drop(p.id)" />
       </ul>
     </section>
+    <section v-if="unread.length > 0" aria-labelledby="earlier">
+      <h2 id="earlier">Typed in an earlier version</h2>
+      <p>Plucky Rally was updated before this was saved, and cannot put it back into its fields. Copy what you need.</p>
+      <div v-for="{ key, text } in unread" :key="key" class="text">
+        <textarea :value="text" readonly rows="4" :aria-label="`What was typed: ${text.slice(0, 40)}`"></textarea>
+        <PadButton label="Discard" class="touch" variant="outlined" @click="discardUnread(key)" />
+      </div>
+    </section>
   </main>
 </template>
 
 <style scoped>
+.text {
+  display: grid;
+  gap: var(--space-3);
+  justify-items: start;
+  padding: var(--space-3) 0;
+}
+textarea {
+  width: 100%;
+}
 section {
   margin-top: var(--space-6);
 }

@@ -1,6 +1,8 @@
 import { useIntervalFn } from '@vueuse/core'
-import { computed, shallowReactive } from 'vue'
+import { computed, shallowReactive, shallowRef } from 'vue'
 import { deviceStore } from '@/shared/deviceStore'
+import { unreadDrafts } from '@/shared/keptDraft'
+import { thisBrowser } from '@/shared/thisBrowser'
 import { boxOf } from '@/shared/useOutbox'
 import { photosOf } from '@/shared/usePhotoQueue'
 
@@ -12,11 +14,18 @@ const boxes = computed(() => [...rallies].map((rally) => ({ rally, outbox: boxOf
 export const waitingHere = computed(() =>
   boxes.value.filter(({ outbox, photos }) => outbox.unsent.value.length + photos.waiting.value.length > 0),
 )
-/** How many results and photos wait on this device, those that were refused among them. */
+/** What was typed in an earlier version of the program and is not understood any more. */
+export const unread = shallowRef(unreadDrafts())
+export function discardUnread(key: string) {
+  thisBrowser.drop(key)
+  unread.value = unreadDrafts()
+}
+
+/** How much waits on this device: results, photos, and texts of an earlier version. */
 export const waitingCount = computed(() =>
   waitingHere.value.reduce(
     (sum, { outbox, photos }) => sum + outbox.unsent.value.length + photos.waiting.value.length,
-    0,
+    unread.value.length,
   ),
 )
 
@@ -24,6 +33,7 @@ export const waitingCount = computed(() =>
 const seldom = 5_000
 
 async function look() {
+  unread.value = unreadDrafts()
   const db = await deviceStore()
   for (const queue of ['unsent', 'photos'] as const) {
     let at = await db?.transaction(queue).store.index('rally').openKeyCursor(null, 'nextunique')

@@ -4,6 +4,7 @@ import { computed, watch } from 'vue'
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router'
 import { api, ask } from '@/api/client'
 import BuntingRoute from '@/shared/BuntingRoute.vue'
+import LeftDraft from './LeftDraft.vue'
 import LoadNote from '@/shared/LoadNote.vue'
 import { nextAt } from '@/shared/nextAt'
 import { useLoad } from '@/shared/useLoad'
@@ -76,12 +77,7 @@ async function copyMine() {
     />
     <template v-else>
       <StationHead title="Brief" :next="next">
-        <SavedNote
-          :state="draft.state.value"
-          :at="draft.savedAt.value"
-          :keeps="draft.keepsHere.value"
-          :marked="draft.unsaved.value.length > 0"
-        />
+        <SavedNote :state="draft.state.value" :at="draft.savedAt.value" :marked="draft.unsaved.value.length > 0" />
         <StepButtons :steps="draft" />
         <RouterLink class="small" :to="`/briefs/${props.brief}/print`">Print</RouterLink>
         <a class="small" :href="`/api/briefs/${props.brief}/file`" download>File</a>
@@ -91,11 +87,7 @@ async function copyMine() {
       <ConflictNote :of="draft.conflict.value" @theirs="draft.takeTheirs">
         <Button label="Save mine as a copy" variant="outlined" @click="copyMine" />
       </ConflictNote>
-      <div v-if="draft.kept.value" class="kept heed" role="alert">
-        <p>Changes from this browser were not saved last time, and the brief has been changed since.</p>
-        <Button label="Restore changes" size="small" @click="draft.useKept" />
-        <Button label="Discard changes" size="small" variant="outlined" @click="draft.dropKept" />
-      </div>
+      <LeftDraft :left="draft.kept.value" what="the brief" @restore="draft.useKept" @discard="draft.dropKept" />
       <SheetAndMargin :wide="(panel === 'tiers' && several) || panel === 'rehearsal'">
         <template #sheet>
           <BriefSheet :brief="draft.brief.value" :scoring="draft.checkup.value?.scoring ?? []" />
@@ -130,12 +122,4 @@ async function copyMine() {
   </main>
 </template>
 
-<style scoped>
-.kept {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: var(--space-4);
-  margin-top: var(--space-5);
-}
-</style>
+<style scoped></style>

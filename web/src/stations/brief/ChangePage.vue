@@ -2,6 +2,7 @@
 import Button from 'primevue/button'
 import { computed, watch } from 'vue'
 import { useRouter } from 'vue-router'
+import LeftDraft from './LeftDraft.vue'
 import LoadNote from '@/shared/LoadNote.vue'
 import { useRally } from '@/shared/openRally'
 import StationHead from '@/shared/StationHead.vue'
@@ -70,6 +71,7 @@ const next = computed(() =>
         <Button label="Preview changes" :disabled="!changed" @click="change.preview" />
       </div>
       <KeepChange :change="change" :back="back" />
+      <LeftDraft :left="change.left.value" what="the brief" @restore="change.restore" @discard="change.discard" />
       <SheetAndMargin>
         <template #sheet><BriefSheet :brief="brief" :scoring="checkup?.scoring ?? []" /></template>
         <template #margin>

@@ -6,6 +6,7 @@ import InlineChoice from '@/fields/InlineChoice.vue'
 import InlineNumber from '@/fields/InlineNumber.vue'
 import InlineText from '@/fields/InlineText.vue'
 import LimitFields from '@/checks/limit/LimitFields.vue'
+import LeftDraft from './LeftDraft.vue'
 import LoadNote from '@/shared/LoadNote.vue'
 import { useRally } from '@/shared/openRally'
 import StationHead from '@/shared/StationHead.vue'
@@ -54,6 +55,7 @@ const back = computed(() => inRound(`/rallies/${rally.value?.id}/brief`))
       @again="change.open"
     />
     <template v-else>
+      <LeftDraft :left="change.left.value" what="the brief" @restore="change.restore" @discard="change.discard" />
       <section aria-labelledby="build">
         <h2 id="build">The build</h2>
         <p class="line">

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { timeOfDay } from '@/shared/days'
+import { keepsDrafts } from '@/shared/keptDraft'
 import type { SaveState } from './useBriefDraft'
 
-const props = defineProps<{ state: SaveState; at?: Date; keeps: boolean; marked: boolean }>()
+const props = defineProps<{ state: SaveState; at?: Date; marked: boolean }>()
 const keeping = computed(() =>
-  props.keeps
+  keepsDrafts.value
     ? 'It is kept in this browser, and saving is tried again automatically.'
     : 'This browser cannot store it: leave this page open. Saving is tried again automatically.',
 )

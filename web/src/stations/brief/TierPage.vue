@@ -2,6 +2,7 @@
 import { useRouter, onBeforeRouteLeave } from 'vue-router'
 import ConflictNote from '@/shared/ConflictNote.vue'
 import DifferenceTable from '@/shared/DifferenceTable.vue'
+import LeftDraft from './LeftDraft.vue'
 import LoadNote from '@/shared/LoadNote.vue'
 import RefusalNote from '@/shared/RefusalNote.vue'
 import RouteBar from '@/shared/RouteBar.vue'
@@ -53,7 +54,6 @@ onBeforeRouteLeave(async () => {
       <SavedNote
         :state="sheet.behind.value ?? draft.state.value"
         :at="draft.savedAt.value"
-        :keeps="draft.keepsHere.value"
         :marked="Object.keys(sheet.halves.value).length > 0 || draft.unsaved.value.length > 0"
       />
       <StepButtons :steps="sheet" />
@@ -69,6 +69,7 @@ onBeforeRouteLeave(async () => {
     />
     <template v-else>
       <RefusalNote :refusal="sheet.refusal.value" />
+      <LeftDraft :left="sheet.left.value" what="the tier" @restore="sheet.restore" @discard="sheet.discard" />
       <SheetAndMargin>
         <template #sheet>
           <BriefSheet :brief="sheet.brief.value" :scoring="sheet.checkup.value?.scoring ?? []" />

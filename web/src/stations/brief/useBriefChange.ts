@@ -3,16 +3,14 @@ import { computed, ref, watch, type Ref } from 'vue'
 import { api, ask, refusalOf } from '@/api/client'
 import type { Brief, Change, ChangePreview, Refusal } from '@/api/names'
 import type { Halves } from '@/fields/halfTyped'
-import { thisBrowser } from '@/shared/thisBrowser'
+import { keptDraft, type KeptDraft } from '@/shared/keptDraft'
+import type { BriefTyped } from './briefTyped'
 import { useMeanwhile } from '@/shared/useMeanwhile'
 import { useCheckup } from './useCheckup'
 import { useSteps } from './useSteps'
 
-/** What a browser keeps of a change that is not done yet. */
-interface KeptHere {
-  from: string
-  text: string
-  halves: Halves
+/** A change that is not done yet. */
+interface ChangeTyped extends BriefTyped {
   reason: string
 }
 
@@ -35,7 +33,10 @@ export function useBriefChange(rally: string, round: Ref<number>) {
   /** As the round runs it now. */
   const from = ref('')
   const { step, ...steps } = useSteps(brief)
-  const keptHere = () => `brief-change:${rally}:${round.value}`
+  const store = () =>
+    keptDraft<ChangeTyped>(`brief-change:${rally}:${round.value}`, () => ({ text: '', halves: {}, reason: '' }))
+  /** What an earlier window left, while the rally's brief has been changed since. */
+  const left = ref<KeptDraft<ChangeTyped>>()
   const text = () => JSON.stringify(brief.value)
   const changed = computed(() => !!brief.value && JSON.stringify(brief.value) !== from.value)
 
@@ -47,27 +48,34 @@ export function useBriefChange(rally: string, round: Ref<number>) {
     if (!answer.ok) return
     letGoOfTheirs()
     from.value = JSON.stringify(answer.data.brief)
-    const left = JSON.parse(thisBrowser.read(keptHere()) ?? 'null') as KeptHere | null
-    const goesOn = left?.from === from.value
-    brief.value = goesOn ? (JSON.parse(left.text) as Brief) : answer.data.brief
-    halves.value = goesOn ? left.halves : {}
-    reason.value = goesOn ? left.reason : ''
+    const kept = store().read()
+    const goesOn = kept?.base === from.value
+    left.value = goesOn ? undefined : kept
+    take(goesOn ? kept.value : { text: from.value, halves: {}, reason: '' })
     seen.value = undefined
     steps.begin()
     await check()
   }
+  function take(typed: ChangeTyped) {
+    brief.value = JSON.parse(typed.text) as Brief
+    halves.value = typed.halves
+    reason.value = typed.reason
+  }
+  /** Nothing is kept over what an earlier window left before somebody has chosen. */
   function keepHere() {
-    if (!changed.value && Object.keys(halves.value).length === 0 && !reason.value) thisBrowser.drop(keptHere())
-    else
-      thisBrowser.keep(
-        keptHere(),
-        JSON.stringify({
-          from: from.value,
-          text: text(),
-          halves: halves.value,
-          reason: reason.value,
-        } satisfies KeptHere),
-      )
+    if (left.value) return
+    if (!changed.value && Object.keys(halves.value).length === 0 && !reason.value) store().drop()
+    else store().keep(from.value, { text: text(), halves: halves.value, reason: reason.value })
+  }
+  function restore() {
+    if (!left.value) return
+    const { value } = left.value
+    left.value = undefined
+    take(value)
+  }
+  function discard() {
+    left.value = undefined
+    keepHere()
   }
   const soon = useDebounceFn(() => {
     step()
@@ -127,13 +135,13 @@ export function useBriefChange(rally: string, round: Ref<number>) {
     if (await cameSecond(answer, preview)) return void (seen.value = undefined)
     refused(refusalOf(answer))
     if (!answer.ok) return undefined
-    thisBrowser.drop(keptHere())
+    store().drop()
     from.value = text()
     return { notOnShelf: answer.data.notOnShelf ?? '' }
   }
   /** As it was when this page was opened. */
   async function letGo() {
-    thisBrowser.drop(keptHere())
+    store().drop()
     await open()
   }
   const applyChanges = async (changes: readonly Change[], since?: Brief) =>
@@ -151,6 +159,9 @@ export function useBriefChange(rally: string, round: Ref<number>) {
     refusal,
     meanwhile,
     changed,
+    left,
+    restore,
+    discard,
     open,
     preview,
     keep,

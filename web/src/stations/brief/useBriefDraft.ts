@@ -5,21 +5,13 @@ import { api, ask, type Answer } from '@/api/client'
 import type { Brief, BriefCheckup, Change, Problem, Snag } from '@/api/names'
 import type { Halves } from '@/fields/halfTyped'
 import { takeFrom } from '@/fields/place'
-import { thisBrowser } from '@/shared/thisBrowser'
+import { keptDraft, type KeptDraft } from '@/shared/keptDraft'
+import type { BriefTyped } from './briefTyped'
 import type { Meanwhile } from '@/shared/useMeanwhile'
 import { useSteps } from './useSteps'
 import { done } from '@/shared/useDone'
 
 export type SaveState = 'saved' | 'saving' | 'refused' | 'offline' | 'failed' | 'conflict'
-
-/**
- * What a browser keeps of a brief that is not saved as it stands: by which version it began, and what was half-typed.
- */
-interface KeptHere {
-  etag: string
-  text: string
-  halves?: Halves
-}
 
 /**
  * A brief while it is written: saved a moment after the last key, refused with its reasons, never lost. Every change is
@@ -32,15 +24,13 @@ export function useBriefDraft(id: string) {
   const state = ref<SaveState>('saved')
   const savedAt = ref<Date>()
   /** What an earlier window left that was never saved, while the brief has been changed since. */
-  const kept = ref<KeptHere>()
+  const kept = ref<KeptDraft<BriefTyped>>()
   /** What stands in fields and is no value yet. */
   const halves = ref<Halves>({})
   const refused = ref<readonly Problem[]>([])
   /** After a conflict: where the other window's brief (before) and this one (after) differ. */
   const conflict = ref<Meanwhile>()
-  const keptHere = `brief:${id}`
-  /** Whether this browser keeps what is not saved yet; a full store does not. */
-  const keepsHere = ref(true)
+  const store = keptDraft<BriefTyped>(`brief:${id}`, () => ({ text: '', halves: {} }))
   const at = { params: { path: { id } } }
   /** Names this window to the server: what it saved itself, and missed the answer of, is no conflict with itself. */
   const editing = { 'Editing-Window': v7() }
@@ -69,23 +59,23 @@ export function useBriefDraft(id: string) {
     refused.value = []
     state.value = 'saved'
     steps.begin()
-    const left = JSON.parse(thisBrowser.read(keptHere) ?? 'null') as KeptHere | null
-    if (!left || (left.text === lastSaved && Object.keys(left.halves ?? {}).length === 0))
-      return void thisBrowser.drop(keptHere)
+    const left = store.read()
+    if (!left || isSaved(left.value)) return void store.drop()
     // Nothing was saved since these changes were made, so they go on from where they were.
-    if (left.etag !== etag && left.text !== lastSaved) return void (kept.value = left)
-    halves.value = left.halves ?? {}
-    brief.value = JSON.parse(left.text) as Brief
+    if (left.base !== etag && left.value.text !== lastSaved) return void (kept.value = left)
+    take(left.value)
+  }
+  const isSaved = (typed: BriefTyped) => typed.text === lastSaved && Object.keys(typed.halves).length === 0
+  function take(typed: BriefTyped) {
+    halves.value = typed.halves
+    brief.value = JSON.parse(typed.text) as Brief
   }
 
   /** Keeps what stands here for when this window is gone, as long as it is not all saved. */
   function keepHere(now = text()) {
-    if (now === lastSaved && Object.keys(halves.value).length === 0) thisBrowser.drop(keptHere)
-    else
-      keepsHere.value = thisBrowser.keep(
-        keptHere,
-        JSON.stringify({ etag, text: now, halves: halves.value } satisfies KeptHere),
-      )
+    const typed = { text: now, halves: halves.value }
+    if (isSaved(typed)) store.drop()
+    else store.keep(etag, typed)
   }
 
   const put = (document: Brief) =>
@@ -183,7 +173,7 @@ export function useBriefDraft(id: string) {
       api.POST('/api/briefs', { body: { ...brief.value, title: `${brief.value.title} (my copy)` } }),
     )
     if (!answer.ok) return undefined
-    thisBrowser.drop(keptHere)
+    store.drop()
     lastSaved = text()
     return answer.data.id
   }
@@ -191,20 +181,18 @@ export function useBriefDraft(id: string) {
   /** After a conflict: what the other window saved. */
   async function takeTheirs() {
     halves.value = {}
-    thisBrowser.drop(keptHere)
+    store.drop()
     await open()
   }
 
   function useKept() {
-    if (!kept.value) return
-    halves.value = kept.value.halves ?? {}
-    brief.value = JSON.parse(kept.value.text) as Brief
+    if (kept.value) take(kept.value.value)
     kept.value = undefined
   }
 
   function dropKept() {
     kept.value = undefined
-    thisBrowser.drop(keptHere)
+    store.drop()
   }
 
   /** Makes changes that the core has proposed; they can be undone like any other. */
@@ -253,7 +241,6 @@ export function useBriefDraft(id: string) {
     halves,
     missing,
     state,
-    keepsHere,
     savedAt,
     kept,
     conflict,

@@ -3,16 +3,10 @@ import { computed, ref, watch, type Ref } from 'vue'
 import { api, ask, refusalOf } from '@/api/client'
 import type { Brief, Change, Difference, Refusal } from '@/api/names'
 import type { Halves } from '@/fields/halfTyped'
-import { thisBrowser } from '@/shared/thisBrowser'
+import { keptDraft, type KeptDraft } from '@/shared/keptDraft'
+import type { BriefTyped } from './briefTyped'
 import { useCheckup } from './useCheckup'
 import { useSteps } from './useSteps'
-
-/** What a browser keeps of a tier's sheet that has not become the tier yet. */
-interface KeptHere {
-  from: string
-  text: string
-  halves: Halves
-}
 
 /**
  * A tier on a sheet of its own: the whole brief as the tier runs it, to be changed like any other. What differs from
@@ -26,7 +20,9 @@ export function useTierSheet(id: string, tier: string, whole: Ref<Brief | undefi
   const differences = ref<readonly Difference[]>([])
   const refusal = ref<Refusal>()
   const { step, ...steps } = useSteps(brief)
-  const keptHere = `tier:${id}:${tier}`
+  const store = keptDraft<BriefTyped>(`tier:${id}:${tier}`, () => ({ text: '', halves: {} }))
+  /** What an earlier window left, while the tier has been changed since. */
+  const left = ref<KeptDraft<BriefTyped>>()
   /** Why what stands here has not become the tier yet. */
   const behind = ref<'offline' | 'failed' | 'refused'>()
   /** The sheet as the tier has it. */
@@ -45,16 +41,32 @@ export function useTierSheet(id: string, tier: string, whole: Ref<Brief | undefi
     const now = await laid()
     if (!now) return
     from = JSON.stringify(now)
-    const left = JSON.parse(thisBrowser.read(keptHere) ?? 'null') as KeptHere | null
-    const goesOn = left?.from === from
-    halves.value = goesOn ? left.halves : {}
-    brief.value = goesOn ? (JSON.parse(left.text) as Brief) : now
+    const kept = store.read()
+    const goesOn = kept?.base === from
+    left.value = goesOn ? undefined : kept
+    put(goesOn ? kept.value : { text: from, halves: {} })
     steps.begin()
     await check()
   }
+  function put(typed: BriefTyped) {
+    halves.value = typed.halves
+    brief.value = JSON.parse(typed.text) as Brief
+  }
+  /** Nothing is kept over what an earlier window left before somebody has chosen. */
   function keepHere() {
-    if (text() === from && Object.keys(halves.value).length === 0) thisBrowser.drop(keptHere)
-    else thisBrowser.keep(keptHere, JSON.stringify({ from, text: text(), halves: halves.value } satisfies KeptHere))
+    if (left.value) return
+    if (text() === from && Object.keys(halves.value).length === 0) store.drop()
+    else store.keep(from, { text: text(), halves: halves.value })
+  }
+  function restore() {
+    if (!left.value) return
+    const { value } = left.value
+    left.value = undefined
+    put(value)
+  }
+  function discard() {
+    left.value = undefined
+    keepHere()
   }
   /** Makes the tier what stands on its sheet. */
   async function take() {
@@ -91,5 +103,21 @@ export function useTierSheet(id: string, tier: string, whole: Ref<Brief | undefi
   const applyChanges = async (changes: readonly Change[], since?: Brief) => {
     refusal.value = await steps.applyChanges(changes, since)
   }
-  return { brief, checkup, problems, halves, differences, refusal, behind, name, open, take, ...steps, applyChanges }
+  return {
+    brief,
+    checkup,
+    problems,
+    halves,
+    differences,
+    refusal,
+    behind,
+    name,
+    open,
+    take,
+    ...steps,
+    applyChanges,
+    left,
+    restore,
+    discard,
+  }
 }

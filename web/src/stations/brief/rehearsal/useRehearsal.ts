@@ -11,24 +11,25 @@ import type {
   RehearsalReport,
   RehearsalStep,
 } from '@/api/names'
-import { thisBrowser } from '@/shared/thisBrowser'
+import { useDraft } from '@/shared/useDraft'
 
 /**
  * A brief that whole classes play: how it is asked for, how far it is, and what came of it. What somebody wrote of what
  * to expect is kept in this browser; nothing else is.
  */
 export function useRehearsal(id: string, brief: Ref<Brief>) {
-  const keptHere = `rehearsal:${id}`
-  const asked = ref<RehearsalAsked>({
-    expected: {},
-    chances: {},
-    teams: brief.value.timing.teams,
-    classes: 1000,
-    alike: 60,
-    allRound: 40,
-    seed: 1,
-    ...(JSON.parse(thisBrowser.read(keptHere) ?? '{}') as Partial<RehearsalAsked>),
-  })
+  const { draft: asked } = useDraft<RehearsalAsked>(
+    () => ({
+      expected: {},
+      chances: {},
+      teams: brief.value.timing.teams,
+      classes: 1000,
+      alike: 60,
+      allRound: 40,
+      seed: 1,
+    }),
+    `rehearsal:${id}`,
+  )
   const tier = ref('')
   /** What is expected, before anything is played. */
   const inputs = ref<readonly RehearsalInput[]>([])
@@ -49,7 +50,6 @@ export function useRehearsal(id: string, brief: Ref<Brief>) {
   /** The brief as it was played. */
   const played = ref('')
   const stale = computed(() => report.value !== undefined && played.value !== JSON.stringify(brief.value))
-  watch(asked, (now) => void thisBrowser.keep(keptHere, JSON.stringify(now)), { deep: true })
 
   async function rehearse() {
     stop()
