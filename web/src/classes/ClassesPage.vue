@@ -19,6 +19,7 @@ import ClassPaste from '@/stations/teams/ClassPaste.vue'
 import StudentLines from './StudentLines.vue'
 import { latest } from '@/shared/latest'
 import { done, notDone } from '@/shared/useDone'
+import { singly } from '@/shared/singly'
 
 /** The classes: their students, who has had which job, and who has worked with whom. */
 const classes = useLoad(() => ask(api.GET('/api/classes')))
@@ -127,7 +128,7 @@ async function removeClass() {
         @remove="(id) => (removing = id)"
         @photos="setStudentPhotos"
       />
-      <form class="add" novalidate @submit.prevent="add">
+      <form class="add" novalidate @submit.prevent="singly(add)">
         <InputText v-model="name" aria-label="New student" placeholder="First name and initial" />
         <Button type="submit" label="Add student" />
       </form>

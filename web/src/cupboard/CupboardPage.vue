@@ -19,6 +19,7 @@ import { useMeanwhile } from '@/shared/useMeanwhile'
 import RowMenu, { type RowAction } from '@/shared/RowMenu.vue'
 import JoinDialog from './JoinDialog.vue'
 import ShoppingTable from './ShoppingTable.vue'
+import { singly } from '@/shared/singly'
 
 /** What there is, kept over the year, and what to buy for everything that is planned. */
 const cupboard = useLoad(() => ask(api.GET('/api/cupboard')))
@@ -144,7 +145,7 @@ async function take(text: string) {
             <template #body="{ data: item }"><RowMenu :of="item.name" :actions="menuOf(item)" /></template>
           </Column>
         </DataTable>
-        <form novalidate @submit.prevent="add">
+        <form novalidate @submit.prevent="singly(add)">
           <InputText v-model="fresh.amount" class="amount" aria-label="Amount" placeholder="12, 2 m" />
           <InputText v-model="fresh.unit" class="unit" aria-label="Unit" placeholder="pieces" />
           <InputText v-model="fresh.name" class="name" aria-label="Material" placeholder="corks" />

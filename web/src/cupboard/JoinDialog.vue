@@ -5,6 +5,7 @@ import Select from 'primevue/select'
 import { computed, ref, watch } from 'vue'
 import type { CupboardItem } from '@/api/names'
 import { numberIn } from '@/shared/numbers'
+import { singly } from '@/shared/singly'
 
 /** Says that something a brief needs is the same as something in the cupboard, and how much of it one is. */
 const asked = defineModel<{ name: string; unit: string; similar?: CupboardItem }>()
@@ -35,7 +36,7 @@ function join() {
     :style="{ width: '30rem' }"
     @update:visible="asked = undefined"
   >
-    <form class="stack" novalidate @submit.prevent="join">
+    <form class="stack" novalidate @submit.prevent="singly(join)">
       <p>It is the same as</p>
       <Select
         v-model="item"

@@ -10,6 +10,7 @@ import DayLeaf from '@/shared/DayLeaf.vue'
 import { shortDay } from '@/shared/days'
 import { useLoad } from '@/shared/useLoad'
 import { useRefusal } from '@/fields/useRefusal'
+import { singly } from '@/shared/singly'
 
 /** The fair days. */
 const router = useRouter()
@@ -58,7 +59,7 @@ async function make() {
         <p class="muted">Choose a brief and the classes; all rallies are begun at once.</p>
         <Button as="router-link" to="/days/new" label="Begin a fair" class="touch" />
       </section>
-      <form novalidate @submit.prevent="make">
+      <form novalidate @submit.prevent="singly(make)">
         <h2>Fair day from existing rallies</h2>
         <p>
           <input v-model="name" class="inline" aria-label="Name" maxlength="80" placeholder="name" />

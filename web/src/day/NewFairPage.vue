@@ -13,6 +13,7 @@ import { useDraft } from '@/shared/useDraft'
 import { useLoad } from '@/shared/useLoad'
 import FairClass from './FairClass.vue'
 import { useRefusal } from '@/fields/useRefusal'
+import { singly } from '@/shared/singly'
 
 /** A fair day is begun with all its rallies: one brief, the classes, and the tier that each runs. */
 const router = useRouter()
@@ -75,7 +76,7 @@ async function begin() {
         @again="classes.load"
       />
     </template>
-    <form v-else novalidate @submit.prevent="begin">
+    <form v-else novalidate @submit.prevent="singly(begin)">
       <div class="line">
         <label class="field grows"
           >Name

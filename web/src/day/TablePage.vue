@@ -8,8 +8,9 @@ import LoadNote from '@/shared/LoadNote.vue'
 import RefusalNote from '@/shared/RefusalNote.vue'
 import RowMenu from '@/shared/RowMenu.vue'
 import StationHead from '@/shared/StationHead.vue'
+import { timeOfDay } from '@/shared/days'
 import { written } from '@/shared/entries'
-import { useOutbox } from '@/shared/useOutbox'
+import { useTableSheets } from './useTableSheets'
 import UnsentNote from '@/log/UnsentNote.vue'
 import { useMyTable } from './myTable'
 import { slotSays, useDay } from './useDay'
@@ -18,7 +19,14 @@ import { slotSays, useDay } from './useDay'
 const props = defineProps<{ day: string; rally: string; table: string }>()
 const router = useRouter()
 const day = useDay(props.day)
-const outbox = useOutbox(props.rally, () => void day.load())
+const { outbox } = useTableSheets(
+  props.rally,
+  () => day.data.value?.rallies.find((r) => r.rally === props.rally)?.round,
+)
+watch(
+  () => outbox.onItsWay.value.length,
+  () => void day.load(),
+)
 const number = computed(() => Number(props.table))
 const rally = computed(() => day.data.value?.rallies.find((r) => r.rally === props.rally))
 const line = computed(() => rally.value?.tables.find((t) => t.table === number.value)?.line)
@@ -62,6 +70,9 @@ const actions = (team: string) => [
       >
         <RouterLink class="small" :to="`/days/${props.day}`">Choose another table</RouterLink>
       </StationHead>
+      <p v-if="day.asOf.value" class="small muted" role="status">
+        This is what was known at {{ timeOfDay(day.asOf.value.toISOString()) }}. Go on recording; it is sent later.
+      </p>
       <UnsentNote :outbox="outbox" :rally="{ teams: line.map((t) => ({ id: t.team, name: t.name })) }" />
       <RefusalNote :refusal="refusal" />
       <section v-if="now" class="now" aria-labelledby="now">

@@ -1,13 +1,17 @@
 import { useIntervalFn } from '@vueuse/core'
 import { api, ask } from '@/api/client'
-import { useLoad } from '@/shared/useLoad'
+import { useKept } from '@/shared/useKept'
 
 /** A day has many lines and no clock of its own: it is looked at again every few seconds. */
 const often = 5_000
 
-/** A fair day as it goes on. */
+/** A fair day as it goes on; without a connection as it was last known here. */
 export function useDay(id: string) {
-  const day = useLoad(() => ask(api.GET('/api/days/{id}', { params: { path: { id } } })))
+  const day = useKept(
+    'days',
+    () => id,
+    () => ask(api.GET('/api/days/{id}', { params: { path: { id } } })),
+  )
   void day.load()
   useIntervalFn(() => void day.load(), often)
   return day

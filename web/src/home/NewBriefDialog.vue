@@ -17,6 +17,7 @@ import { useSchool } from '@/school/useSchool'
 import PasteChallenge from './PasteChallenge.vue'
 import PatternMark from './PatternMark.vue'
 import ReadyBriefs from './ReadyBriefs.vue'
+import { singly } from '@/shared/singly'
 
 /** How a brief is begun: from a pattern, a pasted challenge or a brief that is ready. */
 const open = defineModel<boolean>({ required: true })
@@ -78,7 +79,7 @@ async function begin() {
       </p>
       <PasteChallenge v-if="way === 'paste'" v-model:text="text" :grades="grades" :units="units" />
       <ReadyBriefs v-else-if="way === 'ready'" :briefs="ready.data.value ?? []" />
-      <form v-else @submit.prevent="begin">
+      <form v-else @submit.prevent="singly(begin)">
         <fieldset>
           <legend>Pattern</legend>
           <label v-for="p in data.patterns" :key="p.pattern" :class="{ chosen: pattern === p.pattern }">

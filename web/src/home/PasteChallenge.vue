@@ -7,6 +7,7 @@ import { useRouter } from 'vue-router'
 import { api, ask, refusalOf } from '@/api/client'
 import type { GradeBand, ReadText, Refusal, TextRange, UnitSystem } from '@/api/names'
 import ReadChoices from './ReadChoices.vue'
+import { singly } from '@/shared/singly'
 
 /** A brief is begun with a text: what is understood of it is shown, and taken as far as the teacher wants it. */
 const props = defineProps<{ grades: GradeBand; units: UnitSystem }>()
@@ -79,7 +80,7 @@ async function begin() {
 </script>
 
 <template>
-  <form class="paste" @submit.prevent="begin">
+  <form class="paste" @submit.prevent="singly(begin)">
     <div class="said">
       <label for="challenge"><b>The challenge in your words</b></label>
       <Textarea

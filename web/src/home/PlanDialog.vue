@@ -7,6 +7,7 @@ import type { PlanStop, Refusal } from '@/api/names'
 import ConflictNote from '@/shared/ConflictNote.vue'
 import RefusalNote from '@/shared/RefusalNote.vue'
 import { useMeanwhile } from '@/shared/useMeanwhile'
+import { singly } from '@/shared/singly'
 
 /** What is planned: a brief, new or with its plan. */
 export interface Planning {
@@ -69,7 +70,7 @@ function keepOver() {
     dismissable-mask
     @update:visible="planning = undefined"
   >
-    <form novalidate @submit.prevent="keep">
+    <form novalidate @submit.prevent="singly(keep)">
       <label>When <input v-model="typed.date" type="date" class="inline" aria-label="When" /></label>
       <label><input v-model="typed.wholeWeek" type="checkbox" /> any day of that week</label>
       <label

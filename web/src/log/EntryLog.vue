@@ -7,6 +7,7 @@ import type { LogLine } from '@/api/names'
 import { partOfAnother } from '@/shared/entries'
 import { timeOfDay } from '@/shared/days'
 import type { Sent } from '@/shared/useOutbox'
+import { singly } from '@/shared/singly'
 
 type Line = LogLine & { mayStrike?: boolean }
 
@@ -98,7 +99,7 @@ async function strikeOut() {
       </li>
     </ul>
     <Dialog v-model:visible="open" modal header="Cross this out?" :style="{ width: '28rem' }" dismissable-mask>
-      <form class="strike" @submit.prevent="strikeOut">
+      <form class="strike" @submit.prevent="singly(strikeOut)">
         <p>
           <b>{{ striking?.says }}</b>
         </p>

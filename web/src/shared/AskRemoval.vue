@@ -1,17 +1,29 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
-import { computed } from 'vue'
+import { computed, watch } from 'vue'
+import RefusalNote from './RefusalNote.vue'
+import { singly } from './singly'
+import { useDone } from './useDone'
 
 /** Asks before something is deleted or ended: says what goes with it, and how it comes back. */
-defineProps<{ what: string; goes: string; back?: string; verb?: string }>()
-const emit = defineEmits<{ yes: [] }>()
+const props = defineProps<{
+  what: string
+  goes: string
+  back?: string
+  verb?: string
+  /** Does it. Where that is refused the dialog stays, and says why. */
+  onYes: () => unknown
+}>()
 /** What it is asked about; nothing while it is not asked. */
 const item = defineModel<string>()
 const open = computed({ get: () => item.value !== undefined, set: (on) => on || (item.value = undefined) })
-function yes() {
-  emit('yes')
-  item.value = undefined
+const { refusal, close } = useDone()
+watch(item, close)
+async function yes() {
+  close()
+  await props.onYes()
+  if (!refusal.value) item.value = undefined
 }
 </script>
 
@@ -27,8 +39,9 @@ function yes() {
       <p>{{ goes }}</p>
       <p class="small muted">{{ back ?? 'You can restore it from Backups for 30 days. After that it is gone.' }}</p>
       <slot />
+      <RefusalNote :refusal="refusal" />
       <div class="touch-row">
-        <Button :label="verb ?? 'Delete'" severity="danger" class="touch" @click="yes" />
+        <Button :label="verb ?? 'Delete'" severity="danger" class="touch" @click="singly(yes)" />
         <Button label="Cancel" variant="outlined" class="touch" autofocus @click="item = undefined" />
       </div>
     </div>

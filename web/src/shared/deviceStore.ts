@@ -1,6 +1,6 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
 import { ref } from 'vue'
-import type { Entry, JudgeRallyView, RallyPhotos, Refusal, TeamOnStrip, TeamSheet } from '@/api/names'
+import type { DayOpened, Entry, JudgeRallyView, RallyPhotos, Refusal, TeamOnStrip, TeamSheet } from '@/api/names'
 
 /**
  * An entry that the server has not taken yet, with its refusal where it came too late to be shown where it was typed.
@@ -37,13 +37,14 @@ export interface OnThisDevice extends DBSchema {
   strips: Kept<{ order: string[]; queue?: string[]; due?: string; teams: TeamOnStrip[] }>
   sheets: Kept<TeamSheet>
   albums: Kept<RallyPhotos>
+  days: Kept<DayOpened>
 }
 
 /** Whether this device keeps anything by itself. In a private window, or where its store is full, some do not. */
 export const keeps = ref(true)
 
-/** Version 3: sheets are kept one by one. What was only known before is asked for again; what waits stays. */
-const version = 3
+/** Version 4: fair days are kept too. What was only known before is asked for again; what waits stays. */
+const version = 4
 let opened: Promise<IDBPDatabase<OnThisDevice> | undefined> | undefined
 
 /**
@@ -61,7 +62,7 @@ async function open() {
       upgrade(db, before) {
         for (const queue of ['unsent', 'photos'] as const)
           if (before < 1) db.createObjectStore(queue, { autoIncrement: true }).createIndex('rally', 'rally')
-        for (const kept of ['rallies', 'strips', 'sheets', 'albums'] as const) {
+        for (const kept of ['rallies', 'strips', 'sheets', 'albums', 'days'] as const) {
           if (db.objectStoreNames.contains(kept)) db.deleteObjectStore(kept)
           db.createObjectStore(kept)
         }

@@ -4,7 +4,7 @@ import { keepsDrafts, keptDraft, unreadDrafts } from './keptDraft'
 import { thisBrowser } from './thisBrowser'
 import { useDraft } from './useDraft'
 
-const note = () => keptDraft('note', () => ({ text: '', musts: {} as Record<string, boolean> }))
+const note = () => keptDraft<{ text: string; musts: Record<string, boolean> }>('note', () => ({ text: '', musts: {} }))
 beforeEach(() => localStorage.clear())
 afterEach(() => vi.restoreAllMocks())
 

@@ -3,7 +3,7 @@ import type { Answer } from '@/api/client'
 import { deviceStore, type OnThisDevice } from './deviceStore'
 import { useLoad } from './useLoad'
 
-type Kept = 'rallies' | 'albums'
+type Kept = 'rallies' | 'albums' | 'days'
 type Value<K extends Kept> = OnThisDevice[K]['value']['data']
 
 /** Loads something that is also kept on this device, and shows what was last kept while there is no connection. */

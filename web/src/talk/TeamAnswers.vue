@@ -5,6 +5,7 @@ import type { DebriefQuestion, Entry } from '@/api/names'
 import { written } from '@/shared/entries'
 import { useDraft } from '@/shared/useDraft'
 import type { Sent } from '@/shared/useOutbox'
+import { singly } from '@/shared/singly'
 
 /** The questions of the talk, each answered in a line. What is half written is there again after a reload. */
 const props = defineProps<{
@@ -30,7 +31,7 @@ async function answer(question: number) {
 <template>
   <section v-if="questions.length > 0" aria-labelledby="questions">
     <h2 id="questions">Questions</h2>
-    <form v-for="q in questions" :key="q.number" novalidate @submit.prevent="answer(q.number)">
+    <form v-for="q in questions" :key="q.number" novalidate @submit.prevent="singly(answer, q.number)">
       <label :for="`answer-${q.number}`">{{ q.text }}</label>
       <ul v-if="q.answers.length > 0">
         <li v-for="a in q.answers" :key="a.entry">

@@ -5,6 +5,7 @@ import { ref } from 'vue'
 import type { Entry, VoteOfTeam } from '@/api/names'
 import { written } from '@/shared/entries'
 import type { Sent } from '@/shared/useOutbox'
+import { singly } from '@/shared/singly'
 
 /** Awards that the class gives: a vote for another team, and why. The last one counts. */
 const props = defineProps<{
@@ -32,7 +33,7 @@ async function send(award: string) {
 <template>
   <section aria-labelledby="votes">
     <h2 id="votes">Your votes</h2>
-    <form v-for="v in votes" :key="v.award" novalidate @submit.prevent="send(v.award)">
+    <form v-for="v in votes" :key="v.award" novalidate @submit.prevent="singly(send, v.award)">
       <fieldset>
         <legend>{{ v.name }}</legend>
         <label v-for="t in teams" :key="t.id" class="choice">

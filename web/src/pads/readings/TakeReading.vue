@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import PadButton from '@/pads/PadButton.vue'
-import { computed } from 'vue'
-import { api, ask } from '@/api/client'
+import { computed, ref } from 'vue'
+import { api, ask, refusalOf } from '@/api/client'
 import type { Instrument, MeasureKind } from '@/api/names'
 import { useRecording } from '@/pads/recording'
+import { singly } from '@/shared/singly'
 
 /** Takes what an instrument shows, once its display has come to rest; `as` says what for where that is not plain. */
 const props = defineProps<{ rally: string; kind: MeasureKind; as?: string }>()
@@ -18,12 +19,16 @@ const describe = (i: Instrument) =>
     overloaded: 'overloaded: take something off',
     lost: 'connection lost; read it by eye',
   })[i.state]
-const zero = (i: Instrument) =>
-  ask(
+/** What came of setting an instrument to zero, by its id. */
+const zeroed = ref<Readonly<Record<string, string>>>({})
+async function zero(i: Instrument) {
+  const answer = await ask(
     api.POST('/api/rallies/{id}/instruments/{instrument}/zero', {
       params: { path: { id: props.rally, instrument: i.id } },
     }),
   )
+  zeroed.value = { ...zeroed.value, [i.id]: refusalOf(answer)?.title ?? 'Set to zero.' }
+}
 </script>
 
 <template>
@@ -47,8 +52,9 @@ const zero = (i: Instrument) =>
       :aria-label="`Zero: ${i.name}`"
       variant="text"
       severity="secondary"
-      @click="zero(i)"
+      @click="singly(zero, i)"
     />
+    <span role="status">{{ zeroed[i.id] }}</span>
   </p>
 </template>
 

@@ -7,6 +7,7 @@ import ConflictNote from '@/shared/ConflictNote.vue'
 import { useRally } from '@/shared/openRally'
 import ChangePreview from './ChangePreview.vue'
 import type { useBriefChange } from './useBriefChange'
+import { singly } from '@/shared/singly'
 
 /** What would change, why, and keeping it; what stands in the way is said here. */
 const props = defineProps<{ change: ReturnType<typeof useBriefChange>; back: RouteLocationRaw }>()
@@ -37,7 +38,7 @@ async function keep() {
     <p v-if="notOnShelf" class="wrong" role="alert">
       It is changed in this rally. {{ notOnShelf }} <RouterLink :to="back">Back to the brief</RouterLink>
     </p>
-    <form v-if="seen" class="seen" @submit.prevent="keep">
+    <form v-if="seen" class="seen" @submit.prevent="singly(keep)">
       <fieldset v-if="seen.changesPrices">
         <legend>The price of something already bought changes. The new price applies</legend>
         <label class="tick"

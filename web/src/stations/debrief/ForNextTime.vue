@@ -9,6 +9,7 @@ import { useRally } from '@/shared/openRally'
 import { useDraft } from '@/shared/useDraft'
 import { useLoad } from '@/shared/useLoad'
 import type { Sent } from '@/shared/useOutbox'
+import { singly } from '@/shared/singly'
 
 /**
  * What the rally leaves for whoever runs the brief again: notes, real minutes, what was missing. It comes back beside
@@ -51,7 +52,7 @@ async function note() {
       <li v-for="m in memory.data.value.missing" :key="m">Missing: {{ m }}</li>
       <li v-for="l in memory.data.value.loads" :key="l">{{ l }}</li>
     </ul>
-    <form novalidate @submit.prevent="note">
+    <form novalidate @submit.prevent="singly(note)">
       <input
         v-model="text"
         class="touch-field"

@@ -8,6 +8,7 @@ import { useDraft } from '@/shared/useDraft'
 import { written } from '@/shared/entries'
 import type { Sent } from '@/shared/useOutbox'
 import type { LiveClock } from '@/shared/useClock'
+import { singly } from '@/shared/singly'
 
 /** A question: on the wall, and answered in a line each, by the class or by a team. */
 const props = defineProps<{
@@ -62,7 +63,7 @@ async function answer() {
         </button>
       </li>
     </ul>
-    <form novalidate @submit.prevent="answer">
+    <form novalidate @submit.prevent="singly(answer)">
       <select v-model="team" class="touch-field" :aria-label="`Who answers: ${question.text}`">
         <option value="">The class</option>
         <option v-for="t in teams" :key="t.team" :value="t.team">{{ t.name }}</option>

@@ -6,6 +6,7 @@ import { useDraft } from '@/shared/useDraft'
 import TeamPennant from '@/shared/TeamPennant.vue'
 import type { TeamMark } from '@/shared/teamMarks'
 import { numberIn } from '@/shared/numbers'
+import { singly } from '@/shared/singly'
 
 /** One team's kit: counted out with what is due, then back with what went out, each signed. */
 const props = defineProps<{ kit: TeamKit; team: Team; mark: TeamMark }>()
@@ -54,7 +55,7 @@ function count(which: 'out' | 'back') {
         {{ open ? 'Close' : way === 'out' ? 'Count out' : 'Count back' }}
       </button>
     </p>
-    <form v-if="open" novalidate @submit.prevent="count(way)">
+    <form v-if="open" novalidate @submit.prevent="singly(count, way)">
       <table class="rows">
         <thead>
           <tr>

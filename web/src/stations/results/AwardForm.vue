@@ -6,6 +6,7 @@ import { written } from '@/shared/entries'
 import { useRally } from '@/shared/openRally'
 import { useDraft } from '@/shared/useDraft'
 import type { Sent } from '@/shared/useOutbox'
+import { singly } from '@/shared/singly'
 
 /**
  * Gives an award that people give: the teacher names a team, or a vote of a jury or of a team is counted. Without one,
@@ -56,7 +57,7 @@ async function give() {
 </script>
 
 <template>
-  <form novalidate @submit.prevent="give">
+  <form novalidate @submit.prevent="singly(give)">
     <label v-if="!award">
       Name
       <input v-model="draft.name" class="touch-field" maxlength="60" />

@@ -6,6 +6,7 @@ import type { CardShown, Deal, RallyOpened, Refusal } from '@/api/names'
 import CardLines from '@/shared/CardLines.vue'
 import { useRally } from '@/shared/openRally'
 import RefusalNote from '@/shared/RefusalNote.vue'
+import { singly } from '@/shared/singly'
 
 /** Draws a card in the lesson, for a team or for all; every screen shows it, and it holds from then on. */
 const props = defineProps<{ deal: Deal; rally: RallyOpened }>()
@@ -39,7 +40,7 @@ async function draw() {
 <template>
   <section :aria-labelledby="`draw-${deal.id}`">
     <h2 :id="`draw-${deal.id}`">{{ deal.name }}: draw a card</h2>
-    <form class="line" @submit.prevent="draw">
+    <form class="line" @submit.prevent="singly(draw)">
       <template v-if="needsTeam">
         <label :for="`team-${deal.id}`">For</label>
         <select :id="`team-${deal.id}`" v-model="team" class="inline">

@@ -7,6 +7,7 @@ import { written } from '@/shared/entries'
 import { purposeNames } from '@/shared/purposes'
 import type { Sent } from '@/shared/useOutbox'
 import { useRefusal } from '@/fields/useRefusal'
+import { singly } from '@/shared/singly'
 
 /** A sheet for something that teams are compared with: a control, a build to beat, the same by hand. */
 const props = defineProps<{
@@ -61,7 +62,7 @@ async function add() {
     <button type="button" class="act small" :aria-expanded="open" aria-controls="add-reference" @click="toggle">
       {{ open ? 'Cancel' : 'Add a comparison…' }}
     </button>
-    <form v-if="open" id="add-reference" novalidate aria-label="Add a comparison" @submit.prevent="add">
+    <form v-if="open" id="add-reference" novalidate aria-label="Add a comparison" @submit.prevent="singly(add)">
       <fieldset>
         <legend class="out-of-sight">What it is</legend>
         <label v-for="p in purposes" :key="p" class="touch-row">

@@ -5,6 +5,7 @@ import { api, ask } from '@/api/client'
 import type { LabelUsed, SheetDesign } from '@/api/names'
 import { useRecording } from '@/pads/recording'
 import { designNoted } from '@/shared/entries'
+import { singly } from '@/shared/singly'
 
 /**
  * What a design is like, a line each: arm, long. What the class calls it already is offered, and what the team had in
@@ -51,7 +52,7 @@ async function note() {
 </script>
 
 <template>
-  <form class="labels" novalidate @submit.prevent="note">
+  <form class="labels" novalidate @submit.prevent="singly(note)">
     <p class="muted">
       Describe the design so that designs can be compared: “arm” is “long”. A half-filled line is left out.
     </p>

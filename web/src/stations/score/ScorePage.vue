@@ -158,6 +158,9 @@ watch(
   { immediate: true },
 )
 
+/** What this device has recorded of a team in this round and the server does not have yet. */
+const waiting = (team: string) =>
+  outbox.unsent.value.filter((u) => !u.refusal && u.entry.team === team && u.entry.round === round.value).length
 /** What was refused of this team is shown beside its fields. */
 const isHere = (entry: Entry) => entry.team === current.value && entry.round === round.value && !!sheet.value
 const refusedHere = computed(() => outbox.unsent.value.filter((u) => u.refusal && isHere(u.entry)))
@@ -212,7 +215,14 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
       >
       <RoundChoice :rounds="rally.progress.rounds" :round="round" :may-begin="!isHelper" />
     </StationHead>
-    <TeamStrip :teams="teams" :references="references" :current="current" :rally-of="rallyOf" :strip="strip" />
+    <TeamStrip
+      :teams="teams"
+      :references="references"
+      :current="current"
+      :rally-of="rallyOf"
+      :strip="strip"
+      :waiting="waiting"
+    />
     <UnsentNote :outbox="outbox" :rally="rally" :here="isHere" />
     <p v-if="loading.asOf.value" class="small muted" role="status">
       This is what was known at {{ timeOfDay(loading.asOf.value.toISOString()) }}. Go on recording; it is sent later.
@@ -236,7 +246,8 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
             {{ purposeNames[reference.purpose] }}, not ranked{{ sheet.reason ? `. ${sheet.reason}` : '' }}
           </p>
           <p v-else class="muted" :class="{ 'only-wide': isTeacher && sheet.status === 'unfinished' }">
-            {{ sheet.status === 'away' ? `Not ranked: ${sheet.reason}` : sheet.reason || 'Complete' }}
+            {{ sheet.status === 'away' ? `Not ranked: ${sheet.reason}` : sheet.reason || 'Complete'
+            }}{{ waiting(current) > 0 ? `, and ${waiting(current)} on this device` : '' }}
           </p>
           <RouterLink v-if="table && !isTeacher" :to="tablePath(table)" class="table"
             >Back to table {{ table.table }}</RouterLink

@@ -15,16 +15,19 @@ const props = defineProps<{
   /** The rally of a team: those of a lesson's other tiers stand in the same strip. */
   rallyOf: (team: string) => string
   strip: ReadonlyMap<string, TeamOnStrip>
+  /** How many results of a team wait on this device. */
+  waiting: (team: string) => number
 }>()
 const { inRound } = useJudgeRally()
 const marks = computed(() => teamMarks(props.teams))
 const word = (id: string) => {
   const team = props.strip.get(id)
-  if (!team) return ''
+  const waits = props.waiting(id)
+  if (!team) return waits > 0 ? `${waits} waiting` : ''
   const state = { placed: team.totalText || 'done', unfinished: 'open', didNotPlace: 'must-have missed', away: 'away' }[
     team.status
   ]
-  return team.late ? `${state}, late` : state
+  return [state, team.late ? 'late' : '', waits > 0 ? `${waits} waiting` : ''].filter(Boolean).join(', ')
 }
 const narrow = useNarrow()
 const nav = useTemplateRef('nav')

@@ -23,6 +23,9 @@ const names = (measures: readonly string[]) =>
 const said = (t?: SheetTrial) => t?.shown || t?.became || 'an attempt'
 const free = computed(() => props.sheet.designs.find((d) => d.name === props.design)?.open[0])
 
+/** Whether whoever holds this device may cross out an attempt; without that nothing here can be settled. */
+const may = (t: SheetTrial) => props.sheet.log.some((l) => l.entry === t.entry && l.mayStrike)
+
 const reasons = { ...partOfAnother, drop: 'recorded twice' } as const
 
 /** The doubled entry is written again as what it was, and then crossed out, so that nothing is ever missing between. */
@@ -93,9 +96,10 @@ async function settle(t: SheetTrial, as: 'again' | 'drop' | 'next') {
   >
     <p>
       <b>Attempt {{ t.attempt }} was recorded twice:</b> {{ said(first(t)) }} by {{ first(t)?.by || 'somebody' }}, and
-      {{ said(t) }} by {{ t.by || 'somebody' }}. What is it?
+      {{ said(t) }} by {{ t.by || 'somebody' }}.
+      {{ may(t) ? 'What is it?' : `Ask ${t.by || 'the other judge'} or the teacher to settle it.` }}
     </p>
-    <div class="touch-row">
+    <div v-if="may(t)" class="touch-row">
       <PadButton type="button" label="Two readings of it" class="touch" @click="settle(t, 'again')" />
       <PadButton
         type="button"

@@ -17,6 +17,8 @@ const list = useLoad(() =>
 watch([tick, round], () => void list.load(), { immediate: true })
 const here = computed(() => list.data.value?.filter((l) => l.here).length ?? 0)
 const refusal = ref<Refusal>()
+/** The line whose switch was refused: what is said of it stays until it is turned. */
+let refusedFor = ''
 /** Switches are turned faster than a server answers: each waits for the one before, and shows at once. */
 const turned = ref(new Map<string, boolean>())
 const isHere = (l: AttendanceLine) => turned.value.get(l.id) ?? l.here
@@ -24,7 +26,9 @@ let before: Promise<void> = Promise.resolve()
 function turn(line: AttendanceLine) {
   const now = !isHere(line)
   turned.value.set(line.id, now)
-  before = before.then(() => send(line.id, now))
+  // One that went wrong stops none of those after it.
+  const next = () => send(line.id, now)
+  before = before.then(next, next)
 }
 async function send(who: string, now: boolean) {
   const answer = await ask(
@@ -33,8 +37,9 @@ async function send(who: string, now: boolean) {
       body: { here: now, round: round.value },
     }),
   )
-  refusal.value = refusalOf(answer)
   if (answer.ok) list.data.value = answer.data
+  if (!answer.ok) [refusal.value, refusedFor] = [refusalOf(answer), who]
+  else if (refusedFor === who) refusal.value = undefined
   if (turned.value.get(who) === now) turned.value.delete(who)
   news()
 }

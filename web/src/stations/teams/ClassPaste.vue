@@ -10,6 +10,7 @@ import type { ClassList, ClassOpened, Refusal } from '@/api/names'
 import RefusalNote from '@/shared/RefusalNote.vue'
 import { useDraft } from '@/shared/useDraft'
 import TableFile from '@/shared/TableFile.vue'
+import { singly } from '@/shared/singly'
 
 /** A class list, pasted or from a file: first how it was understood, then the class. */
 const open = defineModel<boolean>({ required: true })
@@ -56,7 +57,7 @@ const number = (event: Event) => Number((event.target as HTMLSelectElement).valu
 
 <template>
   <Dialog v-model:visible="open" modal header="New class" :style="{ width: '46rem' }">
-    <form novalidate @submit.prevent="add">
+    <form novalidate @submit.prevent="singly(add)">
       <div class="field">
         <label for="class-name">Name of the class</label>
         <InputText id="class-name" v-model="typed.name" />

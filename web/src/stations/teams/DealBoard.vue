@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { ref } from 'vue'
+import { ref, watch } from 'vue'
 import { api, ask, refusalOf } from '@/api/client'
 import type { Deal, Entry, RallyOpened, Refusal } from '@/api/names'
 import { written } from '@/shared/entries'
 import { useRally } from '@/shared/openRally'
 import RefusalNote from '@/shared/RefusalNote.vue'
 import type { Sent } from '@/shared/useOutbox'
+import { singly } from '@/shared/singly'
 
 /**
  * Who has which card of a deal: drawn by a number that draws the same again, or dealt by hand. Again only with a
@@ -17,8 +18,15 @@ const { round, news } = useRally()
 const seed = ref(1)
 const reason = ref('')
 const refusal = ref<Refusal>()
-const cardOf = (team: string) =>
+/** What was dealt by hand and this page has not heard of yet: the next choice goes on from it. */
+const given = ref<Readonly<Record<string, string>>>({})
+const heard = (team: string) =>
   props.rally.teams.find((t) => t.id === team)?.dealt.find((d) => d.deal === props.deal.id)?.card ?? ''
+const cardOf = (team: string) => given.value[team] ?? heard(team)
+watch(
+  () => props.rally,
+  () => (given.value = Object.fromEntries(Object.entries(given.value).filter(([team, card]) => heard(team) !== card))),
+)
 const dealt = () => props.rally.teams.some((t) => cardOf(t.id) !== '')
 const textOf = (card: string) => props.deal.cards.find((c) => c.id === card)?.text ?? ''
 async function draw() {
@@ -35,9 +43,11 @@ async function draw() {
 }
 /** One card by hand: the others stay as they are. */
 async function give(team: string, card: string) {
+  const before = given.value[team]
+  given.value = { ...given.value, [team]: card }
   const cards = Object.fromEntries(
     props.rally.teams.flatMap((t) => {
-      const has = t.id === team ? card : cardOf(t.id)
+      const has = cardOf(t.id)
       return has ? [[t.id, has]] : []
     }),
   )
@@ -51,6 +61,9 @@ async function give(team: string, card: string) {
     }),
   )
   refusal.value = sent.kind === 'refused' ? sent.refusal : undefined
+  if (sent.kind !== 'refused' || given.value[team] !== card) return
+  const others = Object.entries(given.value).filter(([of]) => of !== team)
+  given.value = Object.fromEntries(before === undefined ? others : [...others, [team, before]])
 }
 </script>
 
@@ -72,7 +85,7 @@ async function give(team: string, card: string) {
         <span class="small muted">{{ textOf(cardOf(t.id)) }}</span>
       </li>
     </ul>
-    <form class="line" @submit.prevent="draw">
+    <form class="line" @submit.prevent="singly(draw)">
       Drawn by number
       <input
         v-model.number="seed"

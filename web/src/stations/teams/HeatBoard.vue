@@ -6,6 +6,7 @@ import type { RallyOpened, Refusal } from '@/api/names'
 import { heatsOf } from '@/shared/heats'
 import { useRally } from '@/shared/openRally'
 import RefusalNote from '@/shared/RefusalNote.vue'
+import { singly } from '@/shared/singly'
 
 /** The heats of a round, with a lane for each team, drawn by a number that draws the same again. */
 const props = defineProps<{ rally: RallyOpened }>()
@@ -37,7 +38,7 @@ async function draw() {
       </li>
     </ol>
     <p v-else class="muted">None are drawn. Teams can also be put together at the pad.</p>
-    <form class="line" @submit.prevent="draw">
+    <form class="line" @submit.prevent="singly(draw)">
       <label for="lanes">Teams that run at once</label>
       <input id="lanes" v-model.number="lanes" type="number" min="1" max="60" class="inline number" />
       <label for="heat-seed">drawn by number</label>

@@ -10,6 +10,7 @@ import RefusalNote from '@/shared/RefusalNote.vue'
 import type { Sent } from '@/shared/useOutbox'
 import PlacingNote from './PlacingNote.vue'
 import { usePlacing } from './usePlacing'
+import { singly } from '@/shared/singly'
 
 /** Who comes when the rally has begun: a student into a team, or a whole team. */
 const props = defineProps<{
@@ -69,7 +70,7 @@ const ready = computed(
 <template>
   <section aria-labelledby="late">
     <h2 id="late">Latecomers</h2>
-    <form v-if="classes.length > 0" class="line" @submit.prevent="bring">
+    <form v-if="classes.length > 0" class="line" @submit.prevent="singly(bring)">
       A student,
       <select v-model="student" class="inline" aria-label="Latecomers">
         <option value="" disabled>who</option>
@@ -106,7 +107,7 @@ const ready = computed(
       @leave="leaveIt"
     />
     <RefusalNote :refusal="refusal" />
-    <form class="line" @submit.prevent="join">
+    <form class="line" @submit.prevent="singly(join)">
       A team, called
       <input
         v-model="name"

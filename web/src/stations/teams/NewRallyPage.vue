@@ -20,6 +20,7 @@ import { teamNames } from './teamNames'
 import { done } from '@/shared/useDone'
 import WhatIs from '@/shared/WhatIs.vue'
 import { useRefusal } from '@/fields/useRefusal'
+import { singly } from '@/shared/singly'
 
 /** A brief, a class and its teams become a rally. What is typed stays in this browser until the rally has begun. */
 const props = defineProps<{ brief: string }>()
@@ -179,7 +180,7 @@ async function begin() {
     <LoadNote :state :refusal="checkup.refusal.value" what="the brief" @again="load" />
     <template v-if="state !== 'loading' && checkup.data.value">
       <StationHead title="Teams" :next="nextAt(checkup.data.value.route, 'teams')" />
-      <form novalidate @submit.prevent="begin">
+      <form novalidate @submit.prevent="singly(begin)">
         <div class="fields">
           <div class="called">
             <label for="name">Class or name of the rally</label>

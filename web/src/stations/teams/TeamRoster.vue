@@ -12,6 +12,7 @@ import type { TeamMark } from '@/shared/teamMarks'
 import type { Sent } from '@/shared/useOutbox'
 import PlacingNote from './PlacingNote.vue'
 import { usePlacing } from './usePlacing'
+import { singly } from '@/shared/singly'
 
 /** The teams with who is in them: students move or leave, teams are absent and come back, or are renamed. */
 const props = defineProps<{
@@ -96,7 +97,7 @@ const changed = (team: Team) =>
         </li>
       </ul>
       <CardLines class="small" :cards="rally.cards[team.id] ?? []" :bag="rally.bags[team.id] ?? []" />
-      <form v-if="isOpen(team, 'change')" class="small" @submit.prevent="changed(team)">
+      <form v-if="isOpen(team, 'change')" class="small" @submit.prevent="singly(changed, team)">
         <label>Name <input v-model="name" class="inline" maxlength="120" /></label>
         <label
           >Short code <input v-model="sign" class="inline sign" maxlength="2" :placeholder="marks.get(team.id)?.sign"

@@ -4,6 +4,7 @@ import type { GalleryCard, Photo } from '@/api/names'
 import TeamPennant from '@/shared/TeamPennant.vue'
 import type { TeamMark } from '@/shared/teamMarks'
 import type { Sent } from '@/shared/useOutbox'
+import { singly } from '@/shared/singly'
 
 /** What one team made: its picture, its values, how it is described, and what the class sees on it. */
 const props = defineProps<{
@@ -60,7 +61,7 @@ async function add() {
         </button>
       </li>
     </ul>
-    <form novalidate @submit.prevent="add">
+    <form novalidate @submit.prevent="singly(add)">
       <input
         v-model="word"
         class="touch-field"
