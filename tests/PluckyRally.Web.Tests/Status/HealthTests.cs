@@ -1,6 +1,10 @@
 using System.Net;
+using Microsoft.AspNetCore.Http;
+using Microsoft.Extensions.Logging;
+using Microsoft.Extensions.Time.Testing;
 using PluckyRally.Core.Score;
 using PluckyRally.Data.Folder;
+using PluckyRally.Web.Access;
 using PluckyRally.Web.Status;
 using PluckyRally.Web.Teams;
 using PluckyRally.Web.Tests.Access;
@@ -102,17 +106,43 @@ public sealed class HealthTests : IDisposable
         (await judge.GetAsync("/api/about", TestContext.Current.CancellationToken)).StatusCode.ShouldBe(
             HttpStatusCode.OK
         );
-        using var stranger = room.App.Device();
-        (
-            await stranger.PostAsync(
-                "/api/join",
-                RunningApp.Body("""{ "code": "NOSUCH", "name": "X" }"""),
-                TestContext.Current.CancellationToken
-            )
-        ).StatusCode.ShouldBe(HttpStatusCode.UnprocessableEntity);
         (await room.Teacher.GetStringAsync("/api/health/log", TestContext.Current.CancellationToken)).ShouldContain(
-            "wrong passwords or codes"
+            $"A device joined rally {rally}"
         );
+    }
+
+    [Fact]
+    public void Whoever_guesses_for_hours_is_said_a_few_times_with_how_often()
+    {
+        var time = new FakeTimeProvider();
+        var log = new Lines();
+        var guesses = new WrongGuesses(log, time);
+        for (var minute = 0; minute < 60; minute++)
+        {
+            for (var i = 0; i < 10; i++)
+                guesses.Add(new DefaultHttpContext());
+            time.Advance(TimeSpan.FromMinutes(1));
+        }
+
+        log.Said.Select(l => l.Split(' ')[0]).ShouldBe(["1", "100", "100", "100", "100", "100"]);
+    }
+
+    private sealed class Lines : ILogger<WrongGuesses>
+    {
+        public List<string> Said { get; } = [];
+
+        public IDisposable? BeginScope<TState>(TState state)
+            where TState : notnull => null;
+
+        public bool IsEnabled(LogLevel logLevel) => true;
+
+        public void Log<TState>(
+            LogLevel logLevel,
+            EventId eventId,
+            TState state,
+            Exception? exception,
+            Func<TState, Exception?, string> formatter
+        ) => Said.Add(formatter(state, exception));
     }
 
     [Fact]

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { entryWords } from '@/log/entryWords'
 import RefusedLines from '@/log/RefusedLines.vue'
 import WaitingPhoto from '@/log/WaitingPhoto.vue'
@@ -16,6 +16,9 @@ watch(
   async () => (known.value = (await (await deviceStore())?.getAll('rallies'))?.map((kept) => kept.data) ?? []),
   { immediate: true },
 )
+const waits = computed(() =>
+  waitingHere.value.some((w) => [...w.outbox.unsent.value, ...w.photos.waiting.value].some((one) => !one.refusal)),
+)
 const rallyOf = (id: string) => known.value.find((r) => r.id === id)
 const whose = (rally: string, { entry }: Unsent) => {
   const of = rallyOf(rally)
@@ -29,9 +32,11 @@ const whose = (rally: string, { entry }: Unsent) => {
     <StationHead
       title="Waiting on this device"
       :next="
-        waitingHere.length > 0
+        waits
           ? 'It is sent automatically, in its order, when Plucky Rally can be reached.'
-          : 'Everything recorded on this device has been sent.'
+          : waitingHere.length > 0
+            ? 'Decide what becomes of what was refused.'
+            : 'Everything recorded on this device has been sent.'
       "
     />
     <p v-if="!keeps" class="heed">
@@ -79,6 +84,8 @@ textarea {
   width: 100%;
 }
 section {
+  display: grid;
+  gap: var(--space-4);
   margin-top: var(--space-6);
 }
 li {

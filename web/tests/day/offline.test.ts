@@ -35,7 +35,7 @@ test('A table and every sheet of it are on the device as soon as the table is ch
   await phone.see('Attempt 1 of 3')
   await phone.type('Time', '12.4')
   await phone.clickButton('Record')
-  await phone.see('and 1 on this device')
+  await phone.see('and 1 waits on this device')
   await phone.see('1 waiting')
   await phone.clickButton('Next team')
   await phone.see('Whelks')

@@ -158,12 +158,22 @@ watch(
   { immediate: true },
 )
 
-/** What this device has recorded of a team in this round and the server does not have yet. */
+/**
+ * What this device has recorded of a team in this round and the server does not have yet, where it is not just on its
+ * way: what comes and goes with every press would move what lies under the finger.
+ */
 const waiting = (team: string) =>
-  outbox.unsent.value.filter((u) => !u.refusal && u.entry.team === team && u.entry.round === round.value).length
+  (loading.asOf.value ? outbox.unsent.value : []).filter(
+    (u) => !u.refusal && u.entry.team === team && u.entry.round === round.value,
+  ).length
+const waitsSays = computed(() => {
+  const waits = waiting(current.value)
+  return waits === 0 ? '' : `, and ${waits} ${waits === 1 ? 'waits' : 'wait'} on this device`
+})
 /** What was refused of this team is shown beside its fields. */
 const isHere = (entry: Entry) => entry.team === current.value && entry.round === round.value && !!sheet.value
 const refusedHere = computed(() => outbox.unsent.value.filter((u) => u.refusal && isHere(u.entry)))
+const isAttempt = (u: Unsent) => u.entry.kind === 'trialRecorded'
 /** The refused attempt that goes back into the pad, to be typed otherwise. */
 const back = ref<EntryOf<'trialRecorded'>>()
 async function retype({ entry }: Unsent) {
@@ -246,8 +256,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
             {{ purposeNames[reference.purpose] }}, not ranked{{ sheet.reason ? `. ${sheet.reason}` : '' }}
           </p>
           <p v-else class="muted" :class="{ 'only-wide': isTeacher && sheet.status === 'unfinished' }">
-            {{ sheet.status === 'away' ? `Not ranked: ${sheet.reason}` : sheet.reason || 'Complete'
-            }}{{ waiting(current) > 0 ? `, and ${waiting(current)} on this device` : '' }}
+            {{ sheet.status === 'away' ? `Not ranked: ${sheet.reason}` : sheet.reason || 'Complete' }}{{ waitsSays }}
           </p>
           <RouterLink v-if="table && !isTeacher" :to="tablePath(table)" class="table"
             >Back to table {{ table.table }}</RouterLink
@@ -275,12 +284,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
             Round {{ round }} is closed. Nothing more is recorded in it until the teacher opens it again.
           </p>
           <p v-if="refusal && !shownAtField" role="alert" class="wrong">{{ refusal.title }} {{ refusal.detail }}</p>
-          <RefusedLines
-            :refused="refusedHere"
-            :outbox="outbox"
-            :may-retype="(u) => u.entry.kind === 'trialRecorded' && !holding"
-            @retype="retype"
-          />
+          <RefusedLines :refused="refusedHere.filter((u) => !isAttempt(u))" :outbox="outbox" />
           <InLesson v-if="!reference" :key="`lesson ${current} ${round}`" :sheet="sheet" :brief="rally.brief" />
           <p v-if="sheet.wanted" class="heed">After round {{ round - 1 }} they wanted to change: {{ sheet.wanted }}</p>
           <CardLines :cards="named?.cards ?? []" :bag="named?.bag ?? []" />
@@ -306,6 +310,12 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
               :designs="sheet.designs"
               :named="rally.brief.trials.designs === 'named'"
               @update:model-value="chosen = $event"
+            />
+            <RefusedLines
+              :refused="refusedHere.filter(isAttempt)"
+              :outbox="outbox"
+              :may-retype="() => !holding"
+              @retype="retype"
             />
             <AttemptPad
               v-if="mayTry || sending > 0"
