@@ -40,6 +40,7 @@ public static class DataFile
             .AddScoped<PlanBook>()
             .AddScoped<DayBook>()
             .AddSingleton<RallyOwners>()
+            .AddSingleton<LateTeams>()
             .AddScoped<RallyLog>()
             .AddSingleton<GoodPasses>()
             .AddScoped<PassBook>()

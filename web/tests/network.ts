@@ -11,9 +11,13 @@ function until<T>(there: Promise<T>) {
   return there
 }
 
+/** Milliseconds by which an answer is late at most, each by another time, so that they come out of order too. */
+const lag = Number(process.env.RALLY_LAG ?? 0)
+const late = () => new Promise<void>((go) => setTimeout(go, Math.random() * lag))
+
 globalThis.fetch = (...what) =>
   until(
-    ask(...what).then((answer) => {
+    (lag > 0 ? late().then(() => ask(...what)) : ask(...what)).then((answer) => {
       // A page that is closed in the middle of an answer cuts it off.
       const text = answer.text.bind(answer)
       answer.text = () => until(text())

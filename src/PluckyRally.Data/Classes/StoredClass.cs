@@ -77,8 +77,8 @@ public sealed class StoredStudent
 }
 
 /// <summary>
-/// A student in a team that a rally was begun with, and the job held there. Goes when the student is removed; the team's
-/// entries stay.
+/// A student in a team that a rally was begun with, and the job held there. Goes when the student is removed; the
+/// team's entries stay.
 /// </summary>
 public sealed class StoredTeamStudent
 {

@@ -13,7 +13,7 @@ using PluckyRally.Data.Owners;
 namespace PluckyRally.Data.Rallies;
 
 /// <summary>The teacher's rallies and their logs.</summary>
-public sealed class RallyLog(RallyDb db, RallyOwners owners, LogWriter writer, TimeProvider clock)
+public sealed class RallyLog(RallyDb db, RallyOwners owners, LogWriter writer, LateTeams late, TimeProvider clock)
 {
     /// <summary>All rallies, the newest first, as a list shows them.</summary>
     public async Task<IReadOnlyList<ListedRally>> All(CancellationToken stop)
@@ -36,8 +36,7 @@ public sealed class RallyLog(RallyDb db, RallyOwners owners, LogWriter writer, T
                 r.Archived
             ))
             .ToListAsync(stop);
-        var late = await LateTeams.Count(db, stop);
-        return [.. begun.Select(r => late.TryGetValue(r.Id, out var more) ? r with { Teams = r.Teams + more } : r)];
+        return await late.AddTo(begun, db, stop);
     }
 
     /// <summary>

@@ -232,7 +232,7 @@ public sealed class KeptTests : IDisposable
         var scope = _app.Service<IServiceScopeFactory>().CreateScope();
         lock (_scopes)
             _scopes.Add(scope);
-        return new(scope.ServiceProvider.GetRequiredService<RallyDb>(), _owners, writer, TimeProvider.System);
+        return new(scope.ServiceProvider.GetRequiredService<RallyDb>(), _owners, writer, new(), TimeProvider.System);
     }
 
     private Task<Result<Recorded>?> Record(LogWriter writer, RallyId rally, Entry entry) =>

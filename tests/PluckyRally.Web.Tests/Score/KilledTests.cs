@@ -27,7 +27,9 @@ public sealed class KilledTests : IDisposable
         Directory.Delete(_folder.Path, recursive: true);
     }
 
-    /// <summary>Three devices record while a second connection takes the file and lets it go, until the server is killed.</summary>
+    /// <summary>
+    /// Three devices record while a second connection takes the file and lets it go, until the server is killed.
+    /// </summary>
     private async Task KillWhileHeld(int kills)
     {
         var random = new Random(13);

@@ -9,6 +9,7 @@ import type { FairDay, Problem } from '@/api/names'
 import AskRemoval from '@/shared/AskRemoval.vue'
 import ConflictNote from '@/shared/ConflictNote.vue'
 import LoadNote from '@/shared/LoadNote.vue'
+import { latest } from '@/shared/latest'
 import NotSavedNote from '@/shared/NotSavedNote.vue'
 import { useEdited } from '@/shared/useEdited'
 import { useLoad } from '@/shared/useLoad'
@@ -35,10 +36,11 @@ const refusal = useRefusal(() => typed.value)
 const said = ref('')
 const clashes = ref<readonly Problem[]>([])
 /** What cannot work is said while it is typed; what is not in order yet is said when it is saved. */
+const askCheck = latest((body: FairDay) => ask(api.POST('/api/days/check', { body })))
 const check = useDebounceFn(async () => {
   if (!typed.value) return
-  const answer = await ask(api.POST('/api/days/check', { body: typed.value }))
-  if (answer.ok) clashes.value = answer.data.clashes
+  const answer = await askCheck(typed.value)
+  if (answer?.ok) clashes.value = answer.data.clashes
 }, 400)
 watch(typed, () => void check(), { deep: true })
 /** What is said of one slot; of the day as a whole where it stands at no slot. */

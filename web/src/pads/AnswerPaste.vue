@@ -3,11 +3,14 @@ import PadButton from '@/pads/PadButton.vue'
 import { ref } from 'vue'
 import { api, ask, refusalOf } from '@/api/client'
 import type { AnswerRead, Refusal } from '@/api/names'
+import { singly } from '@/shared/singly'
+import { useDraft } from '@/shared/useDraft'
+import { useDraftKey } from './recording'
 
 /** A team's answer pasted or typed in one go; it fills the pad and is recorded from there. */
 const props = defineProps<{ rally: string; part: string; hint: string }>()
 const emit = defineEmits<{ read: [answer: AnswerRead] }>()
-const text = ref('')
+const { draft: text } = useDraft(() => '', useDraftKey(`paste:${props.part}`))
 const refusal = ref<Refusal>()
 
 async function read() {
@@ -27,7 +30,7 @@ async function read() {
 <template>
   <details>
     <summary>Type or paste the answer</summary>
-    <form novalidate @submit.prevent="read">
+    <form novalidate @submit.prevent="singly(read)">
       <textarea v-model="text" class="touch-field" rows="3" aria-label="The team’s answer" :placeholder="hint" />
       <PadButton type="submit" label="Use this answer" variant="outlined" />
       <div v-if="refusal" class="wrong small" role="alert">

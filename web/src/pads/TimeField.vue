@@ -3,13 +3,15 @@ import PadButton from '@/pads/PadButton.vue'
 import { ref } from 'vue'
 import type { Entry, Refusal } from '@/api/names'
 import TimeInput from './TimeInput.vue'
-import { useRecording } from './recording'
+import { useDraftKey, useRecording } from './recording'
+import { singly } from '@/shared/singly'
+import { useDraft } from '@/shared/useDraft'
 import RefusalNote from '@/shared/RefusalNote.vue'
 
 /** A time as it is read off a watch, recorded with Enter. */
 const props = defineProps<{ label: string; shown?: string; entry: (typed: string) => Entry }>()
 const { record } = useRecording()
-const typed = ref('')
+const { draft: typed } = useDraft(() => '', useDraftKey(`time:${props.label}`))
 const refusal = ref<Refusal>()
 async function send() {
   const sent = await record(props.entry(typed.value))
@@ -19,7 +21,7 @@ async function send() {
 </script>
 
 <template>
-  <form novalidate @submit.prevent="send">
+  <form novalidate @submit.prevent="singly(send)">
     <TimeInput v-model="typed" :label="label" :shown="shown" :invalid="!!refusal" />
     <PadButton type="submit" label="Record" :aria-label="`Record: ${label}`" variant="outlined" />
     <RefusalNote :refusal="refusal" />

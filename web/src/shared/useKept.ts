@@ -16,6 +16,8 @@ export function useKept<K extends Kept>(store: K, key: () => string, request: ()
     const of = key()
     await askAgain()
     const db = await deviceStore()
+    // What has come is of what is wanted by now, and that may be another than was wanted here.
+    if (key() !== of) return
     if (state.value === 'ready' && data.value !== undefined) {
       asOf.value = undefined
       // A store that is full keeps what it had: this was only for a line that may be lost later.

@@ -16,7 +16,7 @@ import RefusalNote from '@/shared/RefusalNote.vue'
 const props = defineProps<{ part: JudgeBins; soFar: JudgeAnswers }>()
 const { rally } = useJudgeRally()
 const { team, round, record } = useRecording()
-const time = ref('')
+const { draft: time } = useDraft(() => '', useDraftKey(`${props.part.id}:time`))
 const keyShown = ref(false)
 const refusal = ref<Refusal>()
 /** In the part's order, so that the same bins are the same draft however they were put together. */

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import PadButton from '@/pads/PadButton.vue'
-import { ref } from 'vue'
 import type { Entry } from '@/api/names'
-import { useRecording } from '@/pads/recording'
+import { useDraftKey, useRecording } from '@/pads/recording'
+import { singly } from '@/shared/singly'
+import { useDraft } from '@/shared/useDraft'
 import { numberIn } from '@/shared/numbers'
 
 /** How many things a team has brought over, recorded with Enter. */
@@ -15,7 +16,7 @@ const props = defineProps<{
   entry: (count: number) => Entry
 }>()
 const { record } = useRecording()
-const typed = ref('')
+const { draft: typed } = useDraft(() => '', useDraftKey(`over:${props.buttonName}`))
 async function send() {
   const count = numberIn(typed.value)
   if (count === undefined || !Number.isInteger(count) || count < 0) return
@@ -25,7 +26,7 @@ async function send() {
 </script>
 
 <template>
-  <form novalidate class="touch-row" @submit.prevent="send">
+  <form novalidate class="touch-row" @submit.prevent="singly(send)">
     <input
       v-model="typed"
       class="touch-field figures"

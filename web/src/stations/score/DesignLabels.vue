@@ -3,7 +3,8 @@ import PadButton from '@/pads/PadButton.vue'
 import { onMounted, ref } from 'vue'
 import { api, ask } from '@/api/client'
 import type { LabelUsed, SheetDesign } from '@/api/names'
-import { useRecording } from '@/pads/recording'
+import { useDraftKey, useRecording } from '@/pads/recording'
+import { useDraft } from '@/shared/useDraft'
 import { designNoted } from '@/shared/entries'
 import { singly } from '@/shared/singly'
 
@@ -14,12 +15,14 @@ import { singly } from '@/shared/singly'
 const props = defineProps<{ rally: string; design: SheetDesign }>()
 const { team, round, record } = useRecording()
 type Line = { name: string; value: string }
-const lines = ref<Line[]>([])
 const used = ref<readonly LabelUsed[]>([])
 const kept = ref(false)
 const asLines = (labels: Readonly<Record<string, string>>) =>
   Object.entries(labels).map(([name, value]) => ({ name, value }))
-lines.value = [...asLines(props.design.labels), { name: '', value: '' }]
+const { draft: lines } = useDraft<Line[]>(
+  () => [...asLines(props.design.labels), { name: '', value: '' }],
+  useDraftKey(`labels:${props.design.name}`),
+)
 
 onMounted(async () => {
   const answer = await ask(

@@ -300,7 +300,11 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
             :rally="rally"
             :refusal="refusal"
           />
-          <TargetList v-if="sheet.targets.length > 0 && !reference" :targets="sheet.targets" />
+          <TargetList
+            v-if="sheet.targets.length > 0 && !reference"
+            :key="`targets ${current} ${round}`"
+            :targets="sheet.targets"
+          />
           <AnsweredTwice :sheet="sheet" />
           <PartPads :key="`parts ${current} ${round}`" :parts="sheet.parts" :rally="rally" />
           <section v-if="tried" aria-labelledby="attempts">

@@ -1,19 +1,17 @@
 <script setup lang="ts">
 import PadButton from '@/pads/PadButton.vue'
 import InputText from 'primevue/inputtext'
-import { ref, watch } from 'vue'
 import type { SheetTarget } from '@/api/names'
-import { useRecording } from '@/pads/recording'
+import { useDraftKey, useRecording } from '@/pads/recording'
+import { useDraft } from '@/shared/useDraft'
 import { written } from '@/shared/entries'
 
 /** What a team set out to reach: it says its own, and sees how it stands to it. */
 const props = defineProps<{ targets: readonly SheetTarget[] }>()
 const { team, round, record } = useRecording()
-const typed = ref<Record<string, string>>({})
-watch(
-  () => props.targets,
-  (now) => (typed.value = Object.fromEntries(now.map((t) => [t.target, t.own ? t.amount : '']))),
-  { immediate: true },
+const { draft: typed } = useDraft<Record<string, string>>(
+  () => Object.fromEntries(props.targets.map((t) => [t.target, t.own ? t.amount : ''])),
+  useDraftKey('targets'),
 )
 const set = (target: string, amount: string) =>
   record(written(team.value, round.value, { kind: 'targetSet', target, amount }))

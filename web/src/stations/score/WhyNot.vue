@@ -1,14 +1,16 @@
 <script setup lang="ts">
 import PadButton from '@/pads/PadButton.vue'
 import InputText from 'primevue/inputtext'
-import { onMounted, ref, useId, useTemplateRef } from 'vue'
+import { onMounted, useId, useTemplateRef } from 'vue'
 import type { Problem } from '@/api/names'
+import { useDraftKey } from '@/pads/recording'
+import { useDraft } from '@/shared/useDraft'
 import { usualReasons } from './usualReasons'
 
 /** Why an attempt failed or is void: a usual reason is one touch, and it is recorded with it. */
 const props = defineProps<{ outcome: 'failed' | 'void'; busy: boolean; problem?: Problem }>()
 const emit = defineEmits<{ choose: [reason: string] }>()
-const reason = ref('')
+const { draft: reason, follow } = useDraft(() => '', useDraftKey(`why:${props.outcome}`))
 const id = useId()
 const words = {
   failed: { title: 'Failed, because', does: 'A failed attempt uses one up.', record: 'Record as failed' },
@@ -20,7 +22,11 @@ const words = {
 }
 const first = useTemplateRef('first')
 onMounted(() => first.value?.querySelector('button')?.focus({ preventScroll: true }))
-const say = () => emit('choose', reason.value.trim())
+function say() {
+  const words = reason.value.trim()
+  follow()
+  emit('choose', words)
+}
 </script>
 
 <template>

@@ -10,6 +10,7 @@ import type { ClassList, ClassOpened, Refusal } from '@/api/names'
 import RefusalNote from '@/shared/RefusalNote.vue'
 import { useDraft } from '@/shared/useDraft'
 import TableFile from '@/shared/TableFile.vue'
+import { latest } from '@/shared/latest'
 import { singly } from '@/shared/singly'
 
 /** A class list, pasted or from a file: first how it was understood, then the class. */
@@ -22,13 +23,17 @@ const family = ref<number>()
 const list = ref<ClassList>()
 const refusal = ref<Refusal>()
 
-async function preview() {
-  if (!typed.value.text.trim()) return void (list.value = undefined)
-  const answer = await ask(
+const look = latest(() =>
+  ask(
     api.POST('/api/classes/look', {
       body: { text: typed.value.text, given: given.value ?? null, family: family.value ?? null },
     }),
-  )
+  ),
+)
+async function preview() {
+  if (!typed.value.text.trim()) return void (list.value = undefined)
+  const answer = await look()
+  if (!answer) return
   refusal.value = refusalOf(answer, 'What you typed is still here. Try again.')
   list.value = answer.ok ? answer.data : undefined
 }

@@ -5,6 +5,7 @@ import { computed, ref, watch } from 'vue'
 import { api, ask, refusalOf } from '@/api/client'
 import type { Brief, PretendTeam, Refusal, TryHandle, Tryout } from '@/api/names'
 import CurvePlot from './CurvePlot.vue'
+import { latest } from '@/shared/latest'
 
 /**
  * Pretend results: move a value and see points, places and the reasons at once. Scored by the same rules as real ones.
@@ -16,14 +17,13 @@ const tier = ref('')
 const tried = ref<Tryout>()
 const refusal = ref<Refusal>()
 const chosen = ref('')
-let latest = 0
 
+const tryOut = latest(() =>
+  ask(api.POST('/api/drafts/tryout', { body: { brief: props.brief, tier: tier.value, teams: teams.value } })),
+)
 async function run() {
-  const number = ++latest
-  const answer = await ask(
-    api.POST('/api/drafts/tryout', { body: { brief: props.brief, tier: tier.value, teams: teams.value } }),
-  )
-  if (number !== latest) return
+  const answer = await tryOut()
+  if (!answer) return
   refusal.value = refusalOf(answer)
   if (answer.ok) tried.value = answer.data
 }

@@ -11,6 +11,7 @@ import type {
   RehearsalReport,
   RehearsalStep,
 } from '@/api/names'
+import { latest } from '@/shared/latest'
 import { useDraft } from '@/shared/useDraft'
 
 /**
@@ -33,13 +34,16 @@ export function useRehearsal(id: string, brief: Ref<Brief>) {
   const tier = ref('')
   /** What is expected, before anything is played. */
   const inputs = ref<readonly RehearsalInput[]>([])
-  const expected = useDebounceFn(async () => {
-    const answer = await ask(
+  const askExpected = latest(() =>
+    ask(
       api.POST('/api/drafts/rehearsal/expected', {
         body: { brief: brief.value, tier: tier.value, asked: asked.value, of: id },
       }),
-    )
-    if (answer.ok) inputs.value = answer.data
+    ),
+  )
+  const expected = useDebounceFn(async () => {
+    const answer = await askExpected()
+    if (answer?.ok) inputs.value = answer.data
   }, 350)
   watch([brief, tier], () => void expected(), { deep: true, immediate: true })
   const step = ref<RehearsalStep>()
