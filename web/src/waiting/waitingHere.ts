@@ -2,6 +2,7 @@ import { useIntervalFn } from '@vueuse/core'
 import { computed, shallowReactive, shallowRef } from 'vue'
 import { deviceStore } from '@/shared/deviceStore'
 import { unreadDrafts } from '@/shared/keptDraft'
+import { dropOldTaken } from '@/shared/takenHere'
 import { thisBrowser } from '@/shared/thisBrowser'
 import { boxOf } from '@/shared/useOutbox'
 import { photosOf } from '@/shared/usePhotoQueue'
@@ -43,6 +44,7 @@ async function look() {
 
 /** Sends what waits on this device, whatever page is open. For the application alone. */
 export function useWaitingHere() {
+  dropOldTaken()
   void look()
   useIntervalFn(() => void look(), seldom)
 }

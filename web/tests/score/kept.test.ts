@@ -30,6 +30,25 @@ test('A refused reading is shown with its value beside what is typed by then', a
   expect((await walk.field('Time')).value).toBe('55')
 })
 
+test('A refused reading is edited in its own field once that is free', async () => {
+  const { walk } = await beginOnWalk('The slowest millrace')
+  const answer = slowLine()
+  await walk.type('Time', 'soon')
+  await walk.clickButton('Record')
+  await walk.type('Time', '9')
+  answer()
+  await walk.see('“soon” cannot be read')
+  expect(walk.all('button', 'Edit soon')).toEqual([])
+  await walk.type('Time', '')
+  await walk.clickButton('Edit soon')
+  await walk.until(async () => (await walk.field('Time')).value === 'soon', 'the reading to be in its field')
+  await walk.seeNot('Not recorded.')
+  await walk.type('Time', '12.4')
+  await walk.clickButton('Record')
+  await walk.see('Attempt 2 of 3')
+  await walk.see('12.4')
+})
+
 test('A half-typed note stays with its team, and a usual one erases nothing', async () => {
   const { walk } = await beginOnWalk('The slowest millrace')
   await walk.type('A note in your words', 'the flume le')

@@ -176,6 +176,10 @@ const refusedHere = computed(() => outbox.unsent.value.filter((u) => u.refusal &
 const isAttempt = (u: Unsent) => u.entry.kind === 'trialRecorded'
 /** The refused attempt that goes back into the pad, to be typed otherwise. */
 const back = ref<EntryOf<'trialRecorded'>>()
+const mayRetype = ({ entry }: Unsent) =>
+  entry.kind === 'trialRecorded' &&
+  !holding.value &&
+  (sheet.value?.designs.find((d) => d.name === entry.design)?.open.length ?? 0) > 0
 async function retype({ entry }: Unsent) {
   if (entry.kind !== 'trialRecorded') return
   chosen.value = entry.design
@@ -183,7 +187,8 @@ async function retype({ entry }: Unsent) {
   await nextTick()
   back.value = entry
   await nextTick()
-  await outbox.drop(entry.id)
+  // It stays on this device until the pad has it, whatever has happened to the pad meanwhile.
+  if (holding.value) await outbox.drop(entry.id)
 }
 
 function goTo(team: string | undefined) {
@@ -318,7 +323,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
             <RefusedLines
               :refused="refusedHere.filter(isAttempt)"
               :outbox="outbox"
-              :may-retype="() => !holding"
+              :may-retype="mayRetype"
               @retype="retype"
             />
             <AttemptPad

@@ -1,7 +1,7 @@
 import { beforeEach, expect, test } from 'vitest'
 import type { TeamSheet } from '@/api/names'
 import { written } from '@/shared/entries'
-import { keepTaken } from '@/shared/takenHere'
+import { dropOldTaken, keepTaken } from '@/shared/takenHere'
 import { useTaken } from './useTaken'
 
 const note = (team: string, text: string) => written(team, 1, { kind: 'noteMade', text })
@@ -19,6 +19,16 @@ test('what was taken is there for the next page, until a sheet that has it is ke
   expect(left()).toEqual(['terns'])
   page.seen([sheet('terns', 7)], 1)
   expect(left()).toEqual([])
+})
+
+test('what is a day old is let go of, since not every rally’s sheets are opened here', () => {
+  const old = { ...note('terns', 'sank'), at: '2026-11-01T10:00:00Z' }
+  keepTaken('rally', [
+    { entry: old, asOf: 7 },
+    { entry: note('whelks', 'swam'), asOf: 8 },
+  ])
+  dropOldTaken()
+  expect(left()).toEqual(['whelks'])
 })
 
 test('the next page lets go of a team’s entries with its first sheet, whatever a restored backup counts', () => {
