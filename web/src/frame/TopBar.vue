@@ -48,7 +48,10 @@ const folded = computed(() =>
         >
       </nav>
       <RouterLink v-if="waitingCount > 0" class="place waiting" to="/waiting">
-        {{ waitingCount }} {{ narrow ? 'waiting' : waitingCount === 1 ? 'result waits here' : 'results wait here' }}
+        <span aria-hidden="true" class="short">{{ waitingCount }} waiting</span>
+        <span class="long"
+          >{{ waitingCount }} {{ waitingCount === 1 ? 'result waits here' : 'results wait here' }}</span
+        >
       </RouterLink>
       <GuideLink
         v-if="!isTeacher || !narrow"
@@ -113,6 +116,25 @@ const folded = computed(() =>
 }
 .waiting + .guide {
   margin-left: 0;
+}
+.short {
+  display: none;
+}
+@media (max-width: 1000px) {
+  .inner,
+  .places {
+    column-gap: var(--space-5);
+  }
+  .short {
+    display: inline;
+  }
+  .long {
+    position: absolute;
+    width: 1px;
+    height: 1px;
+    overflow: hidden;
+    clip-path: inset(50%);
+  }
 }
 @media (max-width: 700px) {
   .inner {

@@ -69,6 +69,9 @@ const attempt = ({ entry }: Unsent) =>
 </template>
 
 <style scoped>
+.heed {
+  margin-block: var(--space-3);
+}
 li {
   display: grid;
   gap: var(--space-3);
