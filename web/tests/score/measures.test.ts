@@ -105,6 +105,7 @@ test('A reading is taken from a scale at rest and never from a moving one', asyn
   await walk.see('Harbor scale: 5.')
   await canBePressed(walk, 'Use reading: Harbor scale')
   await walk.clickButton('Zero: Harbor scale')
+  await walk.see('Set to zero.')
   await walk.see('Harbor scale: 0.')
   instrument('scale put 42.4')
   await walk.see('Harbor scale: 37.')
