@@ -1,7 +1,8 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { expect, test } from 'vitest'
 import AskRemoval from './AskRemoval.vue'
-import { notDone } from './useDone'
+import { recorded } from './useDone'
+import type { Sent } from './useOutbox'
 
 const stubs = {
   Dialog: { template: '<div><slot /></div>' },
@@ -16,10 +17,12 @@ test('a dialog whose question was refused stays, and says why', async () => {
       what: 'Class 5',
       goes: 'Its students.',
       onYes: () =>
-        notDone(
-          refused
-            ? { ok: false, offline: false, status: 422, refusal: { title: 'A lesson runs.', detail: '', problems: [] } }
-            : { ok: true, data: {}, etag: '' },
+        recorded(
+          Promise.resolve<Sent>(
+            refused
+              ? { kind: 'refused', refusal: { title: 'A lesson runs.', detail: '', problems: [] } }
+              : { kind: 'taken' },
+          ),
         ),
     },
     global: { stubs },

@@ -5,7 +5,8 @@ import AttendancePage from './AttendancePage.vue'
 
 const list = ['Ana', 'Ben', 'Cai'].map((name) => ({ id: name, name, here: true, note: '' }))
 const sent: string[] = []
-vi.mock('@/api/client', () => ({
+vi.mock('@/api/client', async (original) => ({
+  ...(await original<object>()),
   api: { GET: () => 'list', PUT: (_: string, { params }: { params: { path: { who: string } } }) => params.path.who },
   ask: (what: string) => {
     if (what === 'list') return Promise.resolve({ ok: true, data: list, etag: '' })
@@ -14,9 +15,9 @@ vi.mock('@/api/client', () => ({
     const refusal = { title: 'Round 1 is closed.', detail: '', problems: [] }
     return Promise.resolve(what === 'Ben' ? { ok: false, offline: false, refusal } : { ok: true, data: list, etag: '' })
   },
-  refusalOf: (answer: { ok: boolean; refusal: unknown }) => (answer.ok ? undefined : answer.refusal),
 }))
-vi.mock('@/shared/openRally', () => ({
+vi.mock('@/shared/openRally', async (original) => ({
+  ...(await original<object>()),
   useRally: () => ({
     rally: ref({ id: 'r' }),
     round: ref(1),

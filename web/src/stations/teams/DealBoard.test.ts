@@ -4,7 +4,10 @@ import type { Deal, Entry, RallyOpened } from '@/api/names'
 import type { Sent } from '@/shared/useOutbox'
 import DealBoard from './DealBoard.vue'
 
-vi.mock('@/shared/openRally', () => ({ useRally: () => ({ round: { value: 1 }, news: () => undefined }) }))
+vi.mock('@/shared/openRally', async (original) => ({
+  ...(await original<object>()),
+  useRally: () => ({ round: { value: 1 }, news: () => undefined }),
+}))
 
 const deal = {
   id: 'news',
