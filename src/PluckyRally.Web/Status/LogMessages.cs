@@ -27,7 +27,7 @@ internal static partial class LogMessages
 
     [LoggerMessage(
         LogLevel.Warning,
-        "{Times} wrong passwords or codes since this was last said; the newest from {Address}"
+        "Wrong passwords or codes since this was last said: {Times}, the newest from {Address}"
     )]
     public static partial void WrongGuess(ILogger logger, int times, string address);
 

@@ -124,7 +124,7 @@ public sealed class HealthTests : IDisposable
             time.Advance(TimeSpan.FromMinutes(1));
         }
 
-        log.Said.Select(l => l.Split(' ')[0]).ShouldBe(["1", "100", "100", "100", "100", "100"]);
+        log.Said.Select(l => l.Split(' ', ',')[9]).ShouldBe(["1", "100", "100", "100", "100", "100"]);
     }
 
     private sealed class Lines : ILogger<WrongGuesses>
